@@ -1,0 +1,28 @@
+import { BALL, CAPTURE, GRAVITY, HOLE_RADIUS } from '../constants';
+import type { MetresPerSecond, Metres, Ratio } from '../units';
+
+/** Where the hole is, in the frame of the line of play. */
+export interface Hole {
+	x: Metres;
+	z: Metres;
+}
+
+/** Speed at which a ball in free fall past the near rim still meets the far one below its middle: (2R − r)√(g/2r). */
+export const freeFallSpeed: MetresPerSecond =
+	(2 * HOLE_RADIUS - BALL.radius) * Math.sqrt(GRAVITY / (2 * BALL.radius));
+
+/** Free fall lasts √(2r/g); gravity along an uphill roll takes ½ g s t of speed meanwhile. */
+const SLOPE_TERM = (GRAVITY / 2) * Math.sqrt((2 * BALL.radius) / GRAVITY);
+
+/**
+ * Fastest roll that the hole still takes.
+ *
+ * @param offset distance of the path from the middle of the hole, 0 and up; from the rim on the answer is 0
+ * @param slope along the direction of roll, + uphill
+ * @source centre: Holmes (1991); falling with the square of the offset: A. R. Penner, The physics of putting (2002), both from memory; the slope term is free fall, ours
+ */
+export function captureSpeed(offset: Metres, slope: Ratio): MetresPerSecond {
+	const share = offset / HOLE_RADIUS;
+	if (share >= 1) return 0;
+	return Math.max(0, (CAPTURE.centralSpeed + SLOPE_TERM * slope) * (1 - share * share));
+}

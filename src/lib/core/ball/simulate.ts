@@ -1,0 +1,170 @@
+import type { Air } from './aerodynamics';
+import { bounce } from './bounce';
+import type { Hole } from './capture';
+import { fly, type Obstacle } from './flight';
+import { strike, type Delivery } from './impact';
+import { roll, skid } from './roll';
+import { BallState, type PathRecorder } from './state';
+import { GroundSample, type Ground } from '../ground/ground';
+import { NO_LUCK, SURFACES, type SurfaceKind, type TurfLuck } from '../ground/surfaces';
+import type { Turf } from '../ground/turf';
+import type { Metres, MetresPerSecond, Radians, Seconds } from '../units';
+
+/** Everything a ball meets after the strike. */
+export interface Scene {
+	ground: Ground;
+	/** Green speed as a length, grain included. */
+	greenSpeed: Metres;
+	turf: Turf;
+	air: Air;
+	obstacles: readonly Obstacle[];
+	/** Capture is tested when given. */
+	hole: Hole | null;
+}
+
+/** `blocked`: struck an obstacle; `runaway`: never comes to rest on this slope. */
+export type OutcomeStatus = 'rest' | 'holed' | 'blocked' | 'runaway';
+
+/** What became of one ball; filled in place. Frame of the line of play. */
+export class Outcome {
+	status: OutcomeStatus = 'rest';
+	/** Horizontal length of the first flight, and where it came down. */
+	carry: Metres = 0;
+	apex: Metres = 0;
+	flightTime: Seconds = 0;
+	landingX: Metres = 0;
+	landingZ: Metres = 0;
+	landingSpeed: MetresPerSecond = 0;
+	/** Below the horizontal. */
+	landingAngle: Radians = 0;
+	landingSpin = 0;
+	bounces = 0;
+	finishX: Metres = 0;
+	finishZ: Metres = 0;
+	/** Kind of surface the ball rests on. */
+	finishKind: SurfaceKind = 0;
+	/** From landing to rest, straight. */
+	roll: Metres = 0;
+	time: Seconds = 0;
+}
+
+const MAX_BOUNCES = 40;
+const surface = new GroundSample();
+const struck = new BallState();
+
+/** Reads the landing off a ball that has just come down. */
+function landingInto(out: Outcome, ball: BallState): void {
+	const horizontal = Math.hypot(ball.vx, ball.vz);
+	out.carry = Math.hypot(ball.x, ball.z);
+	out.apex = ball.apex;
+	out.flightTime = ball.t;
+	out.landingX = ball.x;
+	out.landingZ = ball.z;
+	out.landingSpeed = Math.hypot(horizontal, ball.vy);
+	out.landingAngle = Math.atan2(-ball.vy, horizontal);
+	out.landingSpin = Math.hypot(ball.wx, ball.wy, ball.wz);
+}
+
+/** `down`: moving along the surface; `dead`: stays where it is. */
+type HopEnd = 'down' | 'dead' | 'blocked';
+
+/** Hops until the ball stays down. */
+function hop(
+	ball: BallState,
+	scene: Scene,
+	luck: TurfLuck,
+	out: Outcome,
+	recorder?: PathRecorder
+): HopEnd {
+	while (out.bounces < MAX_BOUNCES) {
+		scene.ground.sample(ball.x, ball.z, surface);
+		if (SURFACES[surface.kind]!.stops) return 'dead';
+		out.bounces++;
+		if (!bounce(ball, surface, scene.turf, luck.bounce)) return 'down';
+		const flight = fly(ball, scene.ground, scene.air, scene.obstacles, recorder);
+		if (flight === 'blocked') return 'blocked';
+	}
+	return 'down';
+}
+
+/** The flight and its hops; a ball that is not lofted off the ground starts down. */
+function airborne(
+	ball: BallState,
+	scene: Scene,
+	luck: TurfLuck,
+	out: Outcome,
+	recorder?: PathRecorder
+): HopEnd {
+	scene.ground.sample(ball.x, ball.z, surface);
+	const climb = ball.vy - surface.gradientX * ball.vx - surface.gradientZ * ball.vz;
+	if (climb <= 0) {
+		landingInto(out, ball);
+		return 'down';
+	}
+	const flight = fly(ball, scene.ground, scene.air, scene.obstacles, recorder);
+	landingInto(out, ball);
+	return flight === 'blocked' ? 'blocked' : hop(ball, scene, luck, out, recorder);
+}
+
+/** Skid and roll of a ball that is down. */
+function alongGround(ball: BallState, scene: Scene, luck: TurfLuck, recorder?: PathRecorder): OutcomeStatus {
+	ball.vy = 0;
+	const skidded = skid(ball, scene.ground, scene.hole);
+	recorder?.add(ball);
+	if (skidded === 'holed') return 'holed';
+	return roll(ball, scene.ground, scene.greenSpeed, scene.hole, luck.roll, recorder);
+}
+
+/**
+ * Follows a ball that has just been struck from the origin until it rests, drops, is blocked or runs away.
+ *
+ * @param ball state after `strike`; ends where the ball ends
+ * @param luck how the turf this ball meets differs from the middle
+ * @param out filled in place
+ */
+export function follow(
+	ball: BallState,
+	scene: Scene,
+	luck: TurfLuck,
+	out: Outcome,
+	recorder?: PathRecorder
+): void {
+	recorder?.add(ball);
+	out.bounces = 0;
+	const end = airborne(ball, scene, luck, out, recorder);
+	out.status = end === 'down' ? alongGround(ball, scene, luck, recorder) : end === 'blocked' ? 'blocked' : 'rest';
+	finishInto(out, ball, scene);
+}
+
+function finishInto(out: Outcome, ball: BallState, scene: Scene): void {
+	scene.ground.sample(ball.x, ball.z, surface);
+	out.finishX = ball.x;
+	out.finishZ = ball.z;
+	out.finishKind = surface.kind;
+	out.roll = Math.hypot(ball.x - out.landingX, ball.z - out.landingZ);
+	out.time = ball.t;
+}
+
+/**
+ * Plays one ball: impact, flight, bounces, skid, roll, capture.
+ *
+ * @param luck see `follow`
+ * @param out filled in place and returned
+ */
+export function simulate(
+	delivery: Delivery,
+	scene: Scene,
+	out: Outcome = new Outcome(),
+	luck: TurfLuck = NO_LUCK,
+	recorder?: PathRecorder
+): Outcome {
+	reset(struck, scene);
+	strike(delivery, struck);
+	follow(struck, scene, luck, out, recorder);
+	return out;
+}
+
+function reset(ball: BallState, scene: Scene): void {
+	ball.t = ball.x = ball.z = 0;
+	ball.y = ball.apex = scene.ground.height(0, 0);
+}

@@ -1,0 +1,25 @@
+/** How today's turf takes a landing, relative to the turf of the bounce model's source. */
+export interface Turf {
+	/** Factor on the restitution. */
+	restitution: number;
+	/** Factor on the tilt of the dent the ball bounces from. */
+	tilt: number;
+}
+
+export type Firmness = 'soft' | 'medium' | 'firm';
+
+/** How firmness scales the bounce, and how much softer the turf is for the sole; ours (assumption). */
+export const FIRMNESS: Record<Firmness, Turf & { dig: number }> = {
+	soft: { restitution: 0.82, tilt: 1.25, dig: 1.35 },
+	medium: { restitution: 1, tilt: 1, dig: 1 },
+	firm: { restitution: 1.14, tilt: 0.75, dig: 0.7 }
+};
+
+/** Water in the turf takes this share of the bounce (assumption). */
+const WET_RESTITUTION = 0.9;
+
+/** @param wet rain or dew: softer than the firmness alone says */
+export function turfOf(firmness: Firmness, wet: boolean): Turf {
+	const { restitution, tilt } = FIRMNESS[firmness];
+	return { restitution: wet ? restitution * WET_RESTITUTION : restitution, tilt };
+}

@@ -1,0 +1,121 @@
+import { interpolate } from '../math/interpolation';
+import type { Skill } from '../player/player';
+import { SURFACE, type SurfaceKind } from '../ground/surfaces';
+import { FOOT, YARD, type Metres } from '../units';
+
+/**
+ * Tour professionals' expected putts and one-putt chance by distance in feet.
+ *
+ * @source M. Broadie, Interfaces 42 (2012) and Every Shot Counts (2014); expected strokes from memory, the chance of one putt as the same
+ *   table implies it with three-putts of 5 % at 30 ft and 23 % at 60 ft
+ */
+export const TOUR_PUTTING = {
+	feet: [0, 1, 2, 3, 4, 5, 6, 8, 10, 15, 20, 30, 40, 60, 90],
+	strokes: [1, 1.001, 1.01, 1.04, 1.13, 1.23, 1.34, 1.5, 1.61, 1.78, 1.87, 1.98, 2.06, 2.21, 2.4],
+	onePutt: [1, 0.999, 0.99, 0.96, 0.88, 0.77, 0.66, 0.5, 0.4, 0.23, 0.15, 0.07, 0.04, 0.02, 0.01]
+} as const;
+
+/** Off the green, tour professionals; 10 and 20 yards as published (from memory), nearer and farther ours (assumption). */
+const TOUR_AROUND = {
+	yards: [0, 5, 10, 20, 40],
+	fairway: [1.9, 2.08, 2.18, 2.4, 2.6],
+	rough: [2.12, 2.24, 2.34, 2.59, 2.78],
+	sand: [2.35, 2.39, 2.43, 2.53, 2.82]
+} as const;
+
+/**
+ * How a skill stands to the tables: putts as if from `stretch` times the distance (the 50 % distance shrinks from 8 ft), and
+ * strokes more from off the green and from sand (assumption, shaped after the published handicap tables).
+ */
+const SKILL: Record<Skill, { stretch: number; around: number; sand: number; upAndDown: number }> = {
+	expert: { stretch: 1, around: 0, sand: 0, upAndDown: 0.58 },
+	scratch: { stretch: 1.2, around: 0.12, sand: 0.18, upAndDown: 0.46 },
+	middle: { stretch: 1.6, around: 0.42, sand: 0.62, upAndDown: 0.25 },
+	high: { stretch: 1.95, around: 0.75, sand: 1.05, upAndDown: 0.13 }
+};
+
+const PENALTY = 1;
+const DROP_DISTANCE: Metres = 15 * YARD;
+/** Sand leaves this share of the up-and-downs from grass (assumption). */
+const SAND_SHARE = 0.72;
+
+/** From smooth fringe nearer than this the next stroke is a putt, as hard as one from further away (assumption). */
+const PUTTABLE: Metres = 6;
+const FRINGE_STRETCH = 1.3;
+
+/** What is still to come from one place. */
+export interface Remaining {
+	/** Expected strokes. */
+	strokes: number;
+	/** Chance of needing one stroke or none, and of needing two or fewer. */
+	one: number;
+	two: number;
+}
+
+/** Expected putts of a skill from a distance on the green. */
+export const expectedPutts = (distance: Metres, skill: Skill): number =>
+	interpolate(TOUR_PUTTING.feet, TOUR_PUTTING.strokes, (distance / FOOT) * SKILL[skill].stretch);
+
+/** Chance that a skill holes the putt. */
+export const onePuttChance = (distance: Metres, skill: Skill): number =>
+	interpolate(TOUR_PUTTING.feet, TOUR_PUTTING.onePutt, (distance / FOOT) * SKILL[skill].stretch);
+
+/** Expected strokes of a skill from off the green. */
+export function expectedAround(
+	distance: Metres,
+	from: 'fairway' | 'rough' | 'sand',
+	skill: Skill
+): number {
+	const more = from === 'sand' ? SKILL[skill].sand : SKILL[skill].around;
+	return interpolate(TOUR_AROUND.yards, TOUR_AROUND[from], distance / YARD) + more;
+}
+
+const AROUND_KIND: Partial<Record<SurfaceKind, 'fairway' | 'rough' | 'sand'>> = {
+	[SURFACE.smoothFringe]: 'fairway',
+	[SURFACE.grainyFringe]: 'fairway',
+	[SURFACE.sand]: 'sand'
+};
+
+/**
+ * What remains from where a ball has come to rest.
+ *
+ * @param distance to the hole, 0 when holed
+ * @param kind of surface it rests on
+ * @param out filled in place
+ */
+export function remainingInto(
+	distance: Metres,
+	kind: SurfaceKind,
+	skill: Skill,
+	out: Remaining
+): void {
+	if (distance <= 0) {
+		out.strokes = 0;
+		out.one = out.two = 1;
+	} else if (kind === SURFACE.green) {
+		puttInto(distance, skill, out);
+	} else if (kind === SURFACE.smoothFringe && distance < PUTTABLE) {
+		puttInto(distance * FRINGE_STRETCH, skill, out);
+	} else {
+		aroundInto(distance, kind, skill, out);
+	}
+}
+
+function puttInto(distance: Metres, skill: Skill, out: Remaining): void {
+	out.strokes = expectedPutts(distance, skill);
+	out.one = onePuttChance(distance, skill);
+	// Strokes = 1·p₁ + 2·p₂ + 3·p₃ fixes the chance of three.
+	out.two = Math.min(1, Math.max(out.one, 3 - out.strokes - out.one));
+}
+
+function aroundInto(distance: Metres, kind: SurfaceKind, skill: Skill, out: Remaining): void {
+	if (kind === SURFACE.water) {
+		out.strokes = PENALTY + expectedAround(Math.max(distance, DROP_DISTANCE), 'rough', skill);
+		out.one = out.two = 0;
+		return;
+	}
+	const from = AROUND_KIND[kind] ?? 'rough';
+	out.strokes = expectedAround(distance, from, skill);
+	out.one = 0.02;
+	out.two = SKILL[skill].upAndDown * (from === 'sand' ? SAND_SHARE : 1);
+}

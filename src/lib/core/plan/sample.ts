@@ -1,0 +1,133 @@
+import { follow, Outcome, type Scene } from '../ball/simulate';
+import { BallState } from '../ball/state';
+import { SURFACE, type TurfLuck } from '../ground/surfaces';
+import { createRng } from '../math/random';
+import type { Intent } from '../player/intent';
+import type { Dispersion, Skill } from '../player/player';
+import { DEVIATE_COUNT, DEVIATES, strikeWithErrors, type Contact } from '../player/strike';
+import type { Metres, MetresPerSecond, Radians } from '../units';
+import { remainingInto, type Remaining } from './cost';
+
+/** Finishes of one shot played many times; a row each, in the order of the deviates. */
+export interface Finishes {
+	x: Float64Array;
+	z: Float64Array;
+	/** Expected strokes, this one included. */
+	strokes: Float64Array;
+	/** Chance of two strokes or fewer, and of four or more, this one included. */
+	upAndDown: Float64Array;
+	fourOrMore: Float64Array;
+	/** `FINISH` of each ball. */
+	kind: Uint8Array;
+	contact: Uint8Array;
+}
+
+/** How a ball ended, for counting. */
+export const FINISH = { green: 0, holed: 1, missed: 2, hazard: 3 } as const;
+const CONTACT: Record<Contact, number> = { clean: 0, heavy: 1, thin: 2 };
+
+/**
+ * Standard normals for a number of balls. The same seed gives the same balls whoever asks, and a longer list begins with the shorter.
+ *
+ * @returns `DEVIATE_COUNT` numbers a ball
+ */
+export function drawDeviates(seed: number, balls: number): Float64Array {
+	const rng = createRng(seed);
+	return Float64Array.from({ length: balls * DEVIATE_COUNT }, () => rng.normal());
+}
+
+/** A solved shot and who plays it, as the sampler needs it. */
+export interface SampledShot {
+	intent: Intent;
+	speed: MetresPerSecond;
+	aim: Radians;
+	dispersion: Dispersion;
+	skill: Skill;
+	/** With hazards; the hole may take the ball. */
+	scene: Scene;
+	holeX: Metres;
+}
+
+const ball = new BallState();
+const outcome = new Outcome();
+const luck: TurfLuck = { bounce: 0, roll: 0 };
+const remaining: Remaining = { strokes: 0, one: 0, two: 0 };
+
+function finishOf(out: Outcome): number {
+	if (out.status === 'holed') return FINISH.holed;
+	if (out.finishKind === SURFACE.green) return FINISH.green;
+	const inHazard = out.finishKind === SURFACE.sand || out.finishKind === SURFACE.water;
+	return inHazard ? FINISH.hazard : FINISH.missed;
+}
+
+/**
+ * Plays a shot once for each ball of a block.
+ *
+ * @param deviates from `drawDeviates`, long enough for `to` balls
+ * @param from first ball, @param to one past the last
+ */
+export function sampleFinishes(
+	shot: SampledShot,
+	deviates: Float64Array,
+	from: number,
+	to: number
+): Finishes {
+	const count = to - from;
+	const rows: Finishes = {
+		x: new Float64Array(count),
+		z: new Float64Array(count),
+		strokes: new Float64Array(count),
+		upAndDown: new Float64Array(count),
+		fourOrMore: new Float64Array(count),
+		kind: new Uint8Array(count),
+		contact: new Uint8Array(count)
+	};
+	for (let i = 0; i < count; i++) sampleOne(shot, deviates, from + i, rows, i);
+	return rows;
+}
+
+function sampleOne(
+	shot: SampledShot,
+	deviates: Float64Array,
+	index: number,
+	rows: Finishes,
+	row: number
+): void {
+	const offset = index * DEVIATE_COUNT;
+	const { scene, intent } = shot;
+	ball.t = ball.x = ball.z = 0;
+	ball.y = ball.apex = scene.ground.height(0, 0);
+	const contact = strikeWithErrors(intent, shot.dispersion, shot.speed, shot.aim, deviates, offset, ball);
+	luck.bounce = deviates[offset + DEVIATES.bounce]!;
+	luck.roll = deviates[offset + DEVIATES.roll]!;
+	follow(ball, scene, luck, outcome);
+	const kind = finishOf(outcome);
+	const distance =
+		kind === FINISH.holed ? 0 : Math.max(0.01, Math.hypot(outcome.finishX - shot.holeX, outcome.finishZ));
+	const surface = outcome.status === 'runaway' ? SURFACE.rough : outcome.finishKind;
+	remainingInto(distance, surface, shot.skill, remaining);
+	rows.x[row] = outcome.finishX;
+	rows.z[row] = outcome.finishZ;
+	rows.strokes[row] = 1 + remaining.strokes;
+	rows.upAndDown[row] = remaining.one;
+	rows.fourOrMore[row] = 1 - remaining.two;
+	rows.kind[row] = kind;
+	rows.contact[row] = CONTACT[contact];
+}
+
+/** Puts blocks of one shot behind each other, in order. */
+export function joinFinishes(blocks: readonly Finishes[]): Finishes {
+	const joinFloat = (pick: (block: Finishes) => Float64Array) =>
+		Float64Array.from(blocks.flatMap((block) => [...pick(block)]));
+	const joinBytes = (pick: (block: Finishes) => Uint8Array) =>
+		Uint8Array.from(blocks.flatMap((block) => [...pick(block)]));
+	return {
+		x: joinFloat((block) => block.x),
+		z: joinFloat((block) => block.z),
+		strokes: joinFloat((block) => block.strokes),
+		upAndDown: joinFloat((block) => block.upAndDown),
+		fourOrMore: joinFloat((block) => block.fourOrMore),
+		kind: joinBytes((block) => block.kind),
+		contact: joinBytes((block) => block.contact)
+	};
+}

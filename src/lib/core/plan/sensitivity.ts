@@ -1,0 +1,67 @@
+import { Outcome } from '../ball/simulate';
+import type { LieId } from '../lie/lies';
+import { FOOT, YARD, fromPercent, type Metres } from '../units';
+import { intentOf, type Rung } from './ladder';
+import type { PlanRequest } from './request';
+import { sceneOf } from './scene';
+import { pinDistance, type Situation } from './situation';
+import { playIntended } from './solve';
+
+/** How far the finish of one and the same swing moves, past (+) or short (−), when the world is not as thought. */
+export interface Sensitivity {
+	/** One foot of green speed more or less. */
+	stimpPlus1: Metres;
+	stimpMinus1: Metres;
+	/** One percent more uphill or downhill. */
+	slopePlus1: Metres;
+	slopeMinus1: Metres;
+	/** The hole one pace (a yard) farther or nearer than thought, with the edge where it is. */
+	distancePlus1: Metres;
+	distanceMinus1: Metres;
+	/** The ball sits one step worse. */
+	worseLie: Metres;
+}
+
+const WORSE: Record<LieId, LieId> = {
+	tight: 'sitting-down',
+	fairway: 'first-cut',
+	fringe: 'first-cut',
+	'first-cut': 'semi-rough',
+	'sitting-up': 'first-cut',
+	'sitting-down': 'semi-rough',
+	'semi-rough': 'deep-rough',
+	'deep-rough': 'deep-rough',
+	sand: 'sand'
+};
+
+const steeper = (situation: Situation, percent: number): Situation => ({
+	...situation,
+	segments: situation.segments.map((segment) => ({
+		...segment,
+		slopeAlong: segment.slopeAlong + fromPercent(percent)
+	}))
+});
+
+/** Replays a solved shot in worlds that differ by a little. */
+export function sensitivityOf(request: PlanRequest, rung: Rung): Sensitivity {
+	const { situation } = request;
+	const { speed, aim, outcome } = rung.solution;
+	const change = (other: Situation): Metres => {
+		const intent = intentOf({ ...request, situation: other }, rung.play);
+		const scene = sceneOf(other, { hazards: false, hole: false });
+		const played = playIntended(intent, scene, speed, aim, new Outcome());
+		const shift = pinDistance(other) - pinDistance(situation);
+		return played.finishX - outcome.finishX - shift;
+	};
+	const faster = (by: Metres) => change({ ...situation, greenSpeed: Math.max(FOOT, situation.greenSpeed + by) });
+	const farther = (by: Metres) => change({ ...situation, edgeToPin: Math.max(0.1, situation.edgeToPin + by) });
+	return {
+		stimpPlus1: faster(FOOT),
+		stimpMinus1: faster(-FOOT),
+		slopePlus1: change(steeper(situation, 1)),
+		slopeMinus1: change(steeper(situation, -1)),
+		distancePlus1: farther(YARD),
+		distanceMinus1: farther(-YARD),
+		worseLie: change({ ...situation, lie: WORSE[situation.lie] })
+	};
+}

@@ -1,0 +1,168 @@
+import { strike, type Delivery } from '../ball/impact';
+import { SAND, splash } from '../ball/splash';
+import type { BallState } from '../ball/state';
+import { STRIKE } from '../constants';
+import type { Metres, MetresPerSecond, Radians } from '../units';
+import type { Intent } from './intent';
+import type { Dispersion } from './player';
+
+/** How a ball was met. */
+export type Contact = 'clean' | 'heavy' | 'thin';
+
+/** Standard normal numbers of one ball; the same numbers serve every candidate, so that they are compared on equal luck. */
+export const DEVIATES = { speed: 0, direction: 1, loft: 2, lowPoint: 3, grass: 4, bounce: 5, roll: 6 } as const;
+export const DEVIATE_COUNT = 7;
+
+const delivery: Delivery = {
+	clubSpeed: 1,
+	attackAngle: 0.1,
+	dynamicLoft: 0.1,
+	friction: 0.1,
+	faceToPath: 0.1,
+	aim: 0.1,
+	headMass: 0.1
+};
+
+/** Dispersion of the shortest swing against the table's (the low point moves less), and the head speed that adds as much again. */
+const SWING_GROWTH = { base: 1.5, lowPointBase: 0.75, cap: 36 };
+
+/** A longer swing goes wrong by more: factor on the dispersion by head speed (assumption). */
+export const swingGrowth = (speed: MetresPerSecond): number => SWING_GROWTH.base + Math.min(speed, SWING_GROWTH.cap) / SWING_GROWTH.cap;
+
+/** Player's low point sits a little ahead of the ball on average (assumption), which is what ball-first means. */
+const MEAN_LOW_POINT: Metres = 0.004;
+
+/** Share of the head speed left after the turf behind the ball; the leading edge digs, a sole with bounce skids. */
+export function digLoss(behind: Metres, effectiveBounce: Radians, dig: number): number {
+	if (behind <= 0) return 1;
+	const rate = STRIKE.digRate * Math.exp(-Math.max(effectiveBounce, -0.1) / STRIKE.digBounce);
+	return Math.exp(-rate * dig * behind);
+}
+
+/** How the club meets a ball with its low point `ahead` of it (behind is negative). */
+export function contactOf(intent: Intent, ahead: Metres): Contact {
+	if (intent.play.club.putter) return 'clean';
+	if (ahead > STRIKE.thinAhead * intent.lie.cushion) return 'thin';
+	if (ahead >= 0) return 'clean';
+	const skips =
+		intent.lie.hard &&
+		intent.effectiveBounce > STRIKE.skipBounce &&
+		ahead < -STRIKE.skipBehind;
+	return skips ? 'thin' : 'heavy';
+}
+
+/** Strikes the ball as intended, without error. */
+export function strikeAsIntended(intent: Intent, speed: MetresPerSecond, aim: Radians, ball: BallState): void {
+	if (intent.lie.splash) {
+		splash(speed, intent.dynamicLoft, aim, SAND.entry, sandFirmness(intent), ball);
+		return;
+	}
+	fill(intent, speed, aim);
+	strike(delivery, ball);
+	jump(ball, intent.lie.jump);
+}
+
+/**
+ * Strikes the ball with this player's errors.
+ *
+ * @param speed intended head speed
+ * @param deviates standard normals, `DEVIATE_COUNT` of them from `offset` on
+ * @returns how it was met
+ */
+export function strikeWithErrors(
+	intent: Intent,
+	dispersion: Dispersion,
+	speed: MetresPerSecond,
+	aim: Radians,
+	deviates: Float64Array,
+	offset: number,
+	ball: BallState
+): Contact {
+	const { risk } = intent.setup;
+	const steady = intent.play.club.putter || intent.lie.splash;
+	const growth = steady ? 1 : swingGrowth(speed);
+	const steadied = steady ? 0 : SWING_GROWTH.base - SWING_GROWTH.lowPointBase;
+	const own = dispersion.speed * risk.speed * deviates[offset + DEVIATES.speed]!;
+	const grass = intent.lie.spread * deviates[offset + DEVIATES.grass]!;
+	const clubSpeed = speed * Math.max(0.3, 1 + own + grass);
+	const direction =
+		aim + dispersion.direction * risk.direction * growth * deviates[offset + DEVIATES.direction]!;
+	const loft = dispersion.loft * risk.loft * growth * deviates[offset + DEVIATES.loft]!;
+	const lowPoint = dispersion.lowPoint * risk.lowPoint * (growth - steadied) * deviates[offset + DEVIATES.lowPoint]!;
+	return intent.lie.splash
+		? fromSand(intent, clubSpeed, direction, loft, lowPoint, ball)
+		: fromGrass(intent, clubSpeed, direction, loft, lowPoint + MEAN_LOW_POINT, ball);
+}
+
+function fromGrass(
+	intent: Intent,
+	clubSpeed: MetresPerSecond,
+	direction: Radians,
+	loft: Radians,
+	ahead: Metres,
+	ball: BallState
+): Contact {
+	const contact = contactOf(intent, ahead);
+	fill(intent, clubSpeed, direction);
+	if (contact === 'thin') blade(thinness(intent, ahead));
+	else delivery.dynamicLoft = Math.max(0.02, delivery.dynamicLoft + loft);
+	if (contact === 'heavy')
+		delivery.clubSpeed *= digLoss(-ahead, intent.effectiveBounce, intent.dig);
+	strike(delivery, ball);
+	if (contact === 'clean') jump(ball, intent.lie.jump);
+	return contact;
+}
+
+function fromSand(
+	intent: Intent,
+	clubSpeed: MetresPerSecond,
+	direction: Radians,
+	loft: Radians,
+	lowPoint: Metres,
+	ball: BallState
+): Contact {
+	const entry = SAND.entry - lowPoint;
+	if (entry < SAND.bare) {
+		fill(intent, clubSpeed, direction);
+		delivery.clubSpeed *= SAND.bareSpeed;
+		blade(1);
+		strike(delivery, ball);
+		return 'thin';
+	}
+	splash(clubSpeed, intent.dynamicLoft + loft, direction, entry, sandFirmness(intent), ball);
+	return entry > 2 * SAND.entry ? 'heavy' : 'clean';
+}
+
+function sandFirmness(intent: Intent): number {
+	if (intent.firmness === 'medium') return 1;
+	return intent.firmness === 'firm' ? SAND.firmGain : SAND.softLoss;
+}
+
+function fill(intent: Intent, speed: MetresPerSecond, aim: Radians): void {
+	delivery.clubSpeed = speed * intent.lie.speed;
+	delivery.attackAngle = intent.attackAngle;
+	delivery.dynamicLoft = intent.dynamicLoft;
+	delivery.friction = intent.friction;
+	delivery.faceToPath = intent.faceToPath;
+	delivery.aim = aim + intent.path;
+	delivery.headMass = intent.headMass;
+}
+
+/** How much of a thin strike it is: from barely caught thin, 0, to fully bladed, 1. An early sole on hard ground blades at once. */
+function thinness(intent: Intent, ahead: Metres): number {
+	if (ahead < 0) return 1;
+	return Math.min(1, (ahead - STRIKE.thinAhead * intent.lie.cushion) / STRIKE.thinRange);
+}
+
+/** The leading edge meets the middle of the ball: low, fast for its head speed, nearly no spin. */
+function blade(share: number): void {
+	delivery.dynamicLoft += share * (STRIKE.thinLoft - delivery.dynamicLoft);
+	delivery.attackAngle += share * (STRIKE.thinAttack - delivery.attackAngle);
+	delivery.friction += share * (STRIKE.thinFriction - delivery.friction);
+}
+
+function jump(ball: BallState, factor: number): void {
+	ball.vx *= factor;
+	ball.vy *= factor;
+	ball.vz *= factor;
+}

@@ -1,0 +1,96 @@
+import type { MetresPerSecond, Radians } from '../units';
+import { radians } from '../units';
+import { interpolate } from '../math/interpolation';
+import type { SwingVocabulary } from './player';
+
+/** One named length of backswing: the lead arm's angle from hanging straight down. */
+export interface SwingMark {
+	name: string;
+	angle: Radians;
+}
+
+const mark = (name: string, angle: number): SwingMark => ({ name, angle: radians(angle) });
+
+/** The three vocabularies of the trade for one thing, shortest first. */
+export const SWING_MARKS: Record<SwingVocabulary, readonly SwingMark[]> = {
+	clock: [mark('7', 30), mark('8', 60), mark('9', 90), mark('10', 120)],
+	body: [mark('knee', 22), mark('thigh', 42), mark('hip', 65), mark('ribs', 90), mark('shoulder', 118)],
+	shape: [mark('V', 42), mark('level', 65), mark('L', 90), mark('10', 120)]
+};
+
+/** Angle of a full swing in the model. */
+const FULL_ANGLE = radians(150);
+
+/**
+ * Head speed of the model swing. The arm falls like a pendulum, so the speed goes with the sine of half the angle;
+ * muscles scale it (ours, assumption, used until carries are measured).
+ *
+ * @param angle of the backswing, 0 to π
+ * @param full head speed of a full swing
+ */
+export const swingSpeed = (angle: Radians, full: MetresPerSecond): MetresPerSecond =>
+	(full * Math.sin(angle / 2)) / Math.sin(FULL_ANGLE / 2);
+
+/** The backswing whose model swing has this head speed; π when none is long enough. */
+export function swingAngle(speed: MetresPerSecond, full: MetresPerSecond): Radians {
+	const sine = (speed / full) * Math.sin(FULL_ANGLE / 2);
+	return sine >= 1 ? Math.PI : 2 * Math.asin(Math.max(0, sine));
+}
+
+/** A swing length that is known by its head speed. */
+export interface KnownSwing {
+	angle: Radians;
+	speed: MetresPerSecond;
+}
+
+/** The backswing for a head speed from a player's own swings (two or more, by rising speed); NaN outside them. */
+export function measuredAngle(speed: MetresPerSecond, known: readonly KnownSwing[]): Radians {
+	if (known.length < 2) return NaN;
+	const speeds = known.map((swing) => swing.speed);
+	if (speed < speeds[0]! * 0.7 || speed > speeds[speeds.length - 1]! * 1.05) return NaN;
+	if (speed < speeds[0]!) return known[0]!.angle * (speed / speeds[0]!);
+	return interpolate(speeds, known.map((swing) => swing.angle), speed);
+}
+
+/** A backswing in the words of a vocabulary. */
+export interface SwingName {
+	/** The nearest mark or half-way between two. */
+	name: string;
+	/** The marks on both sides; equal when it falls on one or beyond the ends. */
+	between: [string, string];
+	angle: Radians;
+}
+
+/** Half the distance between two marks in which a length counts as "on" the mark. */
+const ON_MARK = 0.25;
+
+/** Names a backswing. */
+export function nameSwing(angle: Radians, vocabulary: SwingVocabulary): SwingName {
+	const marks = SWING_MARKS[vocabulary];
+	const first = marks[0]!;
+	const last = marks[marks.length - 1]!;
+	if (angle <= first.angle * (1 - ON_MARK))
+		return { name: `under ${first.name}`, between: [first.name, first.name], angle };
+	if (angle >= last.angle) return { name: last.name, between: [last.name, last.name], angle };
+	const above = marks.findIndex((m) => m.angle >= angle);
+	if (above === 0) return { name: first.name, between: [first.name, first.name], angle };
+	const low = marks[above - 1]!;
+	const high = marks[above]!;
+	const share = (angle - low.angle) / (high.angle - low.angle);
+	const name = share < ON_MARK ? low.name : share > 1 - ON_MARK ? high.name : halfway(low, high, vocabulary);
+	return { name, between: [low.name, high.name], angle };
+}
+
+const halfway = (low: SwingMark, high: SwingMark, vocabulary: SwingVocabulary): string =>
+	vocabulary === 'clock' ? `${low.name}:30` : `${low.name} to ${high.name}`;
+
+/** The angle of a mark in any vocabulary; NaN for a name none of them knows. */
+export function markAngle(name: string): Radians {
+	const half = /^(\d+):30$/.exec(name);
+	if (half) return (markAngle(half[1]!) + markAngle(String(Number(half[1]) + 1))) / 2;
+	for (const marks of Object.values(SWING_MARKS)) {
+		const found = marks.find((m) => m.name === name);
+		if (found) return found.angle;
+	}
+	return NaN;
+}
