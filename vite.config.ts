@@ -1,7 +1,7 @@
 import tailwindcss from '@tailwindcss/vite';
 import { sveltekit } from '@sveltejs/kit/vite';
 import { defineConfig } from 'vitest/config';
-import { threadBundle } from './scripts/threadBundle';
+import { threadBundle } from './scripts/threadBundle.ts';
 
 export default defineConfig({
 	plugins: [threadBundle(), tailwindcss(), sveltekit()],

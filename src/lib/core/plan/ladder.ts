@@ -39,7 +39,7 @@ export interface Ladder {
 const BEYOND_MEASURED = 1.1;
 
 export const intentOf = (request: PlanRequest, play: Play): Intent =>
-	intend(play, request.situation, request.player.technique);
+	intend(play, request.situation, request.player.technique, request.player.hand);
 
 /** Solves one play for a target; judged elsewhere. */
 export function solveRung(request: PlanRequest, play: Play, target: Metres): Rung {

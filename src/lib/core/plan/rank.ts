@@ -131,9 +131,10 @@ function finish(entries: readonly Entry[], request: PlanRequest): SampledRung[] 
 	return sampled.sort(byRank);
 }
 
-/** Ties first, least air among them; the others by what they cost. */
+/** Ties first, the pin before a safer place and least air among them; the others by what they cost. */
 function byRank(a: SampledRung, b: SampledRung): number {
 	if (a.tied !== b.tied) return a.tied ? -1 : 1;
+	if (a.tied && a.safe !== b.safe) return a.safe ? 1 : -1;
 	if (a.tied && a.rung.airShare !== b.rung.airShare) return a.rung.airShare - b.rung.airShare;
 	return a.statistics.expectedStrokes - b.statistics.expectedStrokes;
 }

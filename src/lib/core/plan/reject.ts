@@ -1,3 +1,4 @@
+import type { SchoolId } from '../schools/school';
 import type { LieId } from '../lie/lies';
 import { LIES } from '../lie/lies';
 import type { Intent } from '../player/intent';
@@ -18,7 +19,8 @@ export type Rejection =
 	| { code: 'goesPast'; by: Metres }
 	| { code: 'bounceOnTight'; bounce: Radians }
 	| { code: 'blockedPutt' }
-	| { code: 'notInSchool'; school: string };
+	| { code: 'grabsPutt' }
+	| { code: 'notInSchool'; school: SchoolId };
 
 /** A landing nearer to the edge than this may come down in the fringe (common practice: a couple of feet, no source). */
 export const EDGE_MARGIN: Metres = 0.3;
@@ -72,6 +74,14 @@ function rejectLanding(situation: Situation, solution: Solution): Rejection | nu
 		: null;
 }
 
+/** Grass between ball and edge that a putt may have to cross, by how it is cut (common practice, no source). */
+const PUTTABLE_FRINGE: Record<Situation['fringe'], Metres> = { smooth: Infinity, grainy: 1.2, rough: 0.3 };
+
+function rejectPutt(situation: Situation, solution: Solution): Rejection | null {
+	if (situation.hazards.some((hazard) => hazard.from < solution.outcome.finishX)) return { code: 'blockedPutt' };
+	return situation.toEdge > PUTTABLE_FRINGE[situation.fringe] ? { code: 'grabsPutt' } : null;
+}
+
 function rejectSolve(solution: Solution): Rejection | null {
 	if (solution.status === 'tooFar') return { code: 'tooFast' };
 	if (solution.status === 'tooNear') return { code: 'goesPast', by: solution.miss };
@@ -94,7 +104,7 @@ export function rejectSolution(
 	const unsolved = rejectSolve(solution);
 	if (unsolved) return unsolved;
 	if (intent.play.flight === 'putt')
-		return situation.hazards.length > 0 ? { code: 'blockedPutt' } : null;
+		return rejectPutt(situation, solution);
 	for (const hazard of situation.hazards) {
 		const reason = rejectHazard(hazard, solution, heightAt);
 		if (reason) return reason;

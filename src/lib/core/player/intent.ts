@@ -5,6 +5,7 @@ import { faceFriction, LIES, type Lie, type LieId } from '../lie/lies';
 import { flightSetup, SPIN_SHAPES, type FlightId, type FlightSetup, type SpinShape } from '../setup/flights';
 import type { Kilograms, Radians } from '../units';
 import type { Technique } from '../setup/technique';
+import type { Hand } from './player';
 
 /** A way to play: which club, how high, how open, which path. */
 export interface Play {
@@ -48,8 +49,15 @@ export interface Intent {
  * What a play delivers in these conditions: static loft + opening gain − shaft lean − closure by grass.
  *
  * @param technique decides lean and ball position of the flight
+ * @param hand mirrors the path of a shaped shot
  */
-export function intend(play: Play, conditions: StrikeConditions, technique: Technique): Intent {
+export function intend(
+	play: Play,
+	conditions: StrikeConditions,
+	technique: Technique,
+	hand: Hand = 'right'
+): Intent {
+	const mirror = hand === 'left' ? -1 : 1;
 	const lie = LIES[conditions.lie];
 	const setup = flightSetup(play.flight, technique);
 	const opened = openFace(play.club.loft, play.faceOpen);
@@ -62,8 +70,8 @@ export function intend(play: Play, conditions: StrikeConditions, technique: Tech
 		lie,
 		dynamicLoft: opened.loft - setup.shaftLean - closure + shape.loft,
 		attackAngle: setup.attackAngle + (play.club.putter ? 0 : lie.attack),
-		path: shape.path,
-		faceToPath: -shape.path,
+		path: mirror * shape.path,
+		faceToPath: -mirror * shape.path,
 		effectiveBounce: play.club.bounce + gain - setup.shaftLean,
 		stanceOpen: opened.reAim,
 		friction: faceFriction(lie, conditions.wet, conditions.ball),

@@ -1,0 +1,4 @@
+declare module 'virtual:plan-thread' {
+	const code: string;
+	export default code;
+}

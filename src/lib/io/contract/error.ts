@@ -1,0 +1,8 @@
+import { z } from 'zod';
+
+export const errorSchema = z.strictObject({
+	error: z.strictObject({
+		message: z.string(),
+		issues: z.array(z.strictObject({ path: z.string(), message: z.string() }))
+	})
+});

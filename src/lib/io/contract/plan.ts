@@ -1,0 +1,249 @@
+import { z } from 'zod';
+import { DISPERSION } from '$lib/core/player/player';
+import { DEFAULT_TECHNIQUE } from '$lib/core/setup/technique';
+import type { Plan, PlanOption } from '$lib/core/plan/plan';
+import type { RejectedPlay } from '$lib/core/plan/ladder';
+import type { PlanRequest } from '$lib/core/plan/request';
+import type { SchoolCall } from '$lib/core/plan/schoolCalls';
+import { shotKind } from '$lib/core/plan/shotKind';
+import type { FlightId } from '$lib/core/setup/flights';
+import { degrees, toFeet } from '$lib/core/units';
+import { CAUTION_WORDS, reasonWords } from '../words/reason';
+import { rejectionWords } from '../words/rejection';
+import { SAY_METRIC } from '../words/say';
+import { schoolAdviceWords } from '../words/school';
+import { ALTERNATIVE_WORDS, CUE_WORDS } from '../words/setup';
+import { bagSchema, clubToCore, STANDARD_BAG_WIRE } from './club';
+import { handField, nameField, schoolField, skillField, within } from './fields';
+import { situationSchema, situationToCore } from './situation';
+
+export const planRequestSchema = z.strictObject({
+	situation: situationSchema,
+	bag: bagSchema.optional(),
+	player: z.strictObject({
+		skill: skillField,
+		hand: handField.default('right'),
+		school: schoolField.default('free')
+	}),
+	swings: z
+		.array(z.strictObject({ club: nameField, swing: nameField, carry: within(0.1, 150, 'metres') }))
+		.max(100, 'must be at most 100 swings')
+		.default([]),
+	samples: z.int({ error: 'must be a whole number' }).min(20, 'must be at least 20').max(100_000, 'must be at most 100000').default(800),
+	seed: z.int({ error: 'must be a whole number' }).default(1)
+});
+
+const chance = z.number().min(0).max(1);
+
+const optionSchema = z.strictObject({
+	club: z.string(),
+	shot: z.enum(['putt', 'chip', 'pitch', 'lob', 'flop', 'splash']),
+	flight: z.enum(['low', 'standard', 'high', 'open']),
+	carry: z.number(),
+	landingPastEdge: z.number(),
+	roll: z.number(),
+	airShare: chance,
+	clubSpeed: z.number(),
+	apex: z.number(),
+	landingAngle: z.number(),
+	aim: z.strictObject({ offset: z.number(), side: z.enum(['left', 'right', 'straight']) }),
+	swing: z.strictObject({
+		vocabulary: z.enum(['clock', 'body', 'shape']),
+		name: z.string(),
+		between: z.tuple([z.string(), z.string()]),
+		source: z.enum(['measured', 'model'])
+	}),
+	setup: z.strictObject({
+		ballPosition: z.number().min(-1).max(1),
+		leadWeight: z.number(),
+		shaftLean: z.number(),
+		faceOpen: z.number(),
+		stance: z.enum(['narrow', 'medium', 'wide']),
+		stanceOpen: z.number(),
+		gripDown: z.number(),
+		wrists: z.string(),
+		finish: z.string(),
+		cue: z.string(),
+		alternatives: z.array(z.string())
+	}),
+	expectedStrokes: z.number(),
+	standardError: z.number(),
+	leave: z.strictObject({ median: z.number(), p90: z.number() }),
+	chances: z.strictObject({
+		holed: chance,
+		inside1m: chance,
+		inside2m: chance,
+		inside3m: chance,
+		missGreen: chance,
+		hazard: chance,
+		upAndDown: chance,
+		fourOrMore: chance
+	}),
+	finishes: z.array(z.tuple([z.number(), z.number()])).max(200),
+	tiedWithBest: z.boolean(),
+	notes: z.array(z.string())
+});
+
+export const planResponseSchema = z.strictObject({
+	best: z.int(),
+	options: z.array(optionSchema),
+	rejected: z.array(
+		z.strictObject({ club: z.string(), flight: z.string(), reason: z.string(), code: z.string() })
+	),
+	schools: z.array(
+		z.strictObject({
+			id: z.string(),
+			club: z.string(),
+			carry: z.number(),
+			missAtHole: z.number(),
+			advice: z.string(),
+			holdsAtStimp: z.number().nullable()
+		})
+	),
+	sensitivity: z
+		.strictObject({
+			stimpPlus1: z.number(),
+			stimpMinus1: z.number(),
+			slopePlus1: z.number(),
+			slopeMinus1: z.number(),
+			distancePlus1: z.number(),
+			distanceMinus1: z.number()
+		})
+		.nullable(),
+	why: z.array(z.string()),
+	cautions: z.array(z.string())
+});
+
+export type PlanRequestWire = z.output<typeof planRequestSchema>;
+export type PlanResponse = z.infer<typeof planResponseSchema>;
+
+/** Clubs × balls that a request may ask for before it is refused as too much work. */
+const MOST_WORK = 200_000;
+
+/** Why a request is too much work, or null. */
+export function tooMuchWork(request: PlanRequestWire): string | null {
+	const clubs = (request.bag ?? STANDARD_BAG_WIRE).length;
+	const work = clubs * request.samples;
+	return work > MOST_WORK
+		? `${clubs} clubs × ${request.samples} samples is more than this server plays in one request; ask for ${Math.floor(MOST_WORK / clubs)} samples or fewer`
+		: null;
+}
+
+/** The contract's request in the core's terms. */
+export function planRequestToCore(wire: PlanRequestWire): PlanRequest {
+	const { skill, hand, school } = wire.player;
+	return {
+		situation: situationToCore(wire.situation),
+		bag: (wire.bag ?? STANDARD_BAG_WIRE).map(clubToCore),
+		player: {
+			skill,
+			hand,
+			dispersion: DISPERSION[skill],
+			technique: DEFAULT_TECHNIQUE,
+			vocabulary: 'clock',
+			swings: wire.swings
+		},
+		school,
+		samples: wire.samples,
+		seed: wire.seed
+	};
+}
+
+const FLIGHT_NAME: Record<FlightId, 'low' | 'standard' | 'high' | 'open'> = {
+	putt: 'low',
+	low: 'low',
+	standard: 'standard',
+	high: 'high',
+	open: 'open',
+	splash: 'open'
+};
+
+const AIM_STRAIGHT = 0.01;
+const sideOf = (offset: number): 'left' | 'right' | 'straight' =>
+	Math.abs(offset) < AIM_STRAIGHT ? 'straight' : offset < 0 ? 'left' : 'right';
+
+function setupOf({ setup }: PlanOption) {
+	return {
+		ballPosition: setup.ballPosition,
+		leadWeight: setup.leadWeight,
+		shaftLean: degrees(setup.shaftLean),
+		faceOpen: degrees(setup.faceOpen),
+		stance: setup.stance,
+		stanceOpen: degrees(setup.stanceOpen),
+		gripDown: setup.gripDown,
+		wrists: setup.wrists,
+		finish: setup.finish,
+		cue: CUE_WORDS[setup.cue],
+		alternatives: setup.alternatives.map((code) => ALTERNATIVE_WORDS[code])
+	};
+}
+
+function notesOf(option: PlanOption): string[] {
+	const notes = option.safe ? ['played to a place that is not the pin'] : [];
+	if (option.swing.source === 'model') notes.push('swing length from the model swing, not measured');
+	return notes;
+}
+
+function optionOf(option: PlanOption, toEdge: number) {
+	const { play, solution, airShare } = option.rung;
+	const { outcome } = solution;
+	const { heavy: _heavy, thin: _thin, ...chances } = option.statistics.chances;
+	return {
+		club: play.club.name,
+		shot: shotKind(play, airShare),
+		flight: FLIGHT_NAME[play.flight],
+		carry: outcome.carry,
+		landingPastEdge: outcome.landingX - toEdge,
+		roll: outcome.roll,
+		airShare,
+		clubSpeed: solution.speed,
+		apex: outcome.apex,
+		landingAngle: degrees(outcome.landingAngle),
+		aim: { offset: Math.abs(option.aimOffset), side: sideOf(option.aimOffset) },
+		swing: {
+			vocabulary: option.swing.vocabulary,
+			name: option.swing.name,
+			between: option.swing.between,
+			source: option.swing.source
+		},
+		setup: setupOf(option),
+		expectedStrokes: option.statistics.expectedStrokes,
+		standardError: option.statistics.standardError,
+		leave: option.statistics.leave,
+		chances,
+		finishes: option.finishes,
+		tiedWithBest: option.tied,
+		notes: notesOf(option)
+	};
+}
+
+const rejectedOf = ({ play, rejection }: RejectedPlay) => ({
+	club: play.club.name,
+	flight: FLIGHT_NAME[play.flight],
+	reason: rejectionWords(rejection, SAY_METRIC),
+	code: rejection.code
+});
+
+const schoolOf = (call: SchoolCall) => ({
+	id: call.id,
+	club: call.advice.play.club.name,
+	carry: call.advice.carry,
+	missAtHole: call.missAtHole,
+	advice: schoolAdviceWords(call, SAY_METRIC),
+	holdsAtStimp: call.holdsAt === null ? null : toFeet(call.holdsAt)
+});
+
+/** The core's plan in the contract's terms. */
+export function planToWire(plan: Plan, request: PlanRequest): PlanResponse {
+	const { toEdge } = request.situation;
+	const { worseLie: _worseLie, ...sensitivity } = plan.sensitivity ?? { worseLie: 0 };
+	return {
+		best: plan.options.length > 0 ? 0 : -1,
+		options: plan.options.map((option) => optionOf(option, toEdge)),
+		rejected: plan.rejected.map(rejectedOf),
+		schools: plan.schools.map(schoolOf),
+		sensitivity: plan.sensitivity ? (sensitivity as PlanResponse['sensitivity']) : null,
+		why: plan.why.map((reason) => reasonWords(reason, SAY_METRIC)),
+		cautions: plan.cautions.map((caution) => CAUTION_WORDS[caution])
+	};
+}

@@ -1,0 +1,37 @@
+import { z } from 'zod';
+import { draftBagSchema } from './contract/club';
+import { handField, nameField, schoolField, skillField, vocabularyField } from './contract/fields';
+import { situationSchema } from './contract/situation';
+
+/** Who plays: everything the planner asks of a pupil that is not a measurement. */
+export const golferSchema = z.strictObject({
+	skill: skillField.default('middle'),
+	hand: handField.default('right'),
+	school: schoolField.default('free'),
+	vocabulary: vocabularyField.default('clock'),
+	technique: z
+		.strictObject({
+			chip: z.enum(['lean', 'sole']).default('lean'),
+			flop: z.enum(['lead', 'trail']).default('lead'),
+			stroke: z.enum(['pendulum', 'set-and-drop', 'hinge-and-hold']).default('pendulum')
+		})
+		.prefault({})
+});
+
+/** What the Shot view works on: where, who, with what. Metres, percent, feet of green speed. */
+export const workingShotSchema = z.strictObject({
+	situation: situationSchema,
+	golfer: golferSchema.prefault({}),
+	bag: draftBagSchema
+});
+
+export const savedShotSchema = z.strictObject({
+	id: z.string().min(1).max(64),
+	name: nameField,
+	savedAt: z.iso.datetime(),
+	shot: workingShotSchema
+});
+
+export type Golfer = z.output<typeof golferSchema>;
+export type WorkingShot = z.output<typeof workingShotSchema>;
+export type SavedShot = z.output<typeof savedShotSchema>;

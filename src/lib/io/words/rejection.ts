@@ -1,0 +1,36 @@
+import type { Rejection } from '$lib/core/plan/reject';
+import { degrees, toPercent } from '$lib/core/units';
+import { SCHOOL_WORDS } from './school';
+import type { Say } from './say';
+
+const HAZARD = { sand: 'the sand', water: 'the water', rough: 'the rough', mound: 'the mound' };
+
+/** Why a shot is out, as a coach would say it. */
+export function rejectionWords(rejection: Rejection, say: Say): string {
+	switch (rejection.code) {
+		case 'shortOfGreen':
+			return `lands ${say.length(rejection.by)} short of the safe part of the green`;
+		case 'notClear':
+			return `does not clear ${HAZARD[rejection.hazard]}: ${say.length(rejection.by)} too little`;
+		case 'landsInHazard':
+			return `comes down in ${HAZARD[rejection.hazard]}`;
+		case 'landsOnSteep':
+			return `lands on the ridge (${Math.round(toPercent(rejection.slope))} % slope)`;
+		case 'noStop':
+			return 'would not stop by the hole on this slope';
+		case 'tooFast':
+			return 'needs more speed than this club gives around a green';
+		case 'tooFarForMeasured':
+			return `carries ${say.length(rejection.carry)}, longer than the ${say.length(rejection.longest)} you have measured`;
+		case 'goesPast':
+			return `runs ${say.length(rejection.by)} past even from the softest swing`;
+		case 'bounceOnTight':
+			return `${Math.round(degrees(rejection.bounce))}° of bounce opened on a tight lie blades the ball`;
+		case 'blockedPutt':
+			return 'cannot roll through what lies between';
+		case 'grabsPutt':
+			return 'would be grabbed by the grass before the green';
+		case 'notInSchool':
+			return `not in this pupil's school (${SCHOOL_WORDS[rejection.school].name})`;
+	}
+}

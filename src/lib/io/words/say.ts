@@ -1,0 +1,13 @@
+import type { Metres, Ratio } from '$lib/core/units';
+
+/** How numbers are said where a sentence is made: the reader's units. */
+export interface Say {
+	length(metres: Metres): string;
+	percent(ratio: Ratio): string;
+}
+
+/** The contract's own units. */
+export const SAY_METRIC: Say = {
+	length: (metres) => `${metres.toFixed(1)} m`,
+	percent: (ratio) => `${Math.round(ratio * 100)} %`
+};

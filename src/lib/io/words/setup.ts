@@ -1,0 +1,71 @@
+import type { Alternative, Cue, SetupAdvice } from '$lib/core/setup/advise';
+import { degrees } from '$lib/core/units';
+
+export const CUE_WORDS: Record<Cue, string> = {
+	'roll-it-like-a-putt': 'Putting grip, quiet wrists, roll it.',
+	'brush-the-grass': 'Brush the grass under the ball.',
+	'chest-over-ball': 'Keep the chest over the ball until it has landed.',
+	'let-the-sole-slide': 'Let the sole slide through under the ball.',
+	'head-falls-by-itself': 'Set the wrists and let the head fall by its own weight.',
+	'hands-stay-ahead': 'Hands stay ahead past the ball.',
+	'through-the-grass': 'Hold on and swing through the grass.',
+	'slide-the-head-under': 'Slide the head under the ball.',
+	'face-to-the-sky': 'Face looks at you at the finish.',
+	'splash-the-sand': 'Look at the sand behind the ball and splash it out.',
+	'down-on-it': 'Hit down; it comes out low and runs.'
+};
+
+export const ALTERNATIVE_WORDS: Record<Alternative, string> = {
+	'upright-if-heavy': 'If you tend to hit it heavy: shaft upright, ball in the middle, let the sole skid.',
+	'lean-if-clean': 'If you strike it clean: hands ahead and ball back for a lower flight.',
+	'trail-side-flop': 'Or trail-side: ball inside the lead heel, weight back, slide the head under.',
+	'lead-side-flop': 'Or lead-side: 60 % on the lead foot, stay there, hinge early.',
+	'putt-if-smooth': 'If the grass is smooth all the way, putt it.',
+	'square-if-bounce': 'With a lot of bounce on this lie keep the face square.',
+	'three-quarter-grip': 'Grip an inch down for a softer, surer strike.',
+	'firm-sand-less-open': 'In firm or wet sand open the face less.'
+};
+
+const place = (position: number): string => {
+	if (position <= -0.55) return 'back, off the trail foot';
+	if (position <= -0.15) return 'a little back of middle';
+	if (position < 0.15) return 'middle';
+	if (position < 0.5) return 'a little forward of middle';
+	return 'forward, inside the lead heel';
+};
+
+const lean = (angle: number): string => {
+	const turned = Math.round(degrees(angle));
+	if (turned === 0) return 'shaft upright';
+	return turned > 0 ? `hands ${turned}° ahead` : `hands ${-turned}° behind`;
+};
+
+const face = (angle: number): string => {
+	const turned = Math.round(degrees(angle));
+	if (turned === 0) return 'face square';
+	return turned > 0 ? `face ${turned}° open` : `face ${-turned}° hooded`;
+};
+
+/** The setup in one line. */
+export const setupLine = (setup: SetupAdvice): string =>
+	`Ball ${place(setup.ballPosition)} · ${setup.leadWeight} % on the lead foot · ${lean(setup.shaftLean)} · ${face(setup.faceOpen)}`;
+
+const WRISTS = { none: 'no wrists', some: 'a little wrist', 'early-full': 'wrists early and fully' };
+const FINISH = { low: 'low', matching: 'as long as the backswing', 'face-at-you': 'face looking at you' };
+const GRIP = { putting: 'putting grip', normal: 'normal grip', weak: 'weak grip' };
+
+/** Every part of the setup as label and value. */
+export function setupRows(setup: SetupAdvice, length: (metres: number) => string): [string, string][] {
+	return [
+		['Ball', place(setup.ballPosition)],
+		['Weight', `${setup.leadWeight} % lead side`],
+		['Shaft', lean(setup.shaftLean)],
+		['Face', face(setup.faceOpen)],
+		['Stance', `${setup.stance}, ${Math.round(degrees(setup.stanceOpen))}° open${setup.standClose ? ', close' : ''}`],
+		['Grip', `${GRIP[setup.grip]}, pressure ${setup.gripPressure} of 10`],
+		['Grip down', setup.gripDown > 0 ? length(setup.gripDown) : 'none'],
+		['Wrists', WRISTS[setup.wrists]],
+		['Through', setup.through === 'same' ? 'as far as back' : 'a little longer than back'],
+		['Finish', FINISH[setup.finish]]
+	];
+}

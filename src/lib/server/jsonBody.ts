@@ -1,0 +1,40 @@
+import { json } from '@sveltejs/kit';
+import type { z } from 'zod';
+import { issuesOf, type Issue } from '$lib/io/contract/issues';
+
+const MOST_BYTES = 256 * 1024;
+
+/** The contract's one shape of refusal. */
+export const refuse = (status: number, message: string, issues: Issue[] = []): Response =>
+	json({ error: { message, issues } }, { status });
+
+/** Reads at most the allowed bytes of a body; null when there are more. */
+async function readText(request: Request): Promise<string | null> {
+	if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) return null;
+	const bytes = await request.arrayBuffer();
+	return bytes.byteLength > MOST_BYTES ? null : new TextDecoder().decode(bytes);
+}
+
+/**
+ * Reads and validates a JSON body.
+ *
+ * @returns the data, or the response that refuses it: 413 too large, 400 not JSON or not valid
+ */
+export async function readJson<T extends z.ZodType>(
+	request: Request,
+	schema: T
+): Promise<{ data: z.output<T> } | { refusal: Response }> {
+	const text = await readText(request);
+	if (text === null)
+		return { refusal: refuse(413, 'The body is larger than 256 KiB; send less in one request.') };
+	let body: unknown;
+	try {
+		body = JSON.parse(text);
+	} catch {
+		return { refusal: refuse(400, 'The body is not JSON.', [{ path: '', message: 'is not JSON' }]) };
+	}
+	const parsed = schema.safeParse(body);
+	if (parsed.success) return { data: parsed.data };
+	const issues = issuesOf(parsed.error);
+	return { refusal: refuse(400, `The request has ${issues.length} wrong or unknown values.`, issues) };
+}

@@ -1,0 +1,24 @@
+<script lang="ts" generics="T extends string">
+	interface Props {
+		label: string;
+		value: T;
+		options: readonly { value: T; label: string }[];
+		onchange: (value: T) => void;
+	}
+	const { label, value, options, onchange }: Props = $props();
+	const id = $props.id();
+</script>
+
+<div class="field">
+	<label for={id} class="field-label">{label}</label>
+	<select
+		{id}
+		class="choice"
+		{value}
+		onchange={(event) => onchange(event.currentTarget.value as T)}
+	>
+		{#each options as option (option.value)}
+			<option value={option.value}>{option.label}</option>
+		{/each}
+	</select>
+</div>

@@ -1,0 +1,28 @@
+<script lang="ts">
+	import { inUnit } from '$lib/ui/format/lengths';
+	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import NumberField from './NumberField.svelte';
+
+	interface Props {
+		label: string;
+		metres: number;
+		low: number;
+		high: number;
+		hint?: string;
+		onchange: (metres: number) => void;
+	}
+	const { label, metres, low, high, hint, onchange }: Props = $props();
+	const style = $derived(preferences.style);
+</script>
+
+<NumberField
+	{label}
+	{hint}
+	value={inUnit(metres, style)}
+	symbol={style.symbol}
+	low={inUnit(low, style)}
+	high={inUnit(high, style)}
+	step={style.step}
+	decimals={style.decimals}
+	onchange={(value) => onchange(value * style.size)}
+/>

@@ -1,0 +1,139 @@
+<script lang="ts">
+	import { situationToCore } from '$lib/io/contract/situation';
+	import { pinDistance } from '$lib/core/plan/situation';
+	import { formatLength } from '$lib/ui/format/lengths';
+	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import type { Choice, ShotBench } from '$lib/ui/state/shotBench.svelte';
+	import type { SectionDrag } from '$lib/ui/state/sectionDrag.svelte';
+	import type { Scale } from './scale';
+	import { pathThrough, rulerTicks } from './scale';
+	import { groundHeight, groundPoints } from './section';
+	import SectionFlights from './SectionFlights.svelte';
+	import SectionGate from './SectionGate.svelte';
+	import SectionHandles from './SectionHandles.svelte';
+	import SectionHazards from './SectionHazards.svelte';
+
+	interface Props {
+		bench: ShotBench;
+		drag: SectionDrag;
+		scale: Scale;
+		range: [number, number];
+		/** The chosen way and those drawn behind it. */
+		chosen: Choice | null;
+		others: Choice[];
+		ball: [number, number] | null;
+		description: string;
+	}
+	const { bench, drag, scale, range, chosen, others, ball, description }: Props = $props();
+
+	const UNIT_ROOM = 130;
+	const situation = $derived(situationToCore(bench.shot.situation));
+	const pin = $derived(pinDistance(situation));
+	const back = $derived(pin + situation.beyondPin);
+	const style = $derived(preferences.style);
+	const bottom = $derived(scale.height);
+	const span = $derived<[number, number]>([range[0] - 2, range[1] + 2]);
+	const ground = $derived(groundPoints(situation, scale, span[0], span[1]));
+	const soil = $derived(`${pathThrough(ground)}L${scale.x(span[1])},${bottom}L${scale.x(span[0])},${bottom}Z`);
+	const green = $derived(pathThrough(groundPoints(situation, scale, situation.toEdge, Math.min(back, span[1]))));
+	const fringe = $derived(pathThrough(groundPoints(situation, scale, span[0], situation.toEdge)));
+	const ticks = $derived(
+		rulerTicks(Math.max(0, range[0]) / style.size, range[1] / style.size, scale.width).filter(
+			(tick) => tick > 0 && scale.x(tick * style.size) < scale.width - UNIT_ROOM
+		)
+	);
+</script>
+
+<svg
+	class="section"
+	width={scale.width}
+	height={scale.height}
+	viewBox={`0 0 ${scale.width} ${scale.height}`}
+	role="group"
+	aria-label={description}
+>
+	<path d={soil} class="soil" />
+	<path d={fringe} class="fringe" />
+	<path d={green} class="green" />
+	<SectionHazards {situation} {scale} />
+	<SectionGate {scale} path={chosen?.rung.path ?? []} base={groundHeight(situation, 2 * style.size)} />
+	{#each ticks as tick (tick)}
+		<g class="tick" transform={`translate(${scale.x(tick * style.size)} ${bottom - 4})`}>
+			<line y1="-14" y2="-20" />
+			<text>{tick}</text>
+		</g>
+	{/each}
+	<text class="unit" x={scale.width - 6} y={bottom - 4}>{style.symbol} from the ball</text>
+	<g class="flag" transform={`translate(${scale.x(pin)} ${scale.y(groundHeight(situation, pin))})`}>
+		<line y2={-Math.min(2.1 * scale.factor, 110)} />
+		<path d={`M0,${-Math.min(2.1 * scale.factor, 110)}l26,8l-26,8z`} />
+	</g>
+	<SectionFlights {scale} {chosen} {others} />
+	{#if ball}
+		<circle class="flying" cx={ball[0]} cy={ball[1] - 4} r="5" />
+	{/if}
+	<SectionHandles {bench} {drag} {scale} {range} {situation} {chosen} />
+	<g class="lengths">
+		{#if situation.toEdge * scale.factor > 64}
+			<text x={scale.x(situation.toEdge / 2)} y={bottom - 34}>{formatLength(situation.toEdge, style)} to edge</text>
+		{/if}
+		{#if situation.edgeToPin * scale.factor > 90}
+			<text x={scale.x(situation.toEdge + situation.edgeToPin / 2)} y={bottom - 34}>
+				{formatLength(situation.edgeToPin, style)} edge to pin
+			</text>
+		{/if}
+	</g>
+</svg>
+
+<style>
+	.section {
+		display: block;
+		user-select: none;
+		overflow: hidden;
+	}
+	.soil {
+		fill: var(--shade);
+	}
+	.fringe,
+	.green {
+		fill: none;
+		stroke: var(--turf);
+		stroke-linecap: butt;
+	}
+	.fringe {
+		stroke-width: 5;
+		stroke-dasharray: 3 3;
+	}
+	.green {
+		stroke-width: 7;
+	}
+	.tick line {
+		stroke: var(--faint);
+	}
+	.tick text,
+	.unit {
+		font: 500 12px var(--font-mono);
+		fill: var(--faint);
+		text-anchor: middle;
+	}
+	.unit {
+		text-anchor: end;
+	}
+	.flag line {
+		stroke: var(--ink);
+		stroke-width: 2;
+	}
+	.flag path {
+		fill: var(--ink);
+	}
+	.flying {
+		fill: var(--paper);
+		stroke: var(--ink);
+		stroke-width: 2;
+	}
+	.lengths text {
+		font: 600 13px var(--font-sans);
+		fill: var(--ink);
+		text-anchor: middle;
+	}
+</style>

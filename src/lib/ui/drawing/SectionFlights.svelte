@@ -1,0 +1,88 @@
+<script lang="ts">
+	import type { Choice } from '$lib/ui/state/shotBench.svelte';
+	import { playWords } from '$lib/io/words/play';
+	import { formatLength } from '$lib/ui/format/lengths';
+	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { sectionPath, splitAtLanding } from './section';
+	import type { Scale } from './scale';
+
+	interface Props {
+		scale: Scale;
+		chosen: Choice | null;
+		others: Choice[];
+	}
+	const { scale, chosen, others }: Props = $props();
+
+	const parts = $derived(
+		chosen && splitAtLanding(chosen.rung.path, chosen.rung.solution.outcome.flightTime)
+	);
+	const apex = $derived(
+		chosen?.rung.path.reduce((top, point) => (point[2] > top[2] ? point : top), chosen.rung.path[0]!)
+	);
+	const topOf = (choice: Choice) =>
+		choice.rung.path.reduce((top, point) => (point[2] > top[2] ? point : top), choice.rung.path[0]!);
+</script>
+
+{#each others as other, i (other.key)}
+	<path class={`other dash-${i % 3}`} d={sectionPath(other.rung.path, scale)} />
+	{@const top = topOf(other)}
+	{#if top[2] * scale.factor > 30 && (!apex || Math.abs(top[2] - apex[2]) * scale.factor > 16)}
+		<text class="name" x={scale.x(top[1])} y={scale.y(top[2]) - 6}>{playWords(other.rung.play)}</text>
+	{/if}
+{/each}
+{#if parts && apex}
+	<path class="air" d={sectionPath(parts.air, scale)} />
+	<path class="ground" d={sectionPath(parts.ground, scale)} transform="translate(0 -4)" />
+	{#if apex[2] * scale.factor > 14}
+		<g transform={`translate(${scale.x(apex[1])} ${scale.y(apex[2])})`}>
+			<line class="mark" y1="-3" y2="-9" />
+			<text class="apex" y="-13">{formatLength(apex[2], preferences.style)} high</text>
+		</g>
+	{/if}
+{/if}
+
+<style>
+	path {
+		fill: none;
+	}
+	.other {
+		stroke: var(--faint);
+		stroke-width: var(--line);
+		opacity: 0.75;
+	}
+	.dash-0 {
+		stroke-dasharray: 7 4;
+	}
+	.dash-1 {
+		stroke-dasharray: 2 4;
+	}
+	.dash-2 {
+		stroke-dasharray: 9 3 2 3;
+	}
+	.air {
+		stroke: var(--sky);
+		stroke-width: calc(var(--line) * 2);
+	}
+	.ground {
+		stroke: var(--ink);
+		stroke-width: calc(var(--line) * 1.6);
+		stroke-dasharray: 6 3;
+	}
+	.mark {
+		stroke: var(--sky);
+		stroke-width: 2;
+	}
+	.name,
+	.apex {
+		font: 500 12px var(--font-sans);
+		fill: var(--faint);
+		text-anchor: middle;
+		paint-order: stroke;
+		stroke: var(--sky-wash);
+		stroke-width: 4px;
+	}
+	.apex {
+		font-weight: 700;
+		fill: var(--sky);
+	}
+</style>

@@ -1,0 +1,83 @@
+<script lang="ts">
+	import type { Hazard, Situation } from '$lib/core/plan/situation';
+	import { crestOf } from '$lib/core/plan/situation';
+	import { groundHeight } from './section';
+	import type { Scale } from './scale';
+
+	interface Props {
+		situation: Situation;
+		scale: Scale;
+	}
+	const { situation, scale }: Props = $props();
+
+	const DEPTH = 0.28;
+
+	/** Sand and water lie in a hollow; rough and mounds stand up to their crest. */
+	function shape(hazard: Hazard): string {
+		const point = (x: number, up: number) => `${scale.x(x)},${scale.y(groundHeight(situation, x) + up)}`;
+		const middle = (hazard.from + hazard.to) / 2;
+		const hollow = hazard.kind === 'sand' || hazard.kind === 'water';
+		const { from, to } = hazard;
+		return hollow
+			? `M${point(from, 0)}Q${point(middle, -2 * DEPTH)} ${point(to, 0)}Z`
+			: `M${point(from, 0)}Q${point(crestOf(hazard), hazard.kind === 'mound' ? 2 * hazard.height : 0.3)} ${point(to, 0)}Z`;
+	}
+</script>
+
+<defs>
+	<pattern id="grains" width="7" height="7" patternUnits="userSpaceOnUse">
+		<circle cx="2" cy="2" r="1" /><circle cx="5.5" cy="5" r="1" />
+	</pattern>
+	<pattern id="waves" width="12" height="6" patternUnits="userSpaceOnUse">
+		<path d="M0,3q3,-3 6,0t6,0" />
+	</pattern>
+	<pattern id="blades" width="6" height="8" patternUnits="userSpaceOnUse">
+		<path d="M1,8l2,-7M5,8l-1,-5" />
+	</pattern>
+</defs>
+{#each situation.hazards as hazard, i (i)}
+	<path class={hazard.kind} d={shape(hazard)} />
+	{#if hazard.height > 0}
+		{@const x = scale.x(crestOf(hazard))}
+		<line class="crest" x1={x} x2={x} y1={scale.y(groundHeight(situation, crestOf(hazard)))} y2={scale.y(hazard.height)} />
+	{/if}
+	<text x={scale.x((hazard.from + hazard.to) / 2)} y={scale.y(groundHeight(situation, hazard.from)) + 26}>{hazard.kind}</text>
+{/each}
+
+<style>
+	pattern circle {
+		fill: var(--ink);
+		opacity: 0.55;
+	}
+	pattern path {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 1;
+		opacity: 0.6;
+	}
+	.sand {
+		fill: url(#grains);
+		stroke: var(--ink);
+		stroke-width: 1.5;
+	}
+	.water {
+		fill: url(#waves);
+		stroke: var(--sky);
+		stroke-width: 2;
+	}
+	.rough,
+	.mound {
+		fill: url(#blades);
+		stroke: var(--turf);
+		stroke-width: 2;
+	}
+	.crest {
+		stroke: var(--ink);
+		stroke-width: 2;
+	}
+	text {
+		font: 600 12px var(--font-sans);
+		fill: var(--ink);
+		text-anchor: middle;
+	}
+</style>

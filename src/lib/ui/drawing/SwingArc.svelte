@@ -1,0 +1,81 @@
+<script lang="ts">
+	import type { PlannedSwing } from '$lib/core/plan/swing';
+	import { SWING_MARKS } from '$lib/core/player/swingLength';
+
+	interface Props {
+		swing: PlannedSwing;
+		left: boolean;
+		putt: boolean;
+	}
+	const { swing, left, putt }: Props = $props();
+
+	const ARM = 44;
+	/** The player faces us: a right-hander's backswing goes to our left. */
+	const side = $derived(left ? 1 : -1);
+	const at = (angle: number, length: number): [number, number] => [
+		side * Math.sin(angle) * length,
+		Math.cos(angle) * length
+	];
+	const angle = $derived(Math.min(swing.angle, 2.6));
+	const hand = $derived(at(angle, ARM));
+	const through = $derived([-hand[0], hand[1]] as const);
+	const marks = $derived(SWING_MARKS[swing.vocabulary].map((mark) => ({ ...mark, place: at(mark.angle, ARM + 11) })));
+	const wide = $derived(angle > Math.PI / 2 ? 1 : 0);
+	const name = $derived(putt ? 'putting stroke' : `swing ${swing.name}`);
+</script>
+
+<figure>
+	<svg viewBox="-62 -62 124 124" role="img" aria-label={`Backswing: ${name}`}>
+		<path
+			class="through"
+			d={`M0,${ARM}A${ARM},${ARM} 0 0 ${side < 0 ? 0 : 1} ${through[0]},${through[1]}`}
+		/>
+		<path class="arc" d={`M0,${ARM}A${ARM},${ARM} 0 ${wide && angle > Math.PI ? 1 : 0} ${side < 0 ? 1 : 0} ${hand[0]},${hand[1]}`} />
+		<line class="arm" x2={hand[0]} y2={hand[1]} />
+		<line class="rest" x2="0" y2={ARM} />
+		<circle r="5" class="shoulder" />
+		{#each marks as mark (mark.name)}
+			<text x={mark.place[0]} y={mark.place[1] + 4}>{mark.name}</text>
+		{/each}
+	</svg>
+	<figcaption>{putt ? 'Stroke' : `Swing ${swing.name}`}</figcaption>
+</figure>
+
+<style>
+	svg {
+		width: 100%;
+		display: block;
+		background: var(--shade);
+	}
+	figcaption {
+		font-size: 0.8125rem;
+		color: var(--faint);
+	}
+	.arc,
+	.through {
+		fill: none;
+		stroke: var(--clay);
+		stroke-width: 3.5;
+	}
+	.through {
+		stroke: var(--faint);
+		stroke-width: 2;
+		stroke-dasharray: 4 3;
+	}
+	.arm {
+		stroke: var(--ink);
+		stroke-width: 3;
+	}
+	.rest {
+		stroke: var(--rule);
+		stroke-width: 2;
+	}
+	.shoulder {
+		fill: var(--ink);
+	}
+	text {
+		font: 600 11px var(--font-sans);
+		fill: var(--ink);
+		text-anchor: middle;
+	}
+</style>

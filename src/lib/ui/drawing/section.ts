@@ -1,0 +1,69 @@
+import type { Path } from '$lib/core/plan/path';
+import { heightOnPath } from '$lib/core/plan/path';
+import type { Situation } from '$lib/core/plan/situation';
+import { pinDistance } from '$lib/core/plan/situation';
+import { sceneOf } from '$lib/core/plan/scene';
+import type { Metres } from '$lib/core/units';
+import { pathThrough, type Scale } from './scale';
+
+/** Ground between two stations, as a polyline in pixels. */
+export function groundPoints(situation: Situation, scale: Scale, from: Metres, to: Metres): [number, number][] {
+	const { ground } = sceneOf(situation, { hazards: false, hole: false });
+	const count = 80;
+	return Array.from({ length: count + 1 }, (_, i) => {
+		const x = from + ((to - from) * i) / count;
+		return [scale.x(x), scale.y(ground.height(x, 0))];
+	});
+}
+
+/** Height of the ground at a station. */
+export const groundHeight = (situation: Situation, x: Metres): Metres =>
+	sceneOf(situation, { hazards: false, hole: false }).ground.height(x, 0);
+
+/** Lowest and highest ground that the drawing shows. */
+export function groundRange(situation: Situation, from: Metres, to: Metres): [Metres, Metres] {
+	const { ground } = sceneOf(situation, { hazards: false, hole: false });
+	const heights = Array.from({ length: 41 }, (_, i) => ground.height(from + ((to - from) * i) / 40, 0));
+	return [Math.min(...heights), Math.max(...heights)];
+}
+
+/** A path in the section; the ball's radius is left out. */
+export const sectionPath = (path: Path, scale: Scale): string =>
+	pathThrough(path.map(([, x, y]) => [scale.x(x), scale.y(y)]));
+
+/** A path seen from above. */
+export const planPath = (path: Path, scale: Scale): string =>
+	pathThrough(path.map(([, x, , z]) => [scale.x(x), scale.y(-z)]));
+
+/** The part of a path up to its first touch-down, and the rest. */
+export function splitAtLanding(path: Path, flightTime: number): { air: Path; ground: Path } {
+	const at = path.findIndex(([t]) => t >= flightTime - 1e-6);
+	const cut = at < 0 ? path.length - 1 : at;
+	return { air: path.slice(0, cut + 1), ground: path.slice(cut) };
+}
+
+/** Marks on a standing person, for reading the height of a gate. */
+export const BODY_MARKS: readonly { name: string; height: Metres }[] = [
+	{ name: 'knee', height: 0.5 },
+	{ name: 'hip', height: 0.95 },
+	{ name: 'chest', height: 1.3 },
+	{ name: 'head', height: 1.75 }
+];
+
+/** Where the ball passes a gate, in words. */
+export function gateWords(path: Path, at: Metres): { height: Metres; words: string } | null {
+	const height = heightOnPath(path, at);
+	if (Number.isNaN(height)) return null;
+	const below = BODY_MARKS.filter((mark) => height >= mark.height).at(-1);
+	const above = BODY_MARKS.find((mark) => height < mark.height);
+	if (!below) return { height, words: height < 0.15 ? 'along the ground' : `below the ${above!.name}` };
+	if (!above) return { height, words: 'over the head' };
+	return { height, words: `${below.name} to ${above.name}` };
+}
+
+/** First and last station of the drawing. */
+export function viewRange(situation: Situation): [Metres, Metres] {
+	const pin = pinDistance(situation);
+	const margin = Math.max(0.8, pin * 0.08);
+	return [-margin, pin + Math.max(1.5, Math.min(situation.beyondPin, pin * 0.45)) + margin];
+}

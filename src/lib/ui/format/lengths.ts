@@ -1,0 +1,40 @@
+import { FOOT, YARD, type Metres } from '$lib/core/units';
+
+export type LengthUnit = 'metres' | 'yards' | 'feet' | 'paces';
+
+/** How one unit is shown: its size, its short name, the step of a stepper and the decimals worth reading. */
+export interface LengthStyle {
+	unit: LengthUnit;
+	size: Metres;
+	symbol: string;
+	step: number;
+	decimals: number;
+}
+
+/** @param pace the player's own pace in metres */
+export function lengthStyle(unit: LengthUnit, pace: Metres): LengthStyle {
+	switch (unit) {
+		case 'metres':
+			return { unit, size: 1, symbol: 'm', step: 0.5, decimals: 1 };
+		case 'yards':
+			return { unit, size: YARD, symbol: 'yd', step: 0.5, decimals: 1 };
+		case 'feet':
+			return { unit, size: FOOT, symbol: 'ft', step: 1, decimals: 0 };
+		case 'paces':
+			return { unit, size: pace, symbol: 'paces', step: 0.5, decimals: 1 };
+	}
+}
+
+/** A length as a number in a style's unit. */
+export const inUnit = (length: Metres, style: LengthStyle): number => length / style.size;
+
+/** A length with its unit, rounded to what can be paced. */
+export function formatLength(length: Metres, style: LengthStyle): string {
+	const value = inUnit(length, style).toFixed(style.decimals);
+	const shown = Number(value) === 0 ? (0).toFixed(style.decimals) : value;
+	return `${shown.replace('-', '−')} ${style.symbol}`;
+}
+
+/** A small length, one decimal finer. */
+export const formatFine = (length: Metres, style: LengthStyle): string =>
+	formatLength(length, { ...style, decimals: style.decimals + 1 });

@@ -1,0 +1,74 @@
+<script lang="ts">
+	import Plus from '@lucide/svelte/icons/plus';
+	import Trash2 from '@lucide/svelte/icons/trash-2';
+	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
+	import LengthField from '$lib/ui/controls/LengthField.svelte';
+	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
+	import { hazardBefore } from './newHazard';
+
+	interface Props {
+		bench: ShotBench;
+	}
+	const { bench }: Props = $props();
+
+	const MOST = 8;
+	const hazards = $derived(bench.shot.situation.hazards);
+	type Hazard = (typeof hazards)[number];
+	const change = (i: number, apply: (hazard: Hazard) => void) =>
+		bench.change((shot) => apply(shot.situation.hazards[i]!));
+	const add = () =>
+		bench.change(({ situation }) => situation.hazards.push(hazardBefore(situation.toEdge)));
+</script>
+
+<h2 class="ruled-heading">In the way</h2>
+{#if hazards.length === 0}
+	<p class="none">Nothing to carry. Add sand, water, rough or a mound and drag it on the drawing.</p>
+{/if}
+{#each hazards as hazard, i (i)}
+	<div class="row">
+		<ChoiceField
+			label="What"
+			value={hazard.kind}
+			options={[
+				{ value: 'sand', label: 'Sand' },
+				{ value: 'water', label: 'Water' },
+				{ value: 'rough', label: 'Rough' },
+				{ value: 'mound', label: 'Mound' }
+			]}
+			onchange={(v) => change(i, (h) => (h.kind = v))}
+		/>
+		<LengthField label="From ball" metres={hazard.from} low={0} high={hazard.to - 0.1} onchange={(v) => change(i, (h) => (h.from = v))} />
+		<LengthField label="To" metres={hazard.to} low={hazard.from + 0.1} high={120} onchange={(v) => change(i, (h) => (h.to = v))} />
+		<LengthField label="Height" metres={hazard.height} low={0} high={10} onchange={(v) => change(i, (h) => (h.height = v))} />
+		<button
+			type="button"
+			class="quiet-button"
+			aria-label={`Remove the ${hazard.kind}`}
+			onclick={() => bench.change((shot) => shot.situation.hazards.splice(i, 1))}
+		>
+			<Trash2 size={18} aria-hidden="true" />
+		</button>
+	</div>
+{/each}
+{#if hazards.length < MOST}
+	<button type="button" class="plain-button" onclick={add}><Plus size={18} aria-hidden="true" /> Add something to carry</button>
+{/if}
+
+<style>
+	.none {
+		padding-block: 8px;
+		color: var(--faint);
+	}
+	.row {
+		display: grid;
+		grid-template-columns: 5.5rem repeat(3, minmax(0, 1fr)) 44px;
+		gap: 8px;
+		align-items: end;
+		padding-block: 8px;
+	}
+	@media (max-width: 720px) {
+		.row {
+			grid-template-columns: 1fr 1fr;
+		}
+	}
+</style>

@@ -1,0 +1,100 @@
+<script lang="ts">
+	import { untrack } from 'svelte';
+	import type { Path } from '$lib/core/plan/path';
+	import { situationToCore } from '$lib/io/contract/situation';
+	import { heightOnPath } from '$lib/core/plan/path';
+	import { playWords } from '$lib/io/words/play';
+	import PlanDrawing from '$lib/ui/drawing/PlanDrawing.svelte';
+	import SectionDrawing from '$lib/ui/drawing/SectionDrawing.svelte';
+	import { gateWords, groundRange, viewRange } from '$lib/ui/drawing/section';
+	import { trueScale } from '$lib/ui/drawing/scale';
+	import { formatLength } from '$lib/ui/format/lengths';
+	import { BallReplay } from '$lib/ui/state/ballReplay.svelte';
+	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { SectionDrag } from '$lib/ui/state/sectionDrag.svelte';
+	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
+	import CallBanner from './CallBanner.svelte';
+	import ReplayBar from './ReplayBar.svelte';
+
+	interface Props {
+		bench: ShotBench;
+	}
+	const { bench }: Props = $props();
+
+	const BELOW = 64;
+	const HEAD_ROOM = 26;
+	const LEAST_HEIGHT = 176;
+	const MOST_HEIGHT = 300;
+	const MARGIN = 8;
+	const OTHERS = 3;
+	const NO_PATH: Path = [];
+
+	let width = $state(800);
+	// svelte-ignore state_referenced_locally
+	const drag = new SectionDrag(bench);
+	const replay = new BallReplay();
+
+	const core = $derived(situationToCore(bench.shot.situation));
+	const chosen = $derived(bench.chosen);
+	const others = $derived(bench.choices.filter((choice) => choice.key !== chosen?.key).slice(0, OTHERS));
+	const range = $derived<[number, number]>(
+		drag.frozen ? [drag.frozen[0] - drag.shift, drag.frozen[1] - drag.shift] : viewRange(core)
+	);
+	const heights = $derived(groundRange(core, range[0], range[1]));
+	const top = $derived(
+		Math.max(1.9, heights[1] + 0.8, ...[chosen, ...others].map((choice) => choice?.rung.solution.outcome.apex ?? 0))
+	);
+	/** The drawing is true to scale: where the flight is too high for the sheet, the view is widened. */
+	const shown = $derived.by<[number, number]>(() => {
+		const length = range[1] - range[0];
+		const needed = ((top - heights[0]) * (width - 2 * MARGIN)) / length + HEAD_ROOM + BELOW;
+		const room = MOST_HEIGHT;
+		const stretch = Math.max(1, (needed - HEAD_ROOM - BELOW) / (room - HEAD_ROOM - BELOW));
+		return [range[0] - (length * (stretch - 1)) / 3, range[1] + (length * (stretch - 1) * 2) / 3];
+	});
+	const factor = $derived((width - 2 * MARGIN) / (shown[1] - shown[0]));
+	const height = $derived(
+		Math.max(LEAST_HEIGHT, Math.min(MOST_HEIGHT, (top - heights[0]) * factor + HEAD_ROOM + BELOW))
+	);
+	const baseline = $derived(height - BELOW + heights[0] * factor);
+	const section = $derived(trueScale(shown[0], shown[1], width, height, baseline, MARGIN));
+	const aside = $derived(Math.min(170, Math.max(110, 4.2 * factor)));
+	const above = $derived(trueScale(shown[0], shown[1], width, aside, aside / 2, MARGIN));
+	const ballAt = $derived.by<[number, number] | null>(() => {
+		const at = replay.at;
+		return at ? [section.x(at[0]), section.y(at[1])] : null;
+	});
+	const say = (metres: number) => formatLength(metres, preferences.style);
+	const gate = $derived(chosen ? gateWords(chosen.rung.path, 2 * preferences.current.paceLength) : null);
+	const description = $derived(
+		chosen
+			? `Side view. ${playWords(chosen.rung.play)}: carries ${say(chosen.rung.solution.outcome.carry)}, rolls ${say(chosen.rung.solution.outcome.roll)}, ${say(Math.max(0, heightOnPath(chosen.rung.path, 2)))} high at 2 m. ${others.length} other shots behind it.`
+			: 'Side view of the shot.'
+	);
+
+	$effect(() => {
+		const path = chosen?.rung.path ?? NO_PATH;
+		untrack(() => replay.load(path));
+	});
+	$effect(() => {
+		if (bench.status !== 'ready' || !bench.plan) return;
+		const { plan } = bench;
+		untrack(() => replay.playOnce(plan));
+	});
+</script>
+
+<section class="sheet" aria-label="The shot" bind:clientWidth={width}>
+	<CallBanner {bench} />
+	<SectionDrawing {bench} {drag} scale={section} {range} {chosen} {others} ball={ballAt} {description} />
+	<PlanDrawing wire={bench.shot.situation} {chosen} scale={above} />
+	<ReplayBar {replay} gate={gate ? `Two paces ahead the ball is ${say(gate.height)} up: ${gate.words}.` : ''} />
+</section>
+
+<style>
+	.sheet {
+		background: var(--sky-wash);
+		border-block: 2px solid var(--ink);
+		min-width: 0;
+		overflow: hidden;
+	}
+</style>

@@ -1,0 +1,60 @@
+import { shotKind } from '$lib/core/plan/shotKind';
+import { playWords } from '$lib/io/words/play';
+import type { Choice } from '$lib/ui/state/shotBench.svelte';
+import type { Metres } from '$lib/core/units';
+
+/** The four things a player needs, each a short phrase. */
+export interface CallWords {
+	club: string;
+	landing: string;
+	swing: string;
+	aim: string;
+}
+
+const STRAIGHT: Metres = 0.05;
+const HALF_METRE: Metres = 0.5;
+
+const SWING: Record<string, (name: string) => string> = {
+	clock: (name) => (name.startsWith('under') ? `swing ${name} o’clock` : `swing to ${name}${name.includes(':') ? '' : ' o’clock'}`),
+	body: (name) => (name.startsWith('under') ? `hands ${name}` : `hands to the ${name}`),
+	shape: (name) => (name.startsWith('under') ? `swing ${name}` : `swing to ${name}`)
+};
+
+function landingWords(choice: Choice, toEdge: Metres, say: (m: Metres) => string): string {
+	const { outcome } = choice.rung.solution;
+	if (choice.rung.play.flight === 'putt') return 'roll it all the way';
+	const past = outcome.landingX - toEdge;
+	const where = past >= 0 ? `${say(past)} on` : `${say(-past)} short of the green`;
+	return `land it ${where}`;
+}
+
+function aimWords(choice: Choice, pin: Metres, say: (m: Metres) => string): string {
+	const past = choice.rung.target - pin;
+	const long = Math.abs(past) > HALF_METRE ? `, ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short of'} it` : '';
+	if (Math.abs(choice.aimOffset) < STRAIGHT) return `at the pin${long}`;
+	return `aim ${say(Math.abs(choice.aimOffset))} ${choice.aimOffset < 0 ? 'left' : 'right'}${long}`;
+}
+
+/** A choice in a few words; a safer place than the pin is named. */
+export function choiceWords(choice: Choice, pin: Metres, say: (metres: Metres) => string): string {
+	const past = choice.rung.target - pin;
+	const place = choice.option?.safe ? `, ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short'}` : '';
+	return `${playWords(choice.rung.play)}${place}`;
+}
+
+/** Puts a choice into the words of the call. */
+export function callWords(
+	choice: Choice,
+	place: { toEdge: Metres; pin: Metres },
+	say: (metres: Metres) => string
+): CallWords {
+	const kind = shotKind(choice.rung.play, choice.rung.airShare);
+	const club = choice.rung.play.flight === 'putt' ? 'Putter' : `${playWords(choice.rung.play)}, ${kind}`;
+	const { vocabulary, name } = choice.swing;
+	return {
+		club,
+		landing: landingWords(choice, place.toEdge, say),
+		swing: choice.rung.play.flight === 'putt' ? 'long putting stroke' : SWING[vocabulary]!(name),
+		aim: aimWords(choice, place.pin, say)
+	};
+}

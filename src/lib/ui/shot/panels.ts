@@ -1,0 +1,10 @@
+export type PanelId = 'ladder' | 'why' | 'setup' | 'schools' | 'compare';
+
+/** The panels beside the drawing, with the key that opens each. */
+export const PANELS: readonly { id: PanelId; label: string; key: string }[] = [
+	{ id: 'ladder', label: 'Ladder', key: 'l' },
+	{ id: 'why', label: 'Why', key: 'w' },
+	{ id: 'setup', label: 'Setup', key: 'p' },
+	{ id: 'schools', label: 'Schools', key: 's' },
+	{ id: 'compare', label: 'Compare', key: 'c' }
+];

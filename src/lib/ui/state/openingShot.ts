@@ -1,0 +1,33 @@
+import { readLastShot, seedOnce } from '$lib/store/settings';
+import { readShot } from '$lib/store/savedShots';
+import type { WorkingShot } from '$lib/io/savedShot';
+import { readDemo } from './demo';
+
+/** What the Shot view begins with. */
+export type Opening =
+	| { kind: 'first-visit' }
+	| { kind: 'broken' }
+	| { kind: 'shot'; shot: WorkingShot; id: string | null; name: string };
+
+/**
+ * Decides what is on the bench when the app opens: the shot asked for, the last one, the demo's first or nothing.
+ *
+ * @param wanted id of a saved shot
+ * @param demo whether this server shows the demo
+ */
+export async function openingShot(wanted: string | null, demo: boolean): Promise<Opening> {
+	if (demo) await seedOnce(await readDemo());
+	if (wanted) {
+		const saved = await readShot(wanted);
+		if (saved) return { kind: 'shot', shot: saved.shot, id: saved.id, name: saved.name };
+	}
+	const last = await readLastShot();
+	if (last === 'broken') return { kind: 'broken' };
+	if (last) {
+		const name = last.id ? ((await readShot(last.id))?.name ?? '') : '';
+		return { kind: 'shot', shot: last.shot, id: last.id, name };
+	}
+	if (!demo) return { kind: 'first-visit' };
+	const first = (await readDemo())[0];
+	return first ? { kind: 'shot', shot: first.shot, id: first.id, name: first.name } : { kind: 'first-visit' };
+}

@@ -1,0 +1,25 @@
+import { expose } from 'comlink';
+import { createLocalSampler } from '../core/plan/localSampler';
+import { firstAnswer, plan } from '../core/plan/plan';
+import type { PlanRequest } from '../core/plan/request';
+import type { PlannerWorker, PlanSampler } from './protocol';
+
+let lastKey = '';
+let lastSampler: ReturnType<typeof createLocalSampler> | null = null;
+
+/** Jobs of one plan come in many calls: scene and deviates are kept while the question stays the same. */
+function samplerFor(request: PlanRequest): ReturnType<typeof createLocalSampler> {
+	const key = JSON.stringify(request);
+	if (lastSampler && key === lastKey) return lastSampler;
+	lastKey = key;
+	lastSampler = createLocalSampler(request);
+	return lastSampler;
+}
+
+const worker: PlannerWorker = {
+	firstAnswer,
+	sample: (request, jobs) => samplerFor(request)(jobs),
+	plan: (request, sampler: PlanSampler, progress) => plan(request, sampler, progress)
+};
+
+expose(worker);

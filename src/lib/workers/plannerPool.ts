@@ -1,0 +1,103 @@
+import { proxy, wrap, type Remote } from 'comlink';
+import type { FirstAnswer, Plan } from '../core/plan/plan';
+import type { SampleJob } from '../core/plan/rank';
+import type { PlanRequest } from '../core/plan/request';
+import type { Finishes } from '../core/plan/sample';
+import type { PlannerWorker } from './protocol';
+
+const MOST_WORKERS = 4;
+
+/** A worker behind its RPC wrapper; a crash rejects every call under way, which the RPC library alone would leave pending. */
+class Member {
+	readonly #worker: Worker;
+	readonly remote: Remote<PlannerWorker>;
+	readonly #crashed: Promise<never>;
+
+	constructor(start: () => Worker, onCrash: (member: Member) => void) {
+		this.#worker = start();
+		this.remote = wrap<PlannerWorker>(this.#worker);
+		this.#crashed = new Promise((_, reject) => {
+			const fail = (event: Event) => {
+				onCrash(this);
+				this.#worker.terminate();
+				const reason = event instanceof ErrorEvent ? event.message : 'unreadable message';
+				reject(new Error(`The planner stopped: ${reason}`));
+			};
+			this.#worker.addEventListener('error', fail);
+			this.#worker.addEventListener('messageerror', fail);
+		});
+		this.#crashed.catch(() => {});
+	}
+
+	call<T>(ask: (remote: Remote<PlannerWorker>) => Promise<T>): Promise<T> {
+		return Promise.race([ask(this.remote), this.#crashed]);
+	}
+
+	terminate(): void {
+		this.#worker.terminate();
+	}
+}
+
+/** Planning workers of one page: the first leads, all of them play balls. */
+export class PlannerPool {
+	readonly #start: () => Worker;
+	readonly #size: number;
+	#members: Member[] = [];
+
+	constructor(start: () => Worker, size = Math.min(MOST_WORKERS, navigator.hardwareConcurrency || 2)) {
+		this.#start = start;
+		this.#size = Math.max(1, size);
+	}
+
+	#member(index: number): Member {
+		const drop = (crashed: Member) => {
+			this.#members = this.#members.filter((member) => member !== crashed);
+		};
+		while (this.#members.length <= index) this.#members.push(new Member(this.#start, drop));
+		return this.#members[index]!;
+	}
+
+	/** The deterministic ladder; quick enough to ask for while a finger moves. */
+	firstAnswer(request: PlanRequest): Promise<FirstAnswer> {
+		return this.#member(0).call((remote) => remote.firstAnswer(request));
+	}
+
+	/** The full plan. Abort the signal to give it up between two blocks of balls. */
+	plan(
+		request: PlanRequest,
+		signal: AbortSignal,
+		progress: (share: number) => void
+	): Promise<Plan> {
+		const sampler = (jobs: readonly SampleJob[]) => this.#spread(request, jobs, signal);
+		return this.#member(0).call((remote) => remote.plan(request, proxy(sampler), proxy(progress)));
+	}
+
+	/** Deals jobs to whichever worker is free and puts the answers back in order. */
+	async #spread(
+		request: PlanRequest,
+		jobs: readonly SampleJob[],
+		signal: AbortSignal
+	): Promise<Finishes[]> {
+		const answers: Finishes[] = new Array<Finishes>(jobs.length);
+		let next = 0;
+		const work = async (index: number) => {
+			while (next < jobs.length) {
+				signal.throwIfAborted();
+				const at = next++;
+				const block = await this.#member(index).call((remote) => remote.sample(request, [jobs[at]!]));
+				answers[at] = block[0]!;
+			}
+		};
+		await Promise.all(Array.from({ length: this.#size }, (_, i) => work(i)));
+		return answers;
+	}
+
+	close(): void {
+		for (const member of this.#members) member.terminate();
+		this.#members = [];
+	}
+}
+
+/** Starts a planning worker of this page. */
+export const startPlanner = (): Worker =>
+	new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });

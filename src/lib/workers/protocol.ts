@@ -1,0 +1,14 @@
+import type { FirstAnswer, Plan } from '../core/plan/plan';
+import type { SampleJob } from '../core/plan/rank';
+import type { PlanRequest } from '../core/plan/request';
+import type { Finishes } from '../core/plan/sample';
+
+/** Hands jobs to whoever plays them; throws when the plan is no longer wanted. */
+export type PlanSampler = (jobs: readonly SampleJob[]) => Promise<Finishes[]>;
+
+/** What every planning worker of the page can be asked. */
+export interface PlannerWorker {
+	firstAnswer(request: PlanRequest): FirstAnswer;
+	sample(request: PlanRequest, jobs: readonly SampleJob[]): Finishes[];
+	plan(request: PlanRequest, sampler: PlanSampler, progress: (share: number) => void): Promise<Plan>;
+}

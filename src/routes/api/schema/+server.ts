@@ -1,0 +1,5 @@
+import { json } from '@sveltejs/kit';
+import { publishedSchemas } from '$lib/io/contract/schemas';
+import type { RequestHandler } from './$types';
+
+export const GET: RequestHandler = () => json(publishedSchemas());
