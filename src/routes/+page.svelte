@@ -20,7 +20,9 @@
 		void openingShot(page.url.searchParams.get('shot'), data.demo).then((opening) => {
 			ready = true;
 			if (opening.kind === 'broken')
-				toast.error('The last shot could not be read. Your saved shots are kept; start a new one here.');
+				toast.error(
+					'The last shot could not be read. Your saved shots are kept; start a new one here.'
+				);
 			if (opening.kind === 'shot') begin(opening);
 		});
 		return () => bench?.close();

@@ -31,10 +31,14 @@ export async function readJson<T extends z.ZodType>(
 	try {
 		body = JSON.parse(text);
 	} catch {
-		return { refusal: refuse(400, 'The body is not JSON.', [{ path: '', message: 'is not JSON' }]) };
+		return {
+			refusal: refuse(400, 'The body is not JSON.', [{ path: '', message: 'is not JSON' }])
+		};
 	}
 	const parsed = schema.safeParse(body);
 	if (parsed.success) return { data: parsed.data };
 	const issues = issuesOf(parsed.error);
-	return { refusal: refuse(400, `The request has ${issues.length} wrong or unknown values.`, issues) };
+	return {
+		refusal: refuse(400, `The request has ${issues.length} wrong or unknown values.`, issues)
+	};
 }

@@ -24,7 +24,9 @@ class PlanThread {
 	constructor() {
 		this.#worker.unref();
 		this.#worker.on('message', (answer: ThreadAnswer) => this.#settle(answer));
-		this.#worker.on('error', (error) => this.#crash(error instanceof Error ? error : new Error(String(error))));
+		this.#worker.on('error', (error) =>
+			this.#crash(error instanceof Error ? error : new Error(String(error)))
+		);
 		this.#worker.on('exit', () => this.#crash(new Error('the planning thread ended')));
 	}
 

@@ -36,7 +36,11 @@ export async function readShot(id: string): Promise<SavedShot | undefined> {
 const stamp = (): string => new Date().toISOString();
 
 /** Saves a shot under a name, over the one of the same id where there is one. */
-export async function saveShot(name: string, shot: WorkingShot, id: string = crypto.randomUUID()): Promise<SavedShot> {
+export async function saveShot(
+	name: string,
+	shot: WorkingShot,
+	id: string = crypto.randomUUID()
+): Promise<SavedShot> {
 	const saved = savedShotSchema.parse({ id, name, savedAt: stamp(), shot });
 	await database.shots.put(saved);
 	return saved;

@@ -19,7 +19,9 @@ const LAST_SHOT_ID = 'lastShotId';
 const DEMO_SEEDED = 'demoSeeded';
 
 const readPreferences = async (): Promise<Preferences> => {
-	const parsed = preferencesSchema.safeParse((await database.settings.get(PREFERENCES))?.value ?? {});
+	const parsed = preferencesSchema.safeParse(
+		(await database.settings.get(PREFERENCES))?.value ?? {}
+	);
 	return parsed.success ? parsed.data : preferencesSchema.parse({});
 };
 
@@ -53,9 +55,12 @@ export async function writeLastShot({ shot, id }: LastShot): Promise<void> {
 }
 
 /** Puts the demo's rows in, once and in one transaction; never over data that is there. */
-export async function seedOnce(rows: readonly { id: string; name: string; savedAt: string; shot: unknown }[]): Promise<boolean> {
+export async function seedOnce(
+	rows: readonly { id: string; name: string; savedAt: string; shot: unknown }[]
+): Promise<boolean> {
 	return database.transaction('rw', database.shots, database.settings, async () => {
-		if ((await database.settings.get(DEMO_SEEDED)) || (await database.shots.count()) > 0) return false;
+		if ((await database.settings.get(DEMO_SEEDED)) || (await database.shots.count()) > 0)
+			return false;
 		await database.shots.bulkAdd([...rows]);
 		await database.settings.put({ key: DEMO_SEEDED, value: true });
 		return true;

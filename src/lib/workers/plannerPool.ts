@@ -44,7 +44,10 @@ export class PlannerPool {
 	readonly #size: number;
 	#members: Member[] = [];
 
-	constructor(start: () => Worker, size = Math.min(MOST_WORKERS, navigator.hardwareConcurrency || 2)) {
+	constructor(
+		start: () => Worker,
+		size = Math.min(MOST_WORKERS, navigator.hardwareConcurrency || 2)
+	) {
 		this.#start = start;
 		this.#size = Math.max(1, size);
 	}
@@ -84,7 +87,9 @@ export class PlannerPool {
 			while (next < jobs.length) {
 				signal.throwIfAborted();
 				const at = next++;
-				const block = await this.#member(index).call((remote) => remote.sample(request, [jobs[at]!]));
+				const block = await this.#member(index).call((remote) =>
+					remote.sample(request, [jobs[at]!])
+				);
 				answers[at] = block[0]!;
 			}
 		};

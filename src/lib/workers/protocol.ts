@@ -10,5 +10,9 @@ export type PlanSampler = (jobs: readonly SampleJob[]) => Promise<Finishes[]>;
 export interface PlannerWorker {
 	firstAnswer(request: PlanRequest): FirstAnswer;
 	sample(request: PlanRequest, jobs: readonly SampleJob[]): Finishes[];
-	plan(request: PlanRequest, sampler: PlanSampler, progress: (share: number) => void): Promise<Plan>;
+	plan(
+		request: PlanRequest,
+		sampler: PlanSampler,
+		progress: (share: number) => void
+	): Promise<Plan>;
 }

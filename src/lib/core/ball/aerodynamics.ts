@@ -26,8 +26,7 @@ export const airFactor = (density: number): number => (density * AREA) / (2 * BA
  * @returns between the levels of Bearman and Harvey (1976); the algebraic blend u/√(1+u²) between them is ours
  */
 export function baseDrag(speed: MetresPerSecond): number {
-	const u =
-		(speed * REYNOLDS_PER_SPEED - AERODYNAMICS.crisisReynolds) / AERODYNAMICS.crisisWidth;
+	const u = (speed * REYNOLDS_PER_SPEED - AERODYNAMICS.crisisReynolds) / AERODYNAMICS.crisisWidth;
 	return DRAG_MIDDLE - (DRAG_SLOPE * u) / Math.sqrt(1 + u * u);
 }
 

@@ -16,6 +16,7 @@ const ZERO_CELSIUS = 273.15;
  * @source International Standard Atmosphere (ISO 2533:1975) for the pressure, ideal gas for the density
  */
 export function airDensity(altitude: Metres, celsius: number): number {
-	const pressure = SEA_LEVEL_PRESSURE * (1 - (LAPSE * altitude) / SEA_LEVEL_TEMPERATURE) ** EXPONENT;
+	const pressure =
+		SEA_LEVEL_PRESSURE * (1 - (LAPSE * altitude) / SEA_LEVEL_TEMPERATURE) ** EXPONENT;
 	return pressure / (GAS_CONSTANT * (celsius + ZERO_CELSIUS));
 }

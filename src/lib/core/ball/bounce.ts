@@ -67,7 +67,14 @@ export function bounce(
 	const my = cosTilt * ny - sinTilt * ty;
 	const mz = cosTilt * nz - sinTilt * tz;
 
-	rebound(ball, mx, my, mz, turf.restitution * behaviour.bounce * lucky(behaviour.spread, deviate), behaviour.grip);
+	rebound(
+		ball,
+		mx,
+		my,
+		mz,
+		turf.restitution * behaviour.bounce * lucky(behaviour.spread, deviate),
+		behaviour.grip
+	);
 	const rise = ball.vx * nx + ball.vy * ny + ball.vz * nz;
 	if (rise * rise > 2 * GRAVITY * BOUNCE.lowestHop && rise > 0) return true;
 	ball.vx -= rise * nx;

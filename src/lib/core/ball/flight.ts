@@ -196,8 +196,7 @@ export function fly(
 		step(h, halfDecay, halfLiftDecay);
 		if (now[VY]! > 0 && next[VY]! <= 0) markApex(ball, h);
 		const blocked = obstacles.length === 0 ? 2 : obstruction(h, obstacles);
-		const landed =
-			next[Y]! <= ground.height(next[X]!, next[Z]!) ? touchdown(h, ground) : 2;
+		const landed = next[Y]! <= ground.height(next[X]!, next[Z]!) ? touchdown(h, ground) : 2;
 		if (blocked <= 1 || landed <= 1) {
 			status = blocked < landed ? 'blocked' : 'landed';
 			settle(ball, Math.min(blocked, landed), h);

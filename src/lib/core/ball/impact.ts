@@ -58,8 +58,7 @@ export function strike(delivery: Delivery, ball: BallState): void {
 	const sinSpinLoft = Math.sqrt(Math.max(0, 1 - cosSpinLoft * cosSpinLoft));
 	const normalSpeed = clubSpeed * cosSpinLoft;
 	const headTerm = 1 / delivery.headMass;
-	const normal =
-		((1 + restitution(normalSpeed)) * normalSpeed) / (headTerm + NORMAL_MASS_TERM);
+	const normal = ((1 + restitution(normalSpeed)) * normalSpeed) / (headTerm + NORMAL_MASS_TERM);
 	const sticking =
 		((1 + IMPACT.tangentialRestitution) * clubSpeed * sinSpinLoft) /
 		(headTerm + TANGENTIAL_MASS_TERM);

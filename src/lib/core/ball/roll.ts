@@ -35,7 +35,15 @@ function setFriction(greenSpeed: Metres, deviate: number): void {
 }
 
 /** Tells whether the straight piece from the ball to (x, z), run at `speed`, drops into the hole. */
-function drops(ball: BallState, x: Metres, z: Metres, speed: number, hole: Hole, slopeX: number, slopeZ: number): boolean {
+function drops(
+	ball: BallState,
+	x: Metres,
+	z: Metres,
+	speed: number,
+	hole: Hole,
+	slopeX: number,
+	slopeZ: number
+): boolean {
 	const dx = x - ball.x;
 	const dz = z - ball.z;
 	const squared = dx * dx + dz * dz;
@@ -165,12 +173,16 @@ export function roll(
 		const friction = frictionOn[here.kind]!;
 		const steepness = Math.sqrt(here.gradientX * here.gradientX + here.gradientZ * here.gradientZ);
 		if (speed < CREEP && PULL * steepness < friction) {
-			const along = speed > 0 ? (PULL * (here.gradientX * ball.vx + here.gradientZ * ball.vz)) / speed : 0;
+			const along =
+				speed > 0 ? (PULL * (here.gradientX * ball.vx + here.gradientZ * ball.vz)) / speed : 0;
 			if (speed > 0) runOut(ball, speed, Math.max(friction + along, friction / 4));
 			recorder?.add(ball);
 			return finish(ball, 'rest');
 		}
-		const dt = Math.max(SHORTEST_TIME, Math.min(LONGEST_TIME, LONGEST_STEP / speed, speed / (2 * friction)));
+		const dt = Math.max(
+			SHORTEST_TIME,
+			Math.min(LONGEST_TIME, LONGEST_STEP / speed, speed / (2 * friction))
+		);
 		const fromX = ball.x;
 		const fromZ = ball.z;
 		rollStep(ball, ground, speed, dt);
@@ -179,7 +191,8 @@ export function roll(
 			const z = ball.z;
 			ball.x = fromX;
 			ball.z = fromZ;
-			if (drops(ball, x, z, speed, hole, here.gradientX, here.gradientZ)) return holeOut(ball, hole);
+			if (drops(ball, x, z, speed, hole, here.gradientX, here.gradientZ))
+				return holeOut(ball, hole);
 			ball.x = x;
 			ball.z = z;
 		}

@@ -107,7 +107,12 @@ function airborne(
 }
 
 /** Skid and roll of a ball that is down. */
-function alongGround(ball: BallState, scene: Scene, luck: TurfLuck, recorder?: PathRecorder): OutcomeStatus {
+function alongGround(
+	ball: BallState,
+	scene: Scene,
+	luck: TurfLuck,
+	recorder?: PathRecorder
+): OutcomeStatus {
 	ball.vy = 0;
 	const skidded = skid(ball, scene.ground, scene.hole);
 	recorder?.add(ball);
@@ -132,7 +137,12 @@ export function follow(
 	recorder?.add(ball);
 	out.bounces = 0;
 	const end = airborne(ball, scene, luck, out, recorder);
-	out.status = end === 'down' ? alongGround(ball, scene, luck, recorder) : end === 'blocked' ? 'blocked' : 'rest';
+	out.status =
+		end === 'down'
+			? alongGround(ball, scene, luck, recorder)
+			: end === 'blocked'
+				? 'blocked'
+				: 'rest';
 	finishInto(out, ball, scene);
 }
 

@@ -12,11 +12,16 @@ export interface Club {
 }
 
 /** Static lofts against the mass of the head; ordinary values of the trade (common practice, no source). */
-const MASS_BY_LOFT = { lofts: [10, 22, 34, 46, 56, 64], kilograms: [0.2, 0.235, 0.262, 0.287, 0.3, 0.305] };
+const MASS_BY_LOFT = {
+	lofts: [10, 22, 34, 46, 56, 64],
+	kilograms: [0.2, 0.235, 0.262, 0.287, 0.3, 0.305]
+};
 const PUTTER_MASS: Kilograms = 0.35;
 
 export const headMass = (club: Club): Kilograms =>
-	club.putter ? PUTTER_MASS : interpolate(MASS_BY_LOFT.lofts, MASS_BY_LOFT.kilograms, degrees(club.loft));
+	club.putter
+		? PUTTER_MASS
+		: interpolate(MASS_BY_LOFT.lofts, MASS_BY_LOFT.kilograms, degrees(club.loft));
 
 /** Head speed of a skilled player's full swing by loft (common practice, no source). */
 const FULL_SPEED = { lofts: [10, 22, 34, 46, 56, 64], speeds: [48, 44, 40, 37, 35, 34] };
@@ -36,7 +41,8 @@ export function nearestByLoft(bag: readonly Club[], loft: Radians): Club | undef
 }
 
 /** The most lofted club of a bag. */
-export const mostLofted = (bag: readonly Club[]): Club | undefined => nearestByLoft(bag, Math.PI / 2);
+export const mostLofted = (bag: readonly Club[]): Club | undefined =>
+	nearestByLoft(bag, Math.PI / 2);
 
 /** Wedges by loft: anything that a set calls pitching wedge or more. */
 export const isWedge = (club: Club): boolean => !club.putter && degrees(club.loft) >= 44;

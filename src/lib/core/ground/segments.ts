@@ -49,17 +49,34 @@ function layOut(spec: SegmentsSpec): Piece[] {
 	const approach = spec.toEdge > 0 ? spec.rise / spec.toEdge : 0;
 	let x = spec.toEdge;
 	let base = spec.rise;
-	pieces.push({ from: -Infinity, to: x, base: 0, gradientX: approach, gradientZ: 0, kind: spec.fringe });
+	pieces.push({
+		from: -Infinity,
+		to: x,
+		base: 0,
+		gradientX: approach,
+		gradientZ: 0,
+		kind: spec.fringe
+	});
 	const back = spec.toEdge + spec.greenLength;
 	spec.segments.forEach((segment, i) => {
 		const last = i === spec.segments.length - 1;
 		const to = last ? Infinity : x + segment.length;
 		const gradientX = segment.slopeAlong;
-		pieces.push({ from: x, to, base, gradientX, gradientZ: -segment.slopeAcross, kind: SURFACE.green });
+		pieces.push({
+			from: x,
+			to,
+			base,
+			gradientX,
+			gradientZ: -segment.slopeAcross,
+			kind: SURFACE.green
+		});
 		base += gradientX * segment.length;
 		x = to;
 	});
-	return splitByStrips(splitByStrips(pieces, { from: back, to: Infinity, kind: SURFACE.rough }), ...spec.strips);
+	return splitByStrips(
+		splitByStrips(pieces, { from: back, to: Infinity, kind: SURFACE.rough }),
+		...spec.strips
+	);
 }
 
 /** Gives the part of the pieces under each strip the strip's kind. */
@@ -101,7 +118,9 @@ export function createSegments(spec: SegmentsSpec): Ground {
 		return pieces[i]!;
 	};
 	const heightOn = (piece: Piece, x: Metres, z: Metres): Metres =>
-		piece.base + piece.gradientX * (x - (Number.isFinite(piece.from) ? piece.from : 0)) + piece.gradientZ * z;
+		piece.base +
+		piece.gradientX * (x - (Number.isFinite(piece.from) ? piece.from : 0)) +
+		piece.gradientZ * z;
 	return {
 		height: (x, z) => heightOn(find(x), x, z),
 		sample(x: Metres, z: Metres, out: GroundSample) {

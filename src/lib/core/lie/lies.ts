@@ -65,8 +65,24 @@ export const LIES: Record<LieId, Lie> = {
 	tight: { ...NORMAL, attack: radians(-1), dig: 1.35, cushion: 0.7, hard: true },
 	fairway: NORMAL,
 	fringe: { ...NORMAL, friction: 0.38, cushion: 1.1 },
-	'first-cut': { ...NORMAL, friction: 0.28, speed: 0.98, dig: 0.9, cushion: 1.15, spread: 0.06, putt: false },
-	'sitting-up': { ...NORMAL, friction: 0.33, jump: 1.05, dig: 0.45, cushion: 1.4, spread: 0.06, putt: false },
+	'first-cut': {
+		...NORMAL,
+		friction: 0.28,
+		speed: 0.98,
+		dig: 0.9,
+		cushion: 1.15,
+		spread: 0.06,
+		putt: false
+	},
+	'sitting-up': {
+		...NORMAL,
+		friction: 0.33,
+		jump: 1.05,
+		dig: 0.45,
+		cushion: 1.4,
+		spread: 0.06,
+		putt: false
+	},
 	'sitting-down': {
 		...NORMAL,
 		friction: 0.2,

@@ -68,7 +68,8 @@ export function rejectRung(request: PlanRequest, rung: Rung): Rejection | null {
 	const intent = intentOf(request, rung.play);
 	const heightAt = (x: Metres) => heightOnPath(rung.path, x);
 	return (
-		rejectSolution(request.situation, intent, rung.solution, heightAt) ?? rejectMeasured(request, rung)
+		rejectSolution(request.situation, intent, rung.solution, heightAt) ??
+		rejectMeasured(request, rung)
 	);
 }
 

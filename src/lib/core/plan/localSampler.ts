@@ -10,7 +10,9 @@ const deviatesFor = (request: PlanRequest): Float64Array =>
 	drawDeviates(request.seed, Math.ceil(request.samples * 2.5));
 
 /** Samples jobs of one request on this thread. */
-export function createLocalSampler(request: PlanRequest): (jobs: readonly SampleJob[]) => Finishes[] {
+export function createLocalSampler(
+	request: PlanRequest
+): (jobs: readonly SampleJob[]) => Finishes[] {
 	const deviates = deviatesFor(request);
 	const scene = sceneOf(request.situation, { hazards: true, hole: true });
 	const { dispersion, skill } = request.player;
@@ -18,7 +20,12 @@ export function createLocalSampler(request: PlanRequest): (jobs: readonly Sample
 		jobs.map(({ play, speed, aim, from, to }) => {
 			const intent = intentOf(request, play);
 			const holeX = pinDistance(request.situation);
-			return sampleFinishes({ intent, speed, aim, dispersion, skill, scene, holeX }, deviates, from, to);
+			return sampleFinishes(
+				{ intent, speed, aim, dispersion, skill, scene, holeX },
+				deviates,
+				from,
+				to
+			);
 		});
 }
 

@@ -80,19 +80,33 @@ export function firstAnswer(request: PlanRequest): FirstAnswer {
 }
 
 /** Takes out what the pupil's school would not play, unless nothing would be left. */
-function withinSchool(request: PlanRequest, ladder: Ladder): { ladder: Ladder; restricted: boolean } {
+function withinSchool(
+	request: PlanRequest,
+	ladder: Ladder
+): { ladder: Ladder; restricted: boolean } {
 	const school = schoolOf(request.school);
 	if (!school) return { ladder, restricted: false };
 	const facts = schoolFacts(request);
 	const allowed = ladder.rungs.filter((rung) => school.allows(rung.play, facts));
-	if (allowed.length === 0 || allowed.length === ladder.rungs.length) return { ladder, restricted: false };
+	if (allowed.length === 0 || allowed.length === ladder.rungs.length)
+		return { ladder, restricted: false };
 	const out = ladder.rungs
 		.filter((rung) => !allowed.includes(rung))
-		.map((rung) => ({ play: rung.play, rung, rejection: { code: 'notInSchool', school: school.id } as const }));
-	return { ladder: { ...ladder, rungs: allowed, rejected: [...ladder.rejected, ...out] }, restricted: true };
+		.map((rung) => ({
+			play: rung.play,
+			rung,
+			rejection: { code: 'notInSchool', school: school.id } as const
+		}));
+	return {
+		ladder: { ...ladder, rungs: allowed, rejected: [...ladder.rejected, ...out] },
+		restricted: true
+	};
 }
 
-function optionOf(request: PlanRequest, { rung, finishes, statistics, tied, safe }: SampledRung): PlanOption {
+function optionOf(
+	request: PlanRequest,
+	{ rung, finishes, statistics, tied, safe }: SampledRung
+): PlanOption {
 	const count = Math.min(MOST_FINISHES, finishes.x.length);
 	return {
 		rung,
@@ -115,11 +129,17 @@ function costOfSchool(all: readonly SampledRung[], allowed: readonly SampledRung
  * @param sampler where the balls are played: this thread, a pool, a server
  * @returns best option first; no options when nothing can be played, with every reason in `rejected`
  */
-export async function plan(request: PlanRequest, sampler: Sampler, progress?: Progress): Promise<Plan> {
+export async function plan(
+	request: PlanRequest,
+	sampler: Sampler,
+	progress?: Progress
+): Promise<Plan> {
 	const free = buildLadder(request);
 	const { ladder, restricted } = withinSchool(request, free);
 	const ranked = await rankLadder(request, ladder, sampler, progress);
-	const schoolCost = restricted ? costOfSchool(await rankLadder(request, free, sampler), ranked) : null;
+	const schoolCost = restricted
+		? costOfSchool(await rankLadder(request, free, sampler), ranked)
+		: null;
 	const best = ranked[0];
 	const sensitivity = best ? sensitivityOf(request, best.rung) : null;
 	return {

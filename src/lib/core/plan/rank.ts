@@ -155,7 +155,12 @@ export async function rankLadder(
 ): Promise<SampledRung[]> {
 	if (ladder.rungs.length === 0) return [];
 	const firstLook = Math.min(FIRST_LOOK, request.samples);
-	let entries: Entry[] = ladder.rungs.map((rung) => ({ rung, blocks: [], balls: 0, safe: rung.target > pinTarget(request.situation) + 0.5 }));
+	let entries: Entry[] = ladder.rungs.map((rung) => ({
+		rung,
+		blocks: [],
+		balls: 0,
+		safe: rung.target > pinTarget(request.situation) + 0.5
+	}));
 	await sampleTo(entries, firstLook, sampler);
 	progress(0.3);
 	entries = [...entries, ...(await safest(request, entries, sampler, firstLook))];

@@ -40,7 +40,12 @@ function whyBest(ranked: readonly SampledRung[], ladder: Ladder): Reason {
 	if (ranked.length === 1) return { code: 'onlyOne', play: rung.play };
 	if (tied > 0) return { code: 'tieLeastAir', play: rung.play, tied };
 	const { expectedStrokes, chances } = statistics;
-	return { code: 'fewestStrokes', play: rung.play, strokes: expectedStrokes, upAndDown: chances.upAndDown };
+	return {
+		code: 'fewestStrokes',
+		play: rung.play,
+		strokes: expectedStrokes,
+		upAndDown: chances.upAndDown
+	};
 }
 
 /** The next option with another club. */
@@ -53,7 +58,11 @@ function runnerUp(ranked: readonly SampledRung[]): Reason | null {
 }
 
 /** Most players reach for the same lofted wedge every time: say what became of it here. */
-function habit(request: PlanRequest, ranked: readonly SampledRung[], ladder: Ladder): Reason | null {
+function habit(
+	request: PlanRequest,
+	ranked: readonly SampledRung[],
+	ladder: Ladder
+): Reason | null {
 	const club = mostLofted(request.bag);
 	if (!club) return null;
 	const best = ranked[0]!;
@@ -70,7 +79,8 @@ function habit(request: PlanRequest, ranked: readonly SampledRung[], ladder: Lad
 
 function safeShot(request: PlanRequest, ranked: readonly SampledRung[]): Reason | null {
 	const best = ranked[0]!;
-	if (best.safe) return { code: 'playedSafe', target: best.rung.target - pinDistance(request.situation) };
+	if (best.safe)
+		return { code: 'playedSafe', target: best.rung.target - pinDistance(request.situation) };
 	const safe = ranked.find((option) => option.safe);
 	if (!safe) return null;
 	return {
@@ -88,7 +98,10 @@ function watch(sensitivity: Sensitivity): Reason {
 		{ what: 'slope' as const, change: larger(sensitivity.slopePlus1, sensitivity.slopeMinus1) },
 		{ what: 'lie' as const, change: sensitivity.worseLie }
 	];
-	return { code: 'watch', ...changes.reduce((a, b) => (Math.abs(b.change) > Math.abs(a.change) ? b : a)) };
+	return {
+		code: 'watch',
+		...changes.reduce((a, b) => (Math.abs(b.change) > Math.abs(a.change) ? b : a))
+	};
 }
 
 const larger = (a: number, b: number): number => (Math.abs(b) > Math.abs(a) ? b : a);
@@ -121,7 +134,10 @@ const RUNS_AWAY = -0.03;
 export function cautionsFor(request: PlanRequest, rung: Rung | undefined): Caution[] {
 	const cautions: Caution[] = [];
 	const { situation } = request;
-	if (rung && (rung.play.flight === 'open' || rung.play.flight === 'splash' || rung.solution.speed > FAST))
+	if (
+		rung &&
+		(rung.play.flight === 'open' || rung.play.flight === 'splash' || rung.solution.speed > FAST)
+	)
 		cautions.push('nobody-in-front');
 	if (situation.hazards.some((hazard) => hazard.kind === 'water' || hazard.kind === 'sand'))
 		cautions.push('plays-to-hazard');

@@ -75,10 +75,15 @@ function rejectLanding(situation: Situation, solution: Solution): Rejection | nu
 }
 
 /** Grass between ball and edge that a putt may have to cross, by how it is cut (common practice, no source). */
-const PUTTABLE_FRINGE: Record<Situation['fringe'], Metres> = { smooth: Infinity, grainy: 1.2, rough: 0.3 };
+const PUTTABLE_FRINGE: Record<Situation['fringe'], Metres> = {
+	smooth: Infinity,
+	grainy: 1.2,
+	rough: 0.3
+};
 
 function rejectPutt(situation: Situation, solution: Solution): Rejection | null {
-	if (situation.hazards.some((hazard) => hazard.from < solution.outcome.finishX)) return { code: 'blockedPutt' };
+	if (situation.hazards.some((hazard) => hazard.from < solution.outcome.finishX))
+		return { code: 'blockedPutt' };
 	return situation.toEdge > PUTTABLE_FRINGE[situation.fringe] ? { code: 'grabsPutt' } : null;
 }
 
@@ -103,8 +108,7 @@ export function rejectSolution(
 ): Rejection | null {
 	const unsolved = rejectSolve(solution);
 	if (unsolved) return unsolved;
-	if (intent.play.flight === 'putt')
-		return rejectPutt(situation, solution);
+	if (intent.play.flight === 'putt') return rejectPutt(situation, solution);
 	for (const hazard of situation.hazards) {
 		const reason = rejectHazard(hazard, solution, heightAt);
 		if (reason) return reason;

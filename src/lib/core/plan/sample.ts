@@ -97,13 +97,23 @@ function sampleOne(
 	const { scene, intent } = shot;
 	ball.t = ball.x = ball.z = 0;
 	ball.y = ball.apex = scene.ground.height(0, 0);
-	const contact = strikeWithErrors(intent, shot.dispersion, shot.speed, shot.aim, deviates, offset, ball);
+	const contact = strikeWithErrors(
+		intent,
+		shot.dispersion,
+		shot.speed,
+		shot.aim,
+		deviates,
+		offset,
+		ball
+	);
 	luck.bounce = deviates[offset + DEVIATES.bounce]!;
 	luck.roll = deviates[offset + DEVIATES.roll]!;
 	follow(ball, scene, luck, outcome);
 	const kind = finishOf(outcome);
 	const distance =
-		kind === FINISH.holed ? 0 : Math.max(0.01, Math.hypot(outcome.finishX - shot.holeX, outcome.finishZ));
+		kind === FINISH.holed
+			? 0
+			: Math.max(0.01, Math.hypot(outcome.finishX - shot.holeX, outcome.finishZ));
 	const surface = outcome.status === 'runaway' ? SURFACE.rough : outcome.finishKind;
 	remainingInto(distance, surface, shot.skill, remaining);
 	rows.x[row] = outcome.finishX;

@@ -5,7 +5,14 @@ import { createSegments, type Strip } from '../ground/segments';
 import { SURFACE, type SurfaceKind } from '../ground/surfaces';
 import { turfOf } from '../ground/turf';
 import type { Metres } from '../units';
-import { crestOf, pinDistance, type FringeId, type Grain, type HazardKind, type Situation } from './situation';
+import {
+	crestOf,
+	pinDistance,
+	type FringeId,
+	type Grain,
+	type HazardKind,
+	type Situation
+} from './situation';
 
 const FRINGE_KIND: Record<FringeId, SurfaceKind> = {
 	smooth: SURFACE.smoothFringe,

@@ -53,7 +53,12 @@ function todaysAirShare(request: PlanRequest): Ratio {
 	const level = { ...request, situation: levelled(request.situation) };
 	const scene = sceneOf(level.situation, { hazards: false, hole: false });
 	const intent = intentOf(level, straight(club));
-	const { outcome } = solveCarry(intent, scene, PERCENTAGE_CARRY, fastestSwing(club, request.player));
+	const { outcome } = solveCarry(
+		intent,
+		scene,
+		PERCENTAGE_CARRY,
+		fastestSwing(club, request.player)
+	);
 	return outcome.carry / (outcome.carry + outcome.roll);
 }
 
@@ -79,7 +84,11 @@ function holdsAt(request: PlanRequest, intent: Intent, speed: number): Metres | 
 		const scene = sceneOf({ ...request.situation, greenSpeed }, { hazards: false, hole: false });
 		return playIntended(intent, scene, speed, 0, out).finishX - pinDistance(request.situation);
 	};
-	const root = findRoot(miss, SLOWEST_GREEN, FASTEST_GREEN, { tolerance: 0.02, width: 1e-3, maxIterations: 30 });
+	const root = findRoot(miss, SLOWEST_GREEN, FASTEST_GREEN, {
+		tolerance: 0.02,
+		width: 1e-3,
+		maxIterations: 30
+	});
 	return root.status === 'converged' ? root.x : null;
 }
 

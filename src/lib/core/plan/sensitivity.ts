@@ -53,8 +53,10 @@ export function sensitivityOf(request: PlanRequest, rung: Rung): Sensitivity {
 		const shift = pinDistance(other) - pinDistance(situation);
 		return played.finishX - outcome.finishX - shift;
 	};
-	const faster = (by: Metres) => change({ ...situation, greenSpeed: Math.max(FOOT, situation.greenSpeed + by) });
-	const farther = (by: Metres) => change({ ...situation, edgeToPin: Math.max(0.1, situation.edgeToPin + by) });
+	const faster = (by: Metres) =>
+		change({ ...situation, greenSpeed: Math.max(FOOT, situation.greenSpeed + by) });
+	const farther = (by: Metres) =>
+		change({ ...situation, edgeToPin: Math.max(0.1, situation.edgeToPin + by) });
 	return {
 		stimpPlus1: faster(FOOT),
 		stimpMinus1: faster(-FOOT),

@@ -18,7 +18,8 @@ export interface Hazard {
 }
 
 /** Where a hazard is highest: a mound in its middle, a bunker or bank at its far lip. */
-export const crestOf = ({ kind, from, to }: Hazard): Metres => (kind === 'mound' ? (from + to) / 2 : to);
+export const crestOf = ({ kind, from, to }: Hazard): Metres =>
+	kind === 'mound' ? (from + to) / 2 : to;
 
 /** Everything about a shot that is not the player. SI; the ball lies at the origin and the hole on the x axis. */
 export interface Situation {

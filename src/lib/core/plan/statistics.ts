@@ -78,7 +78,10 @@ export function statisticsOf(finishes: Finishes, holeX: Metres): ShotStatistics 
  *
  * @returns mean of a − b over the balls both have, and its standard error
  */
-export function pairedDifference(a: Finishes, b: Finishes): { mean: number; standardError: number } {
+export function pairedDifference(
+	a: Finishes,
+	b: Finishes
+): { mean: number; standardError: number } {
 	const n = Math.min(a.strokes.length, b.strokes.length);
 	const differences = Float64Array.from({ length: n }, (_, i) => a.strokes[i]! - b.strokes[i]!);
 	return { mean: mean(differences), standardError: standardError(differences) };

@@ -24,10 +24,21 @@ export interface PlannedSwing extends SwingName {
 	source: 'measured' | 'model';
 }
 
-const MEASURED_ON: StrikeConditions = { lie: 'fairway', wet: false, ball: 'soft', firmness: 'medium' };
+const MEASURED_ON: StrikeConditions = {
+	lie: 'fairway',
+	wet: false,
+	ball: 'soft',
+	firmness: 'medium'
+};
 
 const range: Scene = {
-	ground: createPlane({ kind: 'plane', slopeAlong: 0, slopeAcross: 0, edge: 0, fringe: SURFACE.smoothFringe }),
+	ground: createPlane({
+		kind: 'plane',
+		slopeAlong: 0,
+		slopeAcross: 0,
+		edge: 0,
+		fringe: SURFACE.smoothFringe
+	}),
 	greenSpeed: 3,
 	turf: turfOf('medium', false),
 	air: STILL_AIR,

@@ -2,7 +2,13 @@ import { FIRMNESS, type Firmness } from '../ground/turf';
 import { headMass, type Club } from '../club/club';
 import { openFace } from '../club/faceOpening';
 import { faceFriction, LIES, type Lie, type LieId } from '../lie/lies';
-import { flightSetup, SPIN_SHAPES, type FlightId, type FlightSetup, type SpinShape } from '../setup/flights';
+import {
+	flightSetup,
+	SPIN_SHAPES,
+	type FlightId,
+	type FlightSetup,
+	type SpinShape
+} from '../setup/flights';
 import type { Kilograms, Radians } from '../units';
 import type { Technique } from '../setup/technique';
 import type { Hand } from './player';

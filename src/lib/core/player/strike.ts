@@ -10,7 +10,15 @@ import type { Dispersion } from './player';
 export type Contact = 'clean' | 'heavy' | 'thin';
 
 /** Standard normal numbers of one ball; the same numbers serve every candidate, so that they are compared on equal luck. */
-export const DEVIATES = { speed: 0, direction: 1, loft: 2, lowPoint: 3, grass: 4, bounce: 5, roll: 6 } as const;
+export const DEVIATES = {
+	speed: 0,
+	direction: 1,
+	loft: 2,
+	lowPoint: 3,
+	grass: 4,
+	bounce: 5,
+	roll: 6
+} as const;
 export const DEVIATE_COUNT = 7;
 
 const delivery: Delivery = {
@@ -27,7 +35,8 @@ const delivery: Delivery = {
 const SWING_GROWTH = { base: 1.5, lowPointBase: 0.75, cap: 36 };
 
 /** A longer swing goes wrong by more: factor on the dispersion by head speed (assumption). */
-export const swingGrowth = (speed: MetresPerSecond): number => SWING_GROWTH.base + Math.min(speed, SWING_GROWTH.cap) / SWING_GROWTH.cap;
+export const swingGrowth = (speed: MetresPerSecond): number =>
+	SWING_GROWTH.base + Math.min(speed, SWING_GROWTH.cap) / SWING_GROWTH.cap;
 
 /** Player's low point sits a little ahead of the ball on average (assumption), which is what ball-first means. */
 const MEAN_LOW_POINT: Metres = 0.004;
@@ -45,14 +54,17 @@ export function contactOf(intent: Intent, ahead: Metres): Contact {
 	if (ahead > STRIKE.thinAhead * intent.lie.cushion) return 'thin';
 	if (ahead >= 0) return 'clean';
 	const skips =
-		intent.lie.hard &&
-		intent.effectiveBounce > STRIKE.skipBounce &&
-		ahead < -STRIKE.skipBehind;
+		intent.lie.hard && intent.effectiveBounce > STRIKE.skipBounce && ahead < -STRIKE.skipBehind;
 	return skips ? 'thin' : 'heavy';
 }
 
 /** Strikes the ball as intended, without error. */
-export function strikeAsIntended(intent: Intent, speed: MetresPerSecond, aim: Radians, ball: BallState): void {
+export function strikeAsIntended(
+	intent: Intent,
+	speed: MetresPerSecond,
+	aim: Radians,
+	ball: BallState
+): void {
 	if (intent.lie.splash) {
 		splash(speed, intent.dynamicLoft, aim, SAND.entry, sandFirmness(intent), ball);
 		return;
@@ -88,7 +100,11 @@ export function strikeWithErrors(
 	const direction =
 		aim + dispersion.direction * risk.direction * growth * deviates[offset + DEVIATES.direction]!;
 	const loft = dispersion.loft * risk.loft * growth * deviates[offset + DEVIATES.loft]!;
-	const lowPoint = dispersion.lowPoint * risk.lowPoint * (growth - steadied) * deviates[offset + DEVIATES.lowPoint]!;
+	const lowPoint =
+		dispersion.lowPoint *
+		risk.lowPoint *
+		(growth - steadied) *
+		deviates[offset + DEVIATES.lowPoint]!;
 	return intent.lie.splash
 		? fromSand(intent, clubSpeed, direction, loft, lowPoint, ball)
 		: fromGrass(intent, clubSpeed, direction, loft, lowPoint + MEAN_LOW_POINT, ball);

@@ -14,7 +14,13 @@ const mark = (name: string, angle: number): SwingMark => ({ name, angle: radians
 /** The three vocabularies of the trade for one thing, shortest first. */
 export const SWING_MARKS: Record<SwingVocabulary, readonly SwingMark[]> = {
 	clock: [mark('7', 30), mark('8', 60), mark('9', 90), mark('10', 120)],
-	body: [mark('knee', 22), mark('thigh', 42), mark('hip', 65), mark('ribs', 90), mark('shoulder', 118)],
+	body: [
+		mark('knee', 22),
+		mark('thigh', 42),
+		mark('hip', 65),
+		mark('ribs', 90),
+		mark('shoulder', 118)
+	],
 	shape: [mark('V', 42), mark('level', 65), mark('L', 90), mark('10', 120)]
 };
 
@@ -49,7 +55,11 @@ export function measuredAngle(speed: MetresPerSecond, known: readonly KnownSwing
 	const speeds = known.map((swing) => swing.speed);
 	if (speed < speeds[0]! * 0.7 || speed > speeds[speeds.length - 1]! * 1.05) return NaN;
 	if (speed < speeds[0]!) return known[0]!.angle * (speed / speeds[0]!);
-	return interpolate(speeds, known.map((swing) => swing.angle), speed);
+	return interpolate(
+		speeds,
+		known.map((swing) => swing.angle),
+		speed
+	);
 }
 
 /** A backswing in the words of a vocabulary. */
@@ -77,7 +87,8 @@ export function nameSwing(angle: Radians, vocabulary: SwingVocabulary): SwingNam
 	const low = marks[above - 1]!;
 	const high = marks[above]!;
 	const share = (angle - low.angle) / (high.angle - low.angle);
-	const name = share < ON_MARK ? low.name : share > 1 - ON_MARK ? high.name : halfway(low, high, vocabulary);
+	const name =
+		share < ON_MARK ? low.name : share > 1 - ON_MARK ? high.name : halfway(low, high, vocabulary);
 	return { name, between: [low.name, high.name], angle };
 }
 

@@ -23,7 +23,10 @@ export function numberedShares(rows: readonly [number, Ratio][], facts: SchoolFa
  *
  * @param shares least air first
  */
-export function leastAirThatReaches(shares: readonly AirShare[], facts: SchoolFacts): SchoolAdvice | null {
+export function leastAirThatReaches(
+	shares: readonly AirShare[],
+	facts: SchoolFacts
+): SchoolAdvice | null {
 	if (shares.length === 0) return null;
 	const reaches = shares.find(({ share }) => share * facts.total >= facts.spot);
 	const chosen = reaches ?? shares[shares.length - 1]!;

@@ -28,7 +28,9 @@ const oneWedge = (id: School['id'], flights: Flights): School => ({
 	advise: (facts) => leastAirThatReaches(shares(flights, facts), facts),
 	allows: (play, { bag }) =>
 		play.club.name === mostLofted(bag)?.name &&
-		(play.flight === 'splash' || play.flight === 'open' || flights.some(([flight]) => flight === play.flight))
+		(play.flight === 'splash' ||
+			play.flight === 'open' ||
+			flights.some(([flight]) => flight === play.flight))
 });
 
 export const oneWedgeTwoWays = oneWedge('one-wedge-two-ways', TWO_WAYS);

@@ -24,7 +24,11 @@ export const ruleOfTwelve: School = {
 	advise({ bag, spot, rollFromSpot }) {
 		const club = nearestByLoft(bag, radians(CLUB_NUMBER_LOFT[clubNumber(spot, rollFromSpot)]!));
 		if (!club) return null;
-		return { play: straight(club), carry: spot, beyond: spot > LONGEST_CARRY ? 'carryTooLong' : null };
+		return {
+			play: straight(club),
+			carry: spot,
+			beyond: spot > LONGEST_CARRY ? 'carryTooLong' : null
+		};
 	},
 	allows(play, facts) {
 		return play.club.name === this.advise(facts)?.play.club.name && play.flight === 'standard';

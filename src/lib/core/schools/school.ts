@@ -72,7 +72,11 @@ export const CLUB_NUMBER_LOFT: Record<number, number> = {
 	4: 22
 };
 
-export const straight = (club: Club, flight: Play['flight'] = 'standard', faceOpen: Radians = 0): Play => ({
+export const straight = (
+	club: Club,
+	flight: Play['flight'] = 'standard',
+	faceOpen: Radians = 0
+): Play => ({
 	club,
 	flight,
 	faceOpen,

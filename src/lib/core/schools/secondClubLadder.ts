@@ -7,7 +7,8 @@ const RUNGS = [60, 51, 42, 34, 27];
 /** Roll-out between two rungs on the flat; the first rung rolls one gap. */
 const GAP = fromFeet(10);
 
-const rungs = ({ bag }: SchoolFacts) => RUNGS.flatMap((loft) => nearestByLoft(bag, radians(loft)) ?? []);
+const rungs = ({ bag }: SchoolFacts) =>
+	RUNGS.flatMap((loft) => nearestByLoft(bag, radians(loft)) ?? []);
 
 export const secondClubLadder: School = {
 	id: 'second-club-ladder',

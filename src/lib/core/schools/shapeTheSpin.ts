@@ -17,7 +17,9 @@ const club = ({ bag }: SchoolFacts) => nearestByLoft(bag, radians(SAND_WEDGE_LOF
 
 function shares(facts: SchoolFacts): AirShare[] {
 	const wedge = club(facts);
-	return wedge ? SHAPES.map(([shape, share]) => ({ play: { ...straight(wedge), shape }, share })) : [];
+	return wedge
+		? SHAPES.map(([shape, share]) => ({ play: { ...straight(wedge), shape }, share }))
+		: [];
 }
 
 export const shapeTheSpin: School = {

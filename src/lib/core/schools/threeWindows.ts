@@ -21,5 +21,6 @@ export const threeWindows: School = {
 	assumes: 'noSlope',
 	advise: (facts) => leastAirThatReaches(windows(facts), facts),
 	allows: (play, facts) =>
-		play.flight === 'standard' && windows(facts).some((row) => row.play.club.name === play.club.name)
+		play.flight === 'standard' &&
+		windows(facts).some((row) => row.play.club.name === play.club.name)
 };

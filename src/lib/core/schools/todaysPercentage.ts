@@ -14,5 +14,6 @@ export const todaysPercentage: School = {
 		const carry = facts.todaysAirShare * facts.total;
 		return { play: straight(club), carry, beyond: carry < facts.spot ? 'notEnoughGreen' : null };
 	},
-	allows: (play, facts) => play.flight === 'standard' && play.club.name === measuredClub(facts)?.name
+	allows: (play, facts) =>
+		play.flight === 'standard' && play.club.name === measuredClub(facts)?.name
 };

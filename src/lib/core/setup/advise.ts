@@ -72,7 +72,12 @@ const PITCH: MetresPerSecond = 13;
 const LEAST_STANCE_OPEN = radians(5);
 
 /** How a lie changes the setup of whatever flight is played from it. */
-const LIE_SETUP: Partial<Record<LieId, { ball?: number; weight?: number; gripDown?: Metres; cue?: Cue; stance?: StanceWidth }>> = {
+const LIE_SETUP: Partial<
+	Record<
+		LieId,
+		{ ball?: number; weight?: number; gripDown?: Metres; cue?: Cue; stance?: StanceWidth }
+	>
+> = {
 	tight: { ball: -0.1, weight: 5, cue: 'chest-over-ball' },
 	'sitting-up': { weight: -8, gripDown: 2 * CENTIMETRE },
 	'sitting-down': { ball: -0.2, weight: 8, cue: 'down-on-it' },
@@ -88,7 +93,8 @@ function stanceOf({ flight, speed }: SetupQuestion): StanceWidth {
 function wristsOf({ flight, speed, technique, lie }: SetupQuestion): Wrists {
 	if (flight === 'putt') return 'none';
 	if (flight === 'open' || flight === 'splash' || lie === 'deep-rough') return 'early-full';
-	if (technique.stroke === 'pendulum') return speed < SHORT_CHIP ? 'none' : speed < PITCH ? 'some' : 'early-full';
+	if (technique.stroke === 'pendulum')
+		return speed < SHORT_CHIP ? 'none' : speed < PITCH ? 'some' : 'early-full';
 	return speed < SHORT_CHIP ? 'some' : 'early-full';
 }
 
@@ -102,7 +108,8 @@ function cueOf(question: SetupQuestion): Cue {
 	const { flight, technique, lie, speed } = question;
 	if (flight === 'putt') return 'roll-it-like-a-putt';
 	if (flight === 'splash') return 'splash-the-sand';
-	if (flight === 'open') return technique.flop === 'trail' ? 'slide-the-head-under' : 'face-to-the-sky';
+	if (flight === 'open')
+		return technique.flop === 'trail' ? 'slide-the-head-under' : 'face-to-the-sky';
 	const fromLie = LIE_SETUP[lie]?.cue;
 	if (fromLie) return fromLie;
 	if (technique.chip === 'sole') return 'let-the-sole-slide';
@@ -115,7 +122,8 @@ function alternativesOf({ club, flight, technique, lie, faceOpen }: SetupQuestio
 	const found: Alternative[] = [];
 	if (flight === 'standard' || flight === 'low')
 		found.push(technique.chip === 'lean' ? 'upright-if-heavy' : 'lean-if-clean');
-	if (flight === 'open') found.push(technique.flop === 'lead' ? 'trail-side-flop' : 'lead-side-flop');
+	if (flight === 'open')
+		found.push(technique.flop === 'lead' ? 'trail-side-flop' : 'lead-side-flop');
 	if ((lie === 'fringe' || lie === 'tight') && flight !== 'putt') found.push('putt-if-smooth');
 	if (lie === 'tight' && faceOpen > 0) found.push('square-if-bounce');
 	if (flight === 'splash') found.push('firm-sand-less-open');
@@ -144,7 +152,8 @@ export function adviseSetup(question: SetupQuestion): SetupAdvice {
 		stance: change.stance ?? stanceOf(question),
 		stanceOpen: Math.max(naturallyOpen, question.stanceOpen),
 		gripDown: gripDownOf(question) + (change.gripDown ?? 0),
-		gripPressure: lie === 'deep-rough' ? 6 : flight === 'open' || technique.stroke === 'set-and-drop' ? 2 : 4,
+		gripPressure:
+			lie === 'deep-rough' ? 6 : flight === 'open' || technique.stroke === 'set-and-drop' ? 2 : 4,
 		grip: flight === 'putt' || pendulum ? 'putting' : flight === 'open' ? 'weak' : 'normal',
 		standClose: flight === 'putt' || shortChip,
 		wrists: wristsOf(question),

@@ -45,4 +45,8 @@ export const schoolField = choice([
 export const stimpField = within(3, 18, 'feet');
 export const slopeField = within(-30, 30, 'percent');
 export const windField = within(-20, 20, 'm/s');
-export const nameField = z.string().trim().min(1, 'must not be empty').max(60, 'must be at most 60 letters');
+export const nameField = z
+	.string()
+	.trim()
+	.min(1, 'must not be empty')
+	.max(60, 'must be at most 60 letters');

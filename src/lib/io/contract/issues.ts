@@ -12,6 +12,9 @@ const joined = (path: PropertyKey[]): string => path.map(String).join('.');
 export const issuesOf = (error: z.ZodError): Issue[] =>
 	error.issues.flatMap((issue) =>
 		issue.code === 'unrecognized_keys'
-			? issue.keys.map((key) => ({ path: joined([...issue.path, key]), message: 'is not a known key' }))
+			? issue.keys.map((key) => ({
+					path: joined([...issue.path, key]),
+					message: 'is not a known key'
+				}))
 			: [{ path: joined(issue.path), message: issue.message }]
 	);

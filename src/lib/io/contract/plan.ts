@@ -29,7 +29,11 @@ export const planRequestSchema = z.strictObject({
 		.array(z.strictObject({ club: nameField, swing: nameField, carry: within(0.1, 150, 'metres') }))
 		.max(100, 'must be at most 100 swings')
 		.default([]),
-	samples: z.int({ error: 'must be a whole number' }).min(20, 'must be at least 20').max(100_000, 'must be at most 100000').default(800),
+	samples: z
+		.int({ error: 'must be a whole number' })
+		.min(20, 'must be at least 20')
+		.max(100_000, 'must be at most 100000')
+		.default(800),
 	seed: z.int({ error: 'must be a whole number' }).default(1)
 });
 
@@ -180,7 +184,8 @@ function setupOf({ setup }: PlanOption) {
 
 function notesOf(option: PlanOption): string[] {
 	const notes = option.safe ? ['played to a place that is not the pin'] : [];
-	if (option.swing.source === 'model') notes.push('swing length from the model swing, not measured');
+	if (option.swing.source === 'model')
+		notes.push('swing length from the model swing, not measured');
 	return notes;
 }
 

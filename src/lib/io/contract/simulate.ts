@@ -33,7 +33,9 @@ export const simulateRequestSchema = z.strictObject({
 			windAcross: windField.default(0)
 		})
 		.prefault({}),
-	hole: z.strictObject({ x: within(-200, 200, 'metres'), z: within(-200, 200, 'metres') }).optional()
+	hole: z
+		.strictObject({ x: within(-200, 200, 'metres'), z: within(-200, 200, 'metres') })
+		.optional()
 });
 
 const point = z.strictObject({ x: z.number(), z: z.number() });
@@ -103,7 +105,11 @@ export function answerSimulate(request: SimulateRequest): SimulateResponse {
 	const out = new Outcome();
 	follow(ball, sceneOf(request), NO_LUCK, out, recorder);
 	return {
-		launch: { ballSpeed: launch.ballSpeed, angle: degrees(launch.angle), spinRpm: rpm(launch.spin) },
+		launch: {
+			ballSpeed: launch.ballSpeed,
+			angle: degrees(launch.angle),
+			spinRpm: rpm(launch.spin)
+		},
 		carry: out.carry,
 		apex: out.apex,
 		flightTime: out.flightTime,

@@ -22,7 +22,10 @@ export const hazardSchema = z
 		to: within(0, 120, 'metres'),
 		height: within(0, 10, 'metres').default(0)
 	})
-	.refine(({ from, to }) => to > from, { path: ['to'], error: 'must be farther from the ball than where it begins' });
+	.refine(({ from, to }) => to > from, {
+		path: ['to'],
+		error: 'must be farther from the ball than where it begins'
+	});
 
 export const segmentSchema = z.strictObject({
 	length: within(0.1, 200, 'metres'),

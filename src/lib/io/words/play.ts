@@ -1,7 +1,14 @@
 import type { Play } from '$lib/core/player/intent';
 import { degrees } from '$lib/core/units';
 
-const FLIGHT = { putt: 'putt', low: 'low', standard: 'standard', high: 'high', open: 'open', splash: 'splash' };
+const FLIGHT = {
+	putt: 'putt',
+	low: 'low',
+	standard: 'standard',
+	high: 'high',
+	open: 'open',
+	splash: 'splash'
+};
 const SHAPE = { inside: ', path from inside', straight: '', outside: ', path from outside' };
 
 /** A play in the fewest words: club and how it is flown. */

@@ -57,7 +57,8 @@ export function reasonWords(reason: Reason, say: Say): string {
 export const CAUTION_WORDS: Record<Caution, string> = {
 	'nobody-in-front':
 		'Full-speed swing: nobody in front or to the side. A bladed ball leaves at head height.',
-	'shared-green': 'Shared green: look up before each ball, follow the local rules, repair your marks.',
+	'shared-green':
+		'Shared green: look up before each ball, follow the local rules, repair your marks.',
 	'not-in-a-round':
 		'Plan and learn beforehand: during a round the Rules of Golf (4.3, 10.2) and local rules come first.',
 	'plays-to-hazard': 'A heavy strike finds the hazard: choose a length you own.',

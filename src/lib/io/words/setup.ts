@@ -16,7 +16,8 @@ export const CUE_WORDS: Record<Cue, string> = {
 };
 
 export const ALTERNATIVE_WORDS: Record<Alternative, string> = {
-	'upright-if-heavy': 'If you tend to hit it heavy: shaft upright, ball in the middle, let the sole skid.',
+	'upright-if-heavy':
+		'If you tend to hit it heavy: shaft upright, ball in the middle, let the sole skid.',
 	'lean-if-clean': 'If you strike it clean: hands ahead and ball back for a lower flight.',
 	'trail-side-flop': 'Or trail-side: ball inside the lead heel, weight back, slide the head under.',
 	'lead-side-flop': 'Or lead-side: 60 % on the lead foot, stay there, hinge early.',
@@ -50,18 +51,32 @@ const face = (angle: number): string => {
 export const setupLine = (setup: SetupAdvice): string =>
 	`Ball ${place(setup.ballPosition)} · ${setup.leadWeight} % on the lead foot · ${lean(setup.shaftLean)} · ${face(setup.faceOpen)}`;
 
-const WRISTS = { none: 'no wrists', some: 'a little wrist', 'early-full': 'wrists early and fully' };
-const FINISH = { low: 'low', matching: 'as long as the backswing', 'face-at-you': 'face looking at you' };
+const WRISTS = {
+	none: 'no wrists',
+	some: 'a little wrist',
+	'early-full': 'wrists early and fully'
+};
+const FINISH = {
+	low: 'low',
+	matching: 'as long as the backswing',
+	'face-at-you': 'face looking at you'
+};
 const GRIP = { putting: 'putting grip', normal: 'normal grip', weak: 'weak grip' };
 
 /** Every part of the setup as label and value. */
-export function setupRows(setup: SetupAdvice, length: (metres: number) => string): [string, string][] {
+export function setupRows(
+	setup: SetupAdvice,
+	length: (metres: number) => string
+): [string, string][] {
 	return [
 		['Ball', place(setup.ballPosition)],
 		['Weight', `${setup.leadWeight} % lead side`],
 		['Shaft', lean(setup.shaftLean)],
 		['Face', face(setup.faceOpen)],
-		['Stance', `${setup.stance}, ${Math.round(degrees(setup.stanceOpen))}° open${setup.standClose ? ', close' : ''}`],
+		[
+			'Stance',
+			`${setup.stance}, ${Math.round(degrees(setup.stanceOpen))}° open${setup.standClose ? ', close' : ''}`
+		],
 		['Grip', `${GRIP[setup.grip]}, pressure ${setup.gripPressure} of 10`],
 		['Grip down', setup.gripDown > 0 ? length(setup.gripDown) : 'none'],
 		['Wrists', WRISTS[setup.wrists]],

@@ -7,16 +7,16 @@
 	}
 	const { label, value, options, onchange }: Props = $props();
 	const id = $props.id();
+
+	function pick(text: string) {
+		const option = options.find((candidate) => candidate.value === text);
+		if (option) onchange(option.value);
+	}
 </script>
 
 <div class="field">
 	<label for={id} class="field-label">{label}</label>
-	<select
-		{id}
-		class="choice"
-		{value}
-		onchange={(event) => onchange(event.currentTarget.value as T)}
-	>
+	<select {id} class="choice" {value} onchange={(event) => pick(event.currentTarget.value)}>
 		{#each options as option (option.value)}
 			<option value={option.value}>{option.label}</option>
 		{/each}

@@ -81,7 +81,9 @@
 		</button>
 	</div>
 	{#if problem}
-		<p id={`${id}-problem`} class="problem" role="alert">{problem} Kept: {value.toFixed(decimals)}.</p>
+		<p id={`${id}-problem`} class="problem" role="alert">
+			{problem} Kept: {value.toFixed(decimals)}.
+		</p>
 	{:else if hint}
 		<p id={`${id}-hint`} class="hint">{hint}</p>
 	{/if}

@@ -50,7 +50,8 @@
 		const size = event.shiftKey ? 5 * p.nudge : p.nudge;
 		const along = { ArrowLeft: -size, ArrowRight: size }[event.key] ?? 0;
 		const up = { ArrowUp: size, ArrowDown: -size }[event.key] ?? 0;
-		const [useAlong, useUp] = p.axis === 'x' ? [along || up, 0] : p.axis === 'y' ? [0, up || along] : [along, up];
+		const [useAlong, useUp] =
+			p.axis === 'x' ? [along || up, 0] : p.axis === 'y' ? [0, up || along] : [along, up];
 		if (useAlong === 0 && useUp === 0) return;
 		event.preventDefault();
 		p.onstart();

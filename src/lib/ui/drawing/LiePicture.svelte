@@ -19,7 +19,11 @@
 		sand: { grass: 0, ball: -4 }
 	};
 	const drawn = $derived(DRAWN[lie]);
-	const blades = Array.from({ length: 19 }, (_, i) => ({ x: 2 + i * 4, lean: ((i * 7) % 5) - 2, tall: 0.75 + ((i * 3) % 4) / 10 }));
+	const blades = Array.from({ length: 19 }, (_, i) => ({
+		x: 2 + i * 4,
+		lean: ((i * 7) % 5) - 2,
+		tall: 0.75 + ((i * 3) % 4) / 10
+	}));
 </script>
 
 <svg viewBox="0 0 80 44" width="80" height="44" aria-hidden="true">

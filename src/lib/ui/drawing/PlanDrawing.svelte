@@ -3,7 +3,7 @@
 	import { situationToCore, type SituationWire } from '$lib/io/contract/situation';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
-	import type { Choice } from '$lib/ui/state/shotBench.svelte';
+	import type { Choice } from '$lib/ui/state/choices';
 	import type { Scale } from './scale';
 	import { planPath } from './section';
 	import { zoneOf } from './zones';
@@ -20,7 +20,9 @@
 	const back = $derived(pin + situation.beyondPin);
 	const finishes = $derived(chosen?.option?.finishes ?? []);
 	const zones = $derived(
-		[0.5, 0.9].map((share) => ({ share, zone: zoneOf(finishes, share) })).filter((item) => item.zone !== null)
+		[0.5, 0.9]
+			.map((share) => ({ share, zone: zoneOf(finishes, share) }))
+			.filter((item) => item.zone !== null)
 	);
 	const aim = $derived(chosen?.aimOffset ?? 0);
 	const aimWords = $derived(
@@ -30,9 +32,14 @@
 	);
 	/** Arrows show which way the green falls. */
 	const fall = $derived(Math.atan2(wire.slopeAcross, -wire.slopeAlong));
-	const sloping = $derived(Math.hypot(wire.slopeAcross, wire.slopeAlong) >= 0.5 && !wire.segments?.length);
+	const sloping = $derived(
+		Math.hypot(wire.slopeAcross, wire.slopeAlong) >= 0.5 && !wire.segments?.length
+	);
 	const arrows = $derived(
-		Array.from({ length: 5 }, (_, i) => situation.toEdge + ((back - situation.toEdge) * (i + 0.5)) / 5)
+		Array.from(
+			{ length: 5 },
+			(_, i) => situation.toEdge + ((back - situation.toEdge) * (i + 0.5)) / 5
+		)
 	);
 	const description = $derived(
 		chosen
@@ -41,8 +48,20 @@
 	);
 </script>
 
-<svg width={scale.width} height={scale.height} viewBox={`0 0 ${scale.width} ${scale.height}`} role="img" aria-label={description}>
-	<rect class="fringe" x="0" y="0" width={Math.max(0, scale.x(situation.toEdge))} height={scale.height} />
+<svg
+	width={scale.width}
+	height={scale.height}
+	viewBox={`0 0 ${scale.width} ${scale.height}`}
+	role="img"
+	aria-label={description}
+>
+	<rect
+		class="fringe"
+		x="0"
+		y="0"
+		width={Math.max(0, scale.x(situation.toEdge))}
+		height={scale.height}
+	/>
 	<rect
 		class="green"
 		x={scale.x(situation.toEdge)}
@@ -58,11 +77,23 @@
 			width={(hazard.to - hazard.from) * scale.factor}
 			height={scale.height}
 		/>
+		<text class="label" x={scale.x((hazard.from + hazard.to) / 2)} y={scale.height - 26}
+			>{hazard.kind}</text
+		>
 	{/each}
-	<line class="edge" x1={scale.x(situation.toEdge)} x2={scale.x(situation.toEdge)} y1="0" y2={scale.height} />
+	<line
+		class="edge"
+		x1={scale.x(situation.toEdge)}
+		x2={scale.x(situation.toEdge)}
+		y1="0"
+		y2={scale.height}
+	/>
 	{#if sloping}
 		{#each arrows as station (station)}
-			<g class="arrow" transform={`translate(${scale.x(station)} 18) rotate(${(fall * 180) / Math.PI})`}>
+			<g
+				class="arrow"
+				transform={`translate(${scale.x(station)} 18) rotate(${(fall * 180) / Math.PI})`}
+			>
 				<path d="M-10,0H8M3,-4L9,0L3,4" />
 			</g>
 		{/each}
@@ -86,7 +117,9 @@
 		<line class="aim" x1={scale.x(0)} y1={scale.y(0)} x2={scale.x(pin)} y2={scale.y(-aim)} />
 		<path class="path" d={planPath(chosen.rung.path, scale)} />
 		{#if chosen.rung.play.flight !== 'putt'}
-			<g transform={`translate(${scale.x(chosen.rung.solution.outcome.landingX)} ${scale.y(-chosen.rung.solution.outcome.landingZ)})`}>
+			<g
+				transform={`translate(${scale.x(chosen.rung.solution.outcome.landingX)} ${scale.y(-chosen.rung.solution.outcome.landingZ)})`}
+			>
 				<circle class="landing" r="7" />
 				<path class="cross" d="M-3,-3L3,3M3,-3L-3,3" />
 			</g>
@@ -94,13 +127,12 @@
 	{/if}
 	<circle class="hole" cx={scale.x(pin)} cy={scale.y(0)} r={Math.max(4, 0.054 * scale.factor)} />
 	<circle class="ball" cx={scale.x(0)} cy={scale.y(0)} r="5" />
-	<text x="8" y="16">From above</text>
-	{#if chosen}
-		<text class="aim-text" x={scale.width - 8} y={scale.height - 8}>
-			Aim {aimWords}{zones.length ? ' · rings hold half and nine tenths of the balls' : ''}
-		</text>
-	{/if}
 </svg>
+<p class="legend">
+	From above · aim {aimWords}{zones.length
+		? ' · rings hold half and nine tenths of the balls'
+		: ''}{sloping ? ' · arrows point downhill' : ''}
+</p>
 
 <style>
 	svg {
@@ -181,8 +213,13 @@
 		stroke: var(--turf-wash);
 		stroke-width: 3px;
 	}
-	.aim-text {
-		text-anchor: end;
+	.label {
+		text-anchor: middle;
 		font-weight: 600;
+	}
+	.legend {
+		padding: 4px 8px;
+		font-size: 0.8125rem;
+		background: var(--paper);
 	}
 </style>

@@ -3,7 +3,8 @@
 	import { pinDistance } from '$lib/core/plan/situation';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
-	import type { Choice, ShotBench } from '$lib/ui/state/shotBench.svelte';
+	import type { Choice } from '$lib/ui/state/choices';
+	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import type { SectionDrag } from '$lib/ui/state/sectionDrag.svelte';
 	import type { Scale } from './scale';
 	import { pathThrough, rulerTicks } from './scale';
@@ -34,8 +35,15 @@
 	const bottom = $derived(scale.height);
 	const span = $derived<[number, number]>([range[0] - 2, range[1] + 2]);
 	const ground = $derived(groundPoints(situation, scale, span[0], span[1]));
-	const soil = $derived(`${pathThrough(ground)}L${scale.x(span[1])},${bottom}L${scale.x(span[0])},${bottom}Z`);
-	const green = $derived(pathThrough(groundPoints(situation, scale, situation.toEdge, Math.min(back, span[1]))));
+	const soil = $derived(
+		`${pathThrough(ground)}L${scale.x(span[1])},${bottom}L${scale.x(span[0])},${bottom}Z`
+	);
+	const green = $derived(
+		pathThrough(groundPoints(situation, scale, situation.toEdge, Math.min(back, span[1])))
+	);
+	const behind = $derived(
+		back < span[1] ? pathThrough(groundPoints(situation, scale, back, span[1])) : ''
+	);
 	const fringe = $derived(pathThrough(groundPoints(situation, scale, span[0], situation.toEdge)));
 	const ticks = $derived(
 		rulerTicks(Math.max(0, range[0]) / style.size, range[1] / style.size, scale.width).filter(
@@ -55,8 +63,13 @@
 	<path d={soil} class="soil" />
 	<path d={fringe} class="fringe" />
 	<path d={green} class="green" />
+	<path d={behind} class="fringe" />
 	<SectionHazards {situation} {scale} />
-	<SectionGate {scale} path={chosen?.rung.path ?? []} base={groundHeight(situation, 2 * style.size)} />
+	<SectionGate
+		{scale}
+		path={chosen?.rung.path ?? []}
+		base={groundHeight(situation, 2 * style.size)}
+	/>
 	{#each ticks as tick (tick)}
 		<g class="tick" transform={`translate(${scale.x(tick * style.size)} ${bottom - 4})`}>
 			<line y1="-14" y2="-20" />
@@ -68,14 +81,16 @@
 		<line y2={-Math.min(2.1 * scale.factor, 110)} />
 		<path d={`M0,${-Math.min(2.1 * scale.factor, 110)}l26,8l-26,8z`} />
 	</g>
-	<SectionFlights {scale} {chosen} {others} />
+	<SectionFlights {scale} {situation} {chosen} {others} />
 	{#if ball}
 		<circle class="flying" cx={ball[0]} cy={ball[1] - 4} r="5" />
 	{/if}
 	<SectionHandles {bench} {drag} {scale} {range} {situation} {chosen} />
 	<g class="lengths">
 		{#if situation.toEdge * scale.factor > 64}
-			<text x={scale.x(situation.toEdge / 2)} y={bottom - 34}>{formatLength(situation.toEdge, style)} to edge</text>
+			<text x={scale.x(situation.toEdge / 2)} y={bottom - 34}
+				>{formatLength(situation.toEdge, style)} to edge</text
+			>
 		{/if}
 		{#if situation.edgeToPin * scale.factor > 90}
 			<text x={scale.x(situation.toEdge + situation.edgeToPin / 2)} y={bottom - 34}>

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import type { Choice } from '$lib/ui/state/shotBench.svelte';
+	import type { Situation } from '$lib/core/plan/situation';
+	import type { Choice } from '$lib/ui/state/choices';
 	import { playWords } from '$lib/io/words/play';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
@@ -8,31 +9,44 @@
 
 	interface Props {
 		scale: Scale;
+		situation: Situation;
 		chosen: Choice | null;
 		others: Choice[];
 	}
-	const { scale, chosen, others }: Props = $props();
+	const { scale, situation, chosen, others }: Props = $props();
 
 	const parts = $derived(
 		chosen && splitAtLanding(chosen.rung.path, chosen.rung.solution.outcome.flightTime)
 	);
 	const apex = $derived(
-		chosen?.rung.path.reduce((top, point) => (point[2] > top[2] ? point : top), chosen.rung.path[0]!)
+		chosen?.rung.path.reduce(
+			(top, point) => (point[2] > top[2] ? point : top),
+			chosen.rung.path[0]!
+		)
 	);
 	const topOf = (choice: Choice) =>
-		choice.rung.path.reduce((top, point) => (point[2] > top[2] ? point : top), choice.rung.path[0]!);
+		choice.rung.path.reduce(
+			(top, point) => (point[2] > top[2] ? point : top),
+			choice.rung.path[0]!
+		);
 </script>
 
 {#each others as other, i (other.key)}
-	<path class={`other dash-${i % 3}`} d={sectionPath(other.rung.path, scale)} />
+	<path class={`other dash-${i % 3}`} d={sectionPath(other.rung.path, scale, situation)} />
 	{@const top = topOf(other)}
 	{#if top[2] * scale.factor > 30 && (!apex || Math.abs(top[2] - apex[2]) * scale.factor > 16)}
-		<text class="name" x={scale.x(top[1])} y={scale.y(top[2]) - 6}>{playWords(other.rung.play)}</text>
+		<text class="name" x={scale.x(top[1])} y={scale.y(top[2]) - 6}
+			>{playWords(other.rung.play)}</text
+		>
 	{/if}
 {/each}
 {#if parts && apex}
-	<path class="air" d={sectionPath(parts.air, scale)} />
-	<path class="ground" d={sectionPath(parts.ground, scale)} transform="translate(0 -4)" />
+	<path class="air" d={sectionPath(parts.air, scale, situation)} />
+	<path
+		class="ground"
+		d={sectionPath(parts.ground, scale, situation)}
+		transform="translate(0 -4)"
+	/>
 	{#if apex[2] * scale.factor > 14}
 		<g transform={`translate(${scale.x(apex[1])} ${scale.y(apex[2])})`}>
 			<line class="mark" y1="-3" y2="-9" />

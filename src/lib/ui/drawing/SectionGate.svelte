@@ -28,7 +28,12 @@
 	<g class="gate">
 		<line x1={x} x2={x} y1={scale.y(base)} y2={scale.y(base + 1.9)} />
 		{#each marks as mark (mark.name)}
-			<line x1={x - 4} x2={x + 4} y1={scale.y(base + mark.height)} y2={scale.y(base + mark.height)} />
+			<line
+				x1={x - 4}
+				x2={x + 4}
+				y1={scale.y(base + mark.height)}
+				y2={scale.y(base + mark.height)}
+			/>
 			<text x={x - 8} y={scale.y(base + mark.height) + 4}>{mark.name}</text>
 		{/each}
 		<circle cx={x} cy={scale.y(gate.height)} r="4" />
@@ -45,6 +50,9 @@
 		font: 500 12px var(--font-sans);
 		fill: var(--faint);
 		text-anchor: end;
+		paint-order: stroke;
+		stroke: var(--sky-wash);
+		stroke-width: 4px;
 	}
 	circle {
 		fill: var(--sky-wash);

@@ -4,7 +4,8 @@
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import type { SectionDrag } from '$lib/ui/state/sectionDrag.svelte';
-	import type { Choice, ShotBench } from '$lib/ui/state/shotBench.svelte';
+	import type { Choice } from '$lib/ui/state/choices';
+	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import Handle from './Handle.svelte';
 	import { groundHeight } from './section';
 	import type { Scale } from './scale';

@@ -14,7 +14,8 @@
 
 	/** Sand and water lie in a hollow; rough and mounds stand up to their crest. */
 	function shape(hazard: Hazard): string {
-		const point = (x: number, up: number) => `${scale.x(x)},${scale.y(groundHeight(situation, x) + up)}`;
+		const point = (x: number, up: number) =>
+			`${scale.x(x)},${scale.y(groundHeight(situation, x) + up)}`;
 		const middle = (hazard.from + hazard.to) / 2;
 		const hollow = hazard.kind === 'sand' || hazard.kind === 'water';
 		const { from, to } = hazard;
@@ -39,9 +40,14 @@
 	<path class={hazard.kind} d={shape(hazard)} />
 	{#if hazard.height > 0}
 		{@const x = scale.x(crestOf(hazard))}
-		<line class="crest" x1={x} x2={x} y1={scale.y(groundHeight(situation, crestOf(hazard)))} y2={scale.y(hazard.height)} />
+		<line
+			class="crest"
+			x1={x}
+			x2={x}
+			y1={scale.y(groundHeight(situation, crestOf(hazard)))}
+			y2={scale.y(hazard.height)}
+		/>
 	{/if}
-	<text x={scale.x((hazard.from + hazard.to) / 2)} y={scale.y(groundHeight(situation, hazard.from)) + 26}>{hazard.kind}</text>
 {/each}
 
 <style>
@@ -74,10 +80,5 @@
 	.crest {
 		stroke: var(--ink);
 		stroke-width: 2;
-	}
-	text {
-		font: 600 12px var(--font-sans);
-		fill: var(--ink);
-		text-anchor: middle;
 	}
 </style>

@@ -11,12 +11,24 @@
 </script>
 
 <figure>
-	<svg viewBox="-62 -50 124 110" role="img" aria-label="Setup from above: feet, ball, face and body line">
+	<svg
+		viewBox="-62 -56 124 116"
+		role="img"
+		aria-label="Setup from above: feet, ball, face and body line"
+	>
 		<g transform={left ? 'scale(-1 1)' : ''}>
 			<path class="target" d="M58,-28H-56M-50,-32L-57,-28L-50,-24" />
 			<g transform={`translate(0 28) rotate(${figure.stanceTurn})`}>
 				<line class="body" x1="-56" x2="56" y1="-14" y2="-14" />
-				<rect class="foot" x={-figure.halfStance - 6} y="-10" width="12" height="28" rx="6" transform={`rotate(-14 ${-figure.halfStance} 4)`} />
+				<rect
+					class="foot"
+					x={-figure.halfStance - 6}
+					y="-10"
+					width="12"
+					height="28"
+					rx="6"
+					transform={`rotate(-14 ${-figure.halfStance} 4)`}
+				/>
 				<rect class="foot" x={figure.halfStance - 6} y="-10" width="12" height="28" rx="6" />
 			</g>
 			<circle class="ball" cx={figure.ballX} cy="-28" r="5" />

@@ -16,7 +16,11 @@
 </script>
 
 <figure>
-	<svg viewBox="-62 -62 124 110" role="img" aria-label={`Setup from the front: ${setup.leadWeight} percent of the weight on the lead side`}>
+	<svg
+		viewBox="-62 -64 124 116"
+		role="img"
+		aria-label={`Setup from the front: ${setup.leadWeight} percent of the weight on the lead side`}
+	>
 		<line class="turf" x1="-62" x2="62" y1="42" y2="42" />
 		<g transform={mirror}>
 			<circle class="body" cx={hips * 1.2} cy="-46" r="9" />
@@ -27,7 +31,9 @@
 			<line class="shaft" x1={grip} y1="-2" x2={figure.ballX + 3} y2="40" />
 			<circle class="ball" cx={figure.ballX} cy="37" r="4.5" />
 		</g>
-		<text x={(left ? -1 : 1) * (figure.halfStance + 2)} y="-20" text-anchor="middle">{setup.leadWeight} %</text>
+		<text x={left ? -56 : 56} y="-46" text-anchor={left ? 'start' : 'end'}
+			>{setup.leadWeight} %</text
+		>
 	</svg>
 	<figcaption>From the front</figcaption>
 </figure>

@@ -19,18 +19,23 @@
 	const angle = $derived(Math.min(swing.angle, 2.6));
 	const hand = $derived(at(angle, ARM));
 	const through = $derived([-hand[0], hand[1]] as const);
-	const marks = $derived(SWING_MARKS[swing.vocabulary].map((mark) => ({ ...mark, place: at(mark.angle, ARM + 11) })));
+	const marks = $derived(
+		SWING_MARKS[swing.vocabulary].map((mark) => ({ ...mark, place: at(mark.angle, ARM + 11) }))
+	);
 	const wide = $derived(angle > Math.PI / 2 ? 1 : 0);
 	const name = $derived(putt ? 'putting stroke' : `swing ${swing.name}`);
 </script>
 
 <figure>
-	<svg viewBox="-62 -62 124 124" role="img" aria-label={`Backswing: ${name}`}>
+	<svg viewBox="-66 -62 132 124" role="img" aria-label={`Backswing: ${name}`}>
 		<path
 			class="through"
 			d={`M0,${ARM}A${ARM},${ARM} 0 0 ${side < 0 ? 0 : 1} ${through[0]},${through[1]}`}
 		/>
-		<path class="arc" d={`M0,${ARM}A${ARM},${ARM} 0 ${wide && angle > Math.PI ? 1 : 0} ${side < 0 ? 1 : 0} ${hand[0]},${hand[1]}`} />
+		<path
+			class="arc"
+			d={`M0,${ARM}A${ARM},${ARM} 0 ${wide && angle > Math.PI ? 1 : 0} ${side < 0 ? 1 : 0} ${hand[0]},${hand[1]}`}
+		/>
 		<line class="arm" x2={hand[0]} y2={hand[1]} />
 		<line class="rest" x2="0" y2={ARM} />
 		<circle r="5" class="shoulder" />

@@ -25,7 +25,9 @@ export function trueScale(
 	baseline: number,
 	margin: number
 ): Scale {
-	const along = scaleLinear().domain([from, to]).range([margin, width - margin]);
+	const along = scaleLinear()
+		.domain([from, to])
+		.range([margin, width - margin]);
 	const factor = along(1) - along(0);
 	return {
 		width,

@@ -7,7 +7,12 @@ import type { Metres } from '$lib/core/units';
 import { pathThrough, type Scale } from './scale';
 
 /** Ground between two stations, as a polyline in pixels. */
-export function groundPoints(situation: Situation, scale: Scale, from: Metres, to: Metres): [number, number][] {
+export function groundPoints(
+	situation: Situation,
+	scale: Scale,
+	from: Metres,
+	to: Metres
+): [number, number][] {
 	const { ground } = sceneOf(situation, { hazards: false, hole: false });
 	const count = 80;
 	return Array.from({ length: count + 1 }, (_, i) => {
@@ -23,13 +28,19 @@ export const groundHeight = (situation: Situation, x: Metres): Metres =>
 /** Lowest and highest ground that the drawing shows. */
 export function groundRange(situation: Situation, from: Metres, to: Metres): [Metres, Metres] {
 	const { ground } = sceneOf(situation, { hazards: false, hole: false });
-	const heights = Array.from({ length: 41 }, (_, i) => ground.height(from + ((to - from) * i) / 40, 0));
+	const heights = Array.from({ length: 41 }, (_, i) =>
+		ground.height(from + ((to - from) * i) / 40, 0)
+	);
 	return [Math.min(...heights), Math.max(...heights)];
 }
 
-/** A path in the section; the ball's radius is left out. */
-export const sectionPath = (path: Path, scale: Scale): string =>
-	pathThrough(path.map(([, x, y]) => [scale.x(x), scale.y(y)]));
+/** A path in the section. What the ground does beside the line is taken out: a breaking ball stays on the ground that is drawn. */
+export function sectionPath(path: Path, scale: Scale, situation: Situation): string {
+	const { ground } = sceneOf(situation, { hazards: false, hole: false });
+	return pathThrough(
+		path.map(([, x, y, z]) => [scale.x(x), scale.y(y - ground.height(x, z) + ground.height(x, 0))])
+	);
+}
 
 /** A path seen from above. */
 export const planPath = (path: Path, scale: Scale): string =>
@@ -56,7 +67,8 @@ export function gateWords(path: Path, at: Metres): { height: Metres; words: stri
 	if (Number.isNaN(height)) return null;
 	const below = BODY_MARKS.filter((mark) => height >= mark.height).at(-1);
 	const above = BODY_MARKS.find((mark) => height < mark.height);
-	if (!below) return { height, words: height < 0.15 ? 'along the ground' : `below the ${above!.name}` };
+	if (!below)
+		return { height, words: height < 0.15 ? 'along the ground' : `below the ${above!.name}` };
 	if (!above) return { height, words: 'over the head' };
 	return { height, words: `${below.name} to ${above.name}` };
 }

@@ -28,7 +28,9 @@ export function zoneOf(points: readonly [Metres, Metres][], share: number): Zone
 	const x = median(points.map((point) => point[0]));
 	const z = median(points.map((point) => point[1]));
 	const near = points.map(([px, pz]) => [px - x, pz - z] as const);
-	const kept = [...near].sort((a, b) => Math.hypot(...a) - Math.hypot(...b)).slice(0, Math.ceil(near.length * 0.85));
+	const kept = [...near]
+		.sort((a, b) => Math.hypot(...a) - Math.hypot(...b))
+		.slice(0, Math.ceil(near.length * 0.85));
 	const xx = average(kept.map(([a]) => a * a)) + 1e-6;
 	const zz = average(kept.map(([, b]) => b * b)) + 1e-6;
 	const xz = average(kept.map(([a, b]) => a * b));
@@ -41,7 +43,9 @@ export function zoneOf(points: readonly [Metres, Metres][], share: number): Zone
 		const v = (b * Math.cos(turn) - a * Math.sin(turn)) / short;
 		return Math.hypot(u, v);
 	});
-	const grown = reach.sort((a, b) => a - b)[Math.min(reach.length - 1, Math.ceil(reach.length * share) - 1)]!;
+	const grown = reach.sort((a, b) => a - b)[
+		Math.min(reach.length - 1, Math.ceil(reach.length * share) - 1)
+	]!;
 	return { x, z, long: long * grown, short: short * grown, turn: (turn * 180) / Math.PI };
 }
 

@@ -15,11 +15,16 @@ export function parseNumber(
 	const match = TYPED.exec(text);
 	const digits = match?.[1]?.replace('−', '-').replace(',', '.') ?? '';
 	if (digits === '' || digits === '-' || digits === '+')
-		return { problem: text.trim() === '' ? 'Type a number.' : `“${text.trim().slice(0, 20)}” is not a number.` };
+		return {
+			problem:
+				text.trim() === '' ? 'Type a number.' : `“${text.trim().slice(0, 20)}” is not a number.`
+		};
 	const value = Number(digits);
 	if (!Number.isFinite(value)) return { problem: 'Type a number.' };
 	if (value < range.low || value > range.high)
-		return { problem: `Between ${tidy(range.low)} and ${tidy(range.high)} ${range.symbol}, please.` };
+		return {
+			problem: `Between ${tidy(range.low)} and ${tidy(range.high)} ${range.symbol}, please.`
+		};
 	return { value };
 }
 

@@ -18,7 +18,11 @@
 	const situation = $derived(saved.shot.situation);
 	const say = (metres: number) => formatLength(metres, preferences.style);
 	const lie = $derived(LIE_WORDS.find(({ id }) => id === situation.lie)?.name ?? situation.lie);
-	const over = $derived(situation.hazards.length > 0 ? `, over ${situation.hazards.map((h) => h.kind).join(' and ')}` : '');
+	const over = $derived(
+		situation.hazards.length > 0
+			? `, over ${situation.hazards.map((h) => h.kind).join(' and ')}`
+			: ''
+	);
 </script>
 
 <li>
@@ -34,11 +38,17 @@
 			}}
 		/>
 		<p>
-			{lie} · {say(situation.toEdge)} to the edge, {say(situation.edgeToPin)} on to the pin{over} · green {situation.stimpFeet.toFixed(1)} ft
+			{lie} · {say(situation.toEdge)} to the edge, {say(situation.edgeToPin)} on to the pin{over} · green
+			{situation.stimpFeet.toFixed(1)} ft
 		</p>
 	</div>
-	<a class="plain-button strong" href={`${resolve('/')}?shot=${encodeURIComponent(saved.id)}`}>Open</a>
-	<button type="button" class="quiet-button" aria-label={`Duplicate ${saved.name}`} onclick={onduplicate}>
+	<a class="plain-button strong" href={resolve(`/?shot=${encodeURIComponent(saved.id)}`)}>Open</a>
+	<button
+		type="button"
+		class="quiet-button"
+		aria-label={`Duplicate ${saved.name}`}
+		onclick={onduplicate}
+	>
 		<Copy size={20} aria-hidden="true" />
 	</button>
 	<button type="button" class="quiet-button" aria-label={`Delete ${saved.name}`} onclick={onremove}>

@@ -13,7 +13,9 @@
 		try {
 			await work();
 		} catch (error) {
-			toast.error(`That did not work and nothing was changed. ${error instanceof Error ? error.message : ''}`);
+			toast.error(
+				`That did not work and nothing was changed. ${error instanceof Error ? error.message : ''}`
+			);
 		}
 	}
 
@@ -41,8 +43,13 @@
 			{/each}
 			{#each shelf.broken as broken (broken.id)}
 				<li class="broken">
-					<p><b>{broken.name}</b> cannot be read: it was written by another version or damaged. It is kept until you remove it.</p>
-					<button type="button" class="plain-button" onclick={() => remove(broken.id, broken.name)}>Remove</button>
+					<p>
+						<b>{broken.name}</b> cannot be read: it was written by another version or damaged. It is kept
+						until you remove it.
+					</p>
+					<button type="button" class="plain-button" onclick={() => remove(broken.id, broken.name)}
+						>Remove</button
+					>
 				</li>
 			{/each}
 		</ul>

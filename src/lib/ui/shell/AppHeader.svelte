@@ -13,7 +13,8 @@
 	];
 
 	function onkeydown(event: KeyboardEvent) {
-		const typing = event.target instanceof HTMLElement && event.target.closest('input, select, textarea');
+		const typing =
+			event.target instanceof HTMLElement && event.target.closest('input, select, textarea');
 		if (event.key === '?' && !typing) keys = true;
 	}
 </script>
@@ -23,13 +24,18 @@
 	<a class="mark" href={resolve('/')}>Crisp Landing</a>
 	<nav aria-label="Views">
 		{#each views as view (view.href)}
-			<a href={view.href} aria-current={page.url.pathname === view.href ? 'page' : undefined}>{view.label}</a>
+			<a href={view.href} aria-current={page.url.pathname === view.href ? 'page' : undefined}
+				>{view.label}</a
+			>
 		{/each}
 	</nav>
 	<div class="tools">
 		<label>
 			<span class="sr-only">Units</span>
-			<select value={preferences.current.units} onchange={(e) => preferences.change({ units: e.currentTarget.value as LengthUnit })}>
+			<select
+				value={preferences.current.units}
+				onchange={(e) => preferences.change({ units: e.currentTarget.value as LengthUnit })}
+			>
 				<option value="metres">Metres</option>
 				<option value="yards">Yards</option>
 				<option value="feet">Feet</option>
@@ -57,7 +63,8 @@
 			<span class="sr-only">Look</span>
 			<select
 				value={preferences.current.theme}
-				onchange={(e) => preferences.change({ theme: e.currentTarget.value as 'paper' | 'slate' | 'sunlight' })}
+				onchange={(e) =>
+					preferences.change({ theme: e.currentTarget.value as 'paper' | 'slate' | 'sunlight' })}
 			>
 				<option value="paper">Paper</option>
 				<option value="slate">Slate</option>

@@ -20,7 +20,9 @@
 		>
 			<div class="flex items-start justify-between gap-4">
 				<Dialog.Title class="text-xl font-bold">{title}</Dialog.Title>
-				<Dialog.Close class="quiet-button" aria-label="Close"><X size={22} aria-hidden="true" /></Dialog.Close>
+				<Dialog.Close class="quiet-button" aria-label="Close"
+					><X size={22} aria-hidden="true" /></Dialog.Close
+				>
 			</div>
 			<Dialog.Description class="mb-4 text-(--faint)">{description}</Dialog.Description>
 			{@render children()}

@@ -8,7 +8,10 @@ export const SHORTCUTS: readonly [string, string][] = [
 	['Ctrl + Z', 'Undo'],
 	['Ctrl + Shift + Z', 'Redo'],
 	['Space', 'Play the ball, when the play button is focused'],
-	['Tab, arrow keys', 'Go from handle to handle on the drawing and move it; Shift moves five times as far'],
+	[
+		'Tab, arrow keys',
+		'Go from handle to handle on the drawing and move it; Shift moves five times as far'
+	],
 	['Esc', 'Stop the calculation, close a panel'],
 	['?', 'This list']
 ];

@@ -16,14 +16,34 @@
 	const blow = (part: 'along' | 'across', value: number) =>
 		bench.change(({ situation }) => (situation.wind = { ...wind, [part]: value }));
 	function breathe() {
-		bench.change(({ situation }) => (situation.airDensity = Number(airDensity(altitude, celsius).toFixed(3))));
+		bench.change(
+			({ situation }) => (situation.airDensity = Number(airDensity(altitude, celsius).toFixed(3)))
+		);
 	}
 </script>
 
 <h2 class="ruled-heading">Air</h2>
 <div class="grid">
-	<NumberField label="Wind helping (+)" value={wind.along} symbol="m/s" low={-20} high={20} step={1} decimals={0} onchange={(v) => blow('along', v)} />
-	<NumberField label="Wind to the right (+)" value={wind.across} symbol="m/s" low={-20} high={20} step={1} decimals={0} onchange={(v) => blow('across', v)} />
+	<NumberField
+		label="Wind helping (+)"
+		value={wind.along}
+		symbol="m/s"
+		low={-20}
+		high={20}
+		step={1}
+		decimals={0}
+		onchange={(v) => blow('along', v)}
+	/>
+	<NumberField
+		label="Wind to the right (+)"
+		value={wind.across}
+		symbol="m/s"
+		low={-20}
+		high={20}
+		step={1}
+		decimals={0}
+		onchange={(v) => blow('across', v)}
+	/>
 	<NumberField
 		label="Altitude"
 		value={altitude}

@@ -15,10 +15,15 @@
 
 	const bag = $derived(bench.shot.bag);
 	const MOST = 20;
-	const standard = () => bench.change((shot) => (shot.bag = structuredClone([...STANDARD_BAG_WIRE])));
+	const standard = () =>
+		bench.change((shot) => (shot.bag = structuredClone([...STANDARD_BAG_WIRE])));
 </script>
 
-<SheetDialog bind:open title="The bag" description="Lofts and bounce decide flight and strike. Take out what this player would not use around a green.">
+<SheetDialog
+	bind:open
+	title="The bag"
+	description="Lofts and bounce decide flight and strike. Take out what this player would not use around a green."
+>
 	{#if bag.length === 0}
 		<p class="problem">The bag is empty: add a club or take the standard set.</p>
 	{/if}
@@ -39,16 +44,44 @@
 						}}
 					/>
 				</label>
-				<NumberField label="Loft" value={club.loft} symbol="°" low={0} high={75} step={1} decimals={1} onchange={(v) => bench.change((shot) => (shot.bag[i]!.loft = v))} />
-				<NumberField label="Bounce" value={club.bounce} symbol="°" low={0} high={20} step={1} decimals={0} onchange={(v) => bench.change((shot) => (shot.bag[i]!.bounce = v))} />
-				<button type="button" class="quiet-button" aria-label={`Take out the ${club.name}`} onclick={() => bench.change((shot) => shot.bag.splice(i, 1))}>
+				<NumberField
+					label="Loft"
+					value={club.loft}
+					symbol="°"
+					low={0}
+					high={75}
+					step={1}
+					decimals={1}
+					onchange={(v) => bench.change((shot) => (shot.bag[i]!.loft = v))}
+				/>
+				<NumberField
+					label="Bounce"
+					value={club.bounce}
+					symbol="°"
+					low={0}
+					high={20}
+					step={1}
+					decimals={0}
+					onchange={(v) => bench.change((shot) => (shot.bag[i]!.bounce = v))}
+				/>
+				<button
+					type="button"
+					class="quiet-button"
+					aria-label={`Take out the ${club.name}`}
+					onclick={() => bench.change((shot) => shot.bag.splice(i, 1))}
+				>
 					<Trash2 size={18} aria-hidden="true" />
 				</button>
 			</li>
 		{/each}
 	</ul>
 	<div class="actions">
-		<button type="button" class="plain-button" disabled={bag.length >= MOST} onclick={() => bench.change((shot) => shot.bag.push(nextClub(shot.bag)))}>
+		<button
+			type="button"
+			class="plain-button"
+			disabled={bag.length >= MOST}
+			onclick={() => bench.change((shot) => shot.bag.push(nextClub(shot.bag)))}
+		>
 			<Plus size={18} aria-hidden="true" /> Add a club
 		</button>
 		<button type="button" class="plain-button" onclick={standard}>Standard set</button>

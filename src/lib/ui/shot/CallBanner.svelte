@@ -36,20 +36,23 @@
 </script>
 
 <div class="call" aria-live="polite" data-testid="call">
-	{#if bench.problems.size > 0}
+	{#if bench.problems.length > 0}
 		<p class="headline">No call yet</p>
-		{#each [...bench.problems] as [path, message] (path)}
-			<p class="problem">{path === 'bag' ? message : `${path}: ${message}`}</p>
+		{#each bench.problems as { path, message } (path)}
+			<p class="problem">{path} {message}</p>
 		{/each}
 	{:else if words && chosen}
 		<p class="headline">
-			<span>{words.club}</span><span>{words.landing}</span><span>{words.swing}</span><span>{words.aim}</span>
+			<span>{words.club}</span> <span>{words.landing}</span> <span>{words.swing}</span>
+			<span>{words.aim}</span>
 		</p>
 		<p class="setup">{setupLine(chosen.setup)}</p>
 		<p class="reason">{reason}</p>
 	{:else if bench.first}
 		<p class="headline">No shot works from here</p>
-		<p class="reason">Every club is out: the ladder says why. Move the pin, the ball or what is in the way.</p>
+		<p class="reason">
+			Every club is out: the ladder says why. Move the pin, the ball or what is in the way.
+		</p>
 	{:else}
 		<p class="headline">Working it out</p>
 	{/if}
@@ -65,18 +68,20 @@
 
 <style>
 	.call {
-		min-height: 8.25rem;
+		min-height: 8rem;
 		padding: 12px 16px 0;
 		position: relative;
 	}
 	.headline {
-		font-size: clamp(1.25rem, 2.3vw, 1.875rem);
+		font-size: clamp(1.25rem, 2vw, 1.75rem);
 		font-weight: 700;
 		line-height: 1.2;
-		text-wrap: balance;
 	}
-	.headline span + span::before {
-		content: ' · ';
+	.headline span {
+		white-space: nowrap;
+	}
+	.headline span:not(:last-child)::after {
+		content: ' ·';
 		color: var(--faint);
 	}
 	.setup {

@@ -4,7 +4,8 @@
 	import { strokesWords } from '$lib/ui/format/strokes';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { choiceWords } from './callWords';
-	import type { Choice, ShotBench } from '$lib/ui/state/shotBench.svelte';
+	import type { Choice } from '$lib/ui/state/choices';
+	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 
 	interface Props {
 		bench: ShotBench;
@@ -22,7 +23,8 @@
 	function column(choice: Choice): string[] {
 		const { outcome, speed } = choice.rung.solution;
 		const stats = choice.option?.statistics;
-		const percent = (value: number | undefined) => (value === undefined ? '–' : preferences.say.percent(value));
+		const percent = (value: number | undefined) =>
+			value === undefined ? '–' : preferences.say.percent(value);
 		return [
 			stats ? strokesWords(stats.expectedStrokes) : '–',
 			stats ? say(stats.leave.median) : '–',
@@ -90,7 +92,10 @@
 		</thead>
 		<tbody>
 			{#each LABELS as label, i (label)}
-				<tr><th scope="row">{label}</th><td class="figure">{a[i]}</td><td class="figure">{b[i]}</td></tr>
+				<tr
+					><th scope="row">{label}</th><td class="figure">{a[i]}</td><td class="figure">{b[i]}</td
+					></tr
+				>
 			{/each}
 		</tbody>
 	</table>

@@ -15,25 +15,77 @@
 	const { bench, onbag }: Props = $props();
 
 	const situation = $derived(bench.shot.situation);
-	const change = (apply: (s: typeof situation) => void) => bench.change((shot) => apply(shot.situation));
+	const change = (apply: (s: typeof situation) => void) =>
+		bench.change((shot) => apply(shot.situation));
 </script>
 
 <section class="book" aria-label="Field book">
 	<div class="page">
 		<h2 class="ruled-heading">Distances</h2>
 		<div class="grid">
-			<LengthField label="Ball to edge" metres={situation.toEdge} low={0} high={80} onchange={(v) => change((s) => (s.toEdge = v))} />
-			<LengthField label="Edge to pin" metres={situation.edgeToPin} low={0.5} high={80} onchange={(v) => change((s) => (s.edgeToPin = v))} />
-			<LengthField label="Green behind pin" metres={situation.beyondPin} low={0} high={60} onchange={(v) => change((s) => (s.beyondPin = v))} />
-			<LengthField label="Green above ball" metres={situation.rise} low={-10} high={10} onchange={(v) => change((s) => (s.rise = v))} />
+			<LengthField
+				label="Ball to edge"
+				metres={situation.toEdge}
+				low={0}
+				high={80}
+				onchange={(v) => change((s) => (s.toEdge = v))}
+			/>
+			<LengthField
+				label="Edge to pin"
+				metres={situation.edgeToPin}
+				low={0.5}
+				high={80}
+				onchange={(v) => change((s) => (s.edgeToPin = v))}
+			/>
+			<LengthField
+				label="Green behind pin"
+				metres={situation.beyondPin}
+				low={0}
+				high={60}
+				onchange={(v) => change((s) => (s.beyondPin = v))}
+			/>
+			<LengthField
+				label="Green above ball"
+				metres={situation.rise}
+				low={-10}
+				high={10}
+				onchange={(v) => change((s) => (s.rise = v))}
+			/>
 		</div>
 	</div>
 	<div class="page">
 		<h2 class="ruled-heading">Today’s green</h2>
 		<div class="grid">
-			<NumberField label="Green speed" value={situation.stimpFeet} symbol="ft" low={3} high={18} step={0.5} decimals={1} onchange={(v) => change((s) => (s.stimpFeet = v))} />
-			<NumberField label="Slope to pin (+ up)" value={situation.slopeAlong} symbol="%" low={-30} high={30} step={0.5} decimals={1} onchange={(v) => change((s) => (s.slopeAlong = v))} />
-			<NumberField label="Falls to right (+)" value={situation.slopeAcross} symbol="%" low={-30} high={30} step={0.5} decimals={1} onchange={(v) => change((s) => (s.slopeAcross = v))} />
+			<NumberField
+				label="Green speed"
+				value={situation.stimpFeet}
+				symbol="ft"
+				low={3}
+				high={18}
+				step={0.5}
+				decimals={1}
+				onchange={(v) => change((s) => (s.stimpFeet = v))}
+			/>
+			<NumberField
+				label="Slope to pin (+ up)"
+				value={situation.slopeAlong}
+				symbol="%"
+				low={-30}
+				high={30}
+				step={0.5}
+				decimals={1}
+				onchange={(v) => change((s) => (s.slopeAlong = v))}
+			/>
+			<NumberField
+				label="Falls to right (+)"
+				value={situation.slopeAcross}
+				symbol="%"
+				low={-30}
+				high={30}
+				step={0.5}
+				decimals={1}
+				onchange={(v) => change((s) => (s.slopeAcross = v))}
+			/>
 			<ChoiceField
 				label="Turf"
 				value={situation.firmness}
@@ -71,7 +123,11 @@
 		<LiePicker value={situation.lie} onchange={(v) => change((s) => (s.lie = v))} />
 		<div class="grid">
 			<label class="tick">
-				<input type="checkbox" checked={situation.wet} onchange={(e) => change((s) => (s.wet = e.currentTarget.checked))} />
+				<input
+					type="checkbox"
+					checked={situation.wet}
+					onchange={(e) => change((s) => (s.wet = e.currentTarget.checked))}
+				/>
 				Wet or dewy
 			</label>
 			<ChoiceField

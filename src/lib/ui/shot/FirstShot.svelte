@@ -16,12 +16,24 @@
 <section class="first">
 	<h1>Where does the ball lie?</h1>
 	<p>
-		Pace it or guess it: three numbers are enough for the first call. Afterwards you drag the ball, the edge and the
-		pin on the drawing.
+		Pace it or guess it: three numbers are enough for the first call. Afterwards you drag the ball,
+		the edge and the pin on the drawing.
 	</p>
 	<div class="fields">
-		<LengthField label="Ball to the edge of the green" metres={situation.toEdge} low={0} high={80} onchange={(v) => (shot.situation.toEdge = v)} />
-		<LengthField label="Edge to the pin" metres={situation.edgeToPin} low={0.5} high={80} onchange={(v) => (shot.situation.edgeToPin = v)} />
+		<LengthField
+			label="Ball to the edge of the green"
+			metres={situation.toEdge}
+			low={0}
+			high={80}
+			onchange={(v) => (shot.situation.toEdge = v)}
+		/>
+		<LengthField
+			label="Edge to the pin"
+			metres={situation.edgeToPin}
+			low={0.5}
+			high={80}
+			onchange={(v) => (shot.situation.edgeToPin = v)}
+		/>
 		<NumberField
 			label="Green speed"
 			value={situation.stimpFeet}
@@ -34,9 +46,12 @@
 			onchange={(v) => (shot.situation.stimpFeet = v)}
 		/>
 	</div>
-	<button type="button" class="plain-button strong" onclick={() => onstart($state.snapshot(shot))}>Work out the shot</button>
+	<button type="button" class="plain-button strong" onclick={() => onstart($state.snapshot(shot))}
+		>Work out the shot</button
+	>
 	<p class="caution">
-		For practice, lessons and planning. During a round the Rules of Golf (4.3, 10.2) and local rules come first.
+		For practice, lessons and planning. During a round the Rules of Golf (4.3, 10.2) and local rules
+		come first.
 	</p>
 </section>
 

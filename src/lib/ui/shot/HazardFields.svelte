@@ -22,7 +22,9 @@
 
 <h2 class="ruled-heading">In the way</h2>
 {#if hazards.length === 0}
-	<p class="none">Nothing to carry. Add sand, water, rough or a mound and drag it on the drawing.</p>
+	<p class="none">
+		Nothing to carry. Add sand, water, rough or a mound and drag it on the drawing.
+	</p>
 {/if}
 {#each hazards as hazard, i (i)}
 	<div class="row">
@@ -37,9 +39,27 @@
 			]}
 			onchange={(v) => change(i, (h) => (h.kind = v))}
 		/>
-		<LengthField label="From ball" metres={hazard.from} low={0} high={hazard.to - 0.1} onchange={(v) => change(i, (h) => (h.from = v))} />
-		<LengthField label="To" metres={hazard.to} low={hazard.from + 0.1} high={120} onchange={(v) => change(i, (h) => (h.to = v))} />
-		<LengthField label="Height" metres={hazard.height} low={0} high={10} onchange={(v) => change(i, (h) => (h.height = v))} />
+		<LengthField
+			label="From ball"
+			metres={hazard.from}
+			low={0}
+			high={hazard.to - 0.1}
+			onchange={(v) => change(i, (h) => (h.from = v))}
+		/>
+		<LengthField
+			label="To"
+			metres={hazard.to}
+			low={hazard.from + 0.1}
+			high={120}
+			onchange={(v) => change(i, (h) => (h.to = v))}
+		/>
+		<LengthField
+			label="Height"
+			metres={hazard.height}
+			low={0}
+			high={10}
+			onchange={(v) => change(i, (h) => (h.height = v))}
+		/>
 		<button
 			type="button"
 			class="quiet-button"
@@ -51,7 +71,9 @@
 	</div>
 {/each}
 {#if hazards.length < MOST}
-	<button type="button" class="plain-button" onclick={add}><Plus size={18} aria-hidden="true" /> Add something to carry</button>
+	<button type="button" class="plain-button" onclick={add}
+		><Plus size={18} aria-hidden="true" /> Add something to carry</button
+	>
 {/if}
 
 <style>

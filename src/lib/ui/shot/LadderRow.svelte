@@ -4,7 +4,7 @@
 	import { strokesWords } from '$lib/ui/format/strokes';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { choiceWords } from './callWords';
-	import type { Choice } from '$lib/ui/state/shotBench.svelte';
+	import type { Choice } from '$lib/ui/state/choices';
 
 	interface Props {
 		choice: Choice;
@@ -28,7 +28,10 @@
 
 <li class:chosen>
 	<button type="button" class="row" aria-pressed={chosen} onclick={onchoose}>
-		<span class="name">{rank}. {name}{#if choice.option?.tied && rank > 1}<em> tie</em>{/if}</span>
+		<span class="name"
+			>{rank}. {name}
+			{#if choice.option?.tied && rank > 1}<em>tie</em>{/if}</span
+		>
 		<span class="bar" aria-hidden="true">
 			<span class="air" style:width={share(outcome.carry)}></span>
 			<span class="roll" style:width={share(outcome.roll)}></span>

@@ -15,7 +15,13 @@
 	<div class="lies">
 		{#each LIE_WORDS as { id, name } (id)}
 			<label class:chosen={value === id}>
-				<input class="sr-only" type="radio" name="lie" checked={value === id} onchange={() => onchange(id)} />
+				<input
+					class="sr-only"
+					type="radio"
+					name="lie"
+					checked={value === id}
+					onchange={() => onchange(id)}
+				/>
 				<LiePicture lie={id} />
 				<span>{name}</span>
 			</label>

@@ -41,7 +41,12 @@
 		]}
 		onchange={(v) => change((g) => (g.hand = v))}
 	/>
-	<ChoiceField label="School" value={golfer.school} options={schools} onchange={(v) => change((g) => (g.school = v))} />
+	<ChoiceField
+		label="School"
+		value={golfer.school}
+		options={schools}
+		onchange={(v) => change((g) => (g.school = v))}
+	/>
 	<ChoiceField
 		label="Swing lengths as"
 		value={golfer.vocabulary}
@@ -80,7 +85,9 @@
 		]}
 		onchange={(v) => change((g) => (g.technique.flop = v))}
 	/>
-	<button type="button" class="plain-button bag" onclick={onbag}>Bag: {bench.shot.bag.length} clubs</button>
+	<button type="button" class="plain-button bag" onclick={onbag}
+		>Bag: {bench.shot.bag.length} clubs</button
+	>
 </div>
 
 <style>

@@ -18,7 +18,10 @@
 		disabled={replay.duration === 0}
 		onclick={() => (replay.playing ? replay.stop() : replay.play())}
 	>
-		{#if replay.playing}<Pause size={20} aria-hidden="true" />{:else}<Play size={20} aria-hidden="true" />{/if}
+		{#if replay.playing}<Pause size={20} aria-hidden="true" />{:else}<Play
+				size={20}
+				aria-hidden="true"
+			/>{/if}
 	</button>
 	<input
 		type="range"

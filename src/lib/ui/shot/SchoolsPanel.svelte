@@ -20,11 +20,14 @@
 			: Math.abs(miss) < 0.3
 				? 'at the hole'
 				: `${formatLength(Math.abs(miss), preferences.style)} ${miss > 0 ? 'past' : 'short'}`;
-	const assumes = (id: string) => ASSUMPTION_WORDS[SCHOOLS.find((school) => school.id === id)!.assumes];
+	const assumes = (id: string) =>
+		ASSUMPTION_WORDS[SCHOOLS.find((school) => school.id === id)!.assumes];
 </script>
 
 {#if calls.length > 0}
-	<p class="lead">What each rule of thumb says here, and where its ball would end on today’s green.</p>
+	<p class="lead">
+		What each rule of thumb says here, and where its ball would end on today’s green.
+	</p>
 	<ul data-testid="schools">
 		{#each calls as call (call.id)}
 			<li>
@@ -39,7 +42,9 @@
 				<p class="faint">
 					{call.holdsAt === null
 						? 'Right here at no green speed'
-						: `Right here when the green runs at ${toFeet(call.holdsAt).toFixed(1)} ft`}; {assumes(call.id)}.
+						: `Right here when the green runs at ${toFeet(call.holdsAt).toFixed(1)} ft`}; {assumes(
+						call.id
+					)}.
 				</p>
 				<details>
 					<summary>The rule</summary>

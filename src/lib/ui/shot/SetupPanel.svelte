@@ -30,7 +30,11 @@
 			{/each}
 			<tr>
 				<th scope="row">Swing length</th>
-				<td>{chosen.swing.source === 'measured' ? 'from your own carries' : 'from the model swing: measure yours'}</td>
+				<td
+					>{chosen.swing.source === 'measured'
+						? 'from your own carries'
+						: 'from the model swing: measure yours'}</td
+				>
 			</tr>
 		</tbody>
 	</table>

@@ -19,13 +19,19 @@
 		const name = bench.name.trim() || UNTITLED;
 		try {
 			const id = asCopy ? undefined : (bench.id ?? undefined);
-			const saved = await saveShot(asCopy && bench.id ? `${name} (copy)`.slice(0, 60) : name, $state.snapshot(bench.shot), id);
+			const saved = await saveShot(
+				asCopy && bench.id ? `${name} (copy)`.slice(0, 60) : name,
+				$state.snapshot(bench.shot),
+				id
+			);
 			bench.id = saved.id;
 			bench.name = saved.name;
 			await writeLastShot({ shot: saved.shot, id: saved.id });
 			toast.success(`Saved “${saved.name}”.`);
 		} catch (error) {
-			toast.error(`Not saved; the shot on the screen is as it was. ${error instanceof Error ? error.message : ''}`);
+			toast.error(
+				`Not saved; the shot on the screen is as it was. ${error instanceof Error ? error.message : ''}`
+			);
 		}
 	}
 
@@ -49,14 +55,28 @@
 		<span class="sr-only">Name of the shot</span>
 		<input placeholder={UNTITLED} maxlength="60" bind:value={bench.name} />
 	</label>
-	<button type="button" class="plain-button" onclick={() => save(false)}><Save size={18} aria-hidden="true" /> Save</button>
+	<button type="button" class="plain-button" onclick={() => save(false)}
+		><Save size={18} aria-hidden="true" /> Save</button
+	>
 	<button type="button" class="plain-button" disabled={!bench.id} onclick={() => save(true)}>
 		<Copy size={18} aria-hidden="true" /> Save as copy
 	</button>
-	<button type="button" class="quiet-button" aria-label="Undo" disabled={!bench.canUndo} onclick={() => bench.undo()}>
+	<button
+		type="button"
+		class="quiet-button"
+		aria-label="Undo"
+		disabled={!bench.canUndo}
+		onclick={() => bench.undo()}
+	>
 		<Undo2 size={20} aria-hidden="true" />
 	</button>
-	<button type="button" class="quiet-button" aria-label="Redo" disabled={!bench.canRedo} onclick={() => bench.redo()}>
+	<button
+		type="button"
+		class="quiet-button"
+		aria-label="Redo"
+		disabled={!bench.canRedo}
+		onclick={() => bench.redo()}
+	>
 		<Redo2 size={20} aria-hidden="true" />
 	</button>
 </div>

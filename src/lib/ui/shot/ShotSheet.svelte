@@ -36,13 +36,19 @@
 
 	const core = $derived(situationToCore(bench.shot.situation));
 	const chosen = $derived(bench.chosen);
-	const others = $derived(bench.choices.filter((choice) => choice.key !== chosen?.key).slice(0, OTHERS));
+	const others = $derived(
+		bench.choices.filter((choice) => choice.key !== chosen?.key).slice(0, OTHERS)
+	);
 	const range = $derived<[number, number]>(
 		drag.frozen ? [drag.frozen[0] - drag.shift, drag.frozen[1] - drag.shift] : viewRange(core)
 	);
 	const heights = $derived(groundRange(core, range[0], range[1]));
 	const top = $derived(
-		Math.max(1.9, heights[1] + 0.8, ...[chosen, ...others].map((choice) => choice?.rung.solution.outcome.apex ?? 0))
+		Math.max(
+			1.9,
+			heights[1] + 0.8,
+			...[chosen, ...others].map((choice) => choice?.rung.solution.outcome.apex ?? 0)
+		)
 	);
 	/** The drawing is true to scale: where the flight is too high for the sheet, the view is widened. */
 	const shown = $derived.by<[number, number]>(() => {
@@ -65,7 +71,9 @@
 		return at ? [section.x(at[0]), section.y(at[1])] : null;
 	});
 	const say = (metres: number) => formatLength(metres, preferences.style);
-	const gate = $derived(chosen ? gateWords(chosen.rung.path, 2 * preferences.current.paceLength) : null);
+	const gate = $derived(
+		chosen ? gateWords(chosen.rung.path, 2 * preferences.current.paceLength) : null
+	);
 	const description = $derived(
 		chosen
 			? `Side view. ${playWords(chosen.rung.play)}: carries ${say(chosen.rung.solution.outcome.carry)}, rolls ${say(chosen.rung.solution.outcome.roll)}, ${say(Math.max(0, heightOnPath(chosen.rung.path, 2)))} high at 2 m. ${others.length} other shots behind it.`
@@ -85,9 +93,21 @@
 
 <section class="sheet" aria-label="The shot" bind:clientWidth={width}>
 	<CallBanner {bench} />
-	<SectionDrawing {bench} {drag} scale={section} {range} {chosen} {others} ball={ballAt} {description} />
+	<SectionDrawing
+		{bench}
+		{drag}
+		scale={section}
+		{range}
+		{chosen}
+		{others}
+		ball={ballAt}
+		{description}
+	/>
 	<PlanDrawing wire={bench.shot.situation} {chosen} scale={above} />
-	<ReplayBar {replay} gate={gate ? `Two paces ahead the ball is ${say(gate.height)} up: ${gate.words}.` : ''} />
+	<ReplayBar
+		{replay}
+		gate={gate ? `Two paces ahead the ball is ${say(gate.height)} up: ${gate.words}.` : ''}
+	/>
 </section>
 
 <style>

@@ -24,7 +24,8 @@
 
 	function onkeydown(event: KeyboardEvent) {
 		const { target } = event;
-		const busy = target instanceof Element && target.closest('input, select, textarea, [role="dialog"]');
+		const busy =
+			target instanceof Element && target.closest('input, select, textarea, [role="dialog"]');
 		if (busy || event.ctrlKey || event.metaKey || event.altKey) return;
 		const key = event.key.toLowerCase();
 		const named = PANELS.find((item) => item.key === key);
@@ -40,28 +41,33 @@
 <svelte:window {onkeydown} />
 <ShotBar {bench} />
 <div class="shot">
-	<div class="left">
-		<ShotSheet {bench} />
-		<FieldBook {bench} onbag={() => (bagOpen = true)} />
-	</div>
-	<div class="right"><SidePanels {bench} bind:panel /></div>
+	<div class="sheet"><ShotSheet {bench} /></div>
+	<div class="panels"><SidePanels {bench} bind:panel /></div>
+	<div class="book"><FieldBook {bench} onbag={() => (bagOpen = true)} /></div>
 </div>
 <BagDialog {bench} bind:open={bagOpen} />
 
 <style>
 	.shot {
 		display: grid;
-		grid-template-columns: minmax(0, 1fr) 25.5rem;
+		grid-template: 'sheet panels' auto 'book panels' 1fr / minmax(0, 1fr) 25.5rem;
 	}
-	.right {
+	.sheet {
+		grid-area: sheet;
+	}
+	.book {
+		grid-area: book;
+	}
+	.panels {
+		grid-area: panels;
 		border-left: 2px solid var(--ink);
 		border-top: 2px solid var(--ink);
 	}
 	@media (max-width: 1000px) {
 		.shot {
-			grid-template-columns: minmax(0, 1fr);
+			grid-template: 'sheet' 'panels' 'book' / minmax(0, 1fr);
 		}
-		.right {
+		.panels {
 			border-left: 0;
 		}
 	}

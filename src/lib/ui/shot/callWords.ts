@@ -1,6 +1,6 @@
 import { shotKind } from '$lib/core/plan/shotKind';
 import { playWords } from '$lib/io/words/play';
-import type { Choice } from '$lib/ui/state/shotBench.svelte';
+import type { Choice } from '$lib/ui/state/choices';
 import type { Metres } from '$lib/core/units';
 
 /** The four things a player needs, each a short phrase. */
@@ -15,10 +15,18 @@ const STRAIGHT: Metres = 0.05;
 const HALF_METRE: Metres = 0.5;
 
 const SWING: Record<string, (name: string) => string> = {
-	clock: (name) => (name.startsWith('under') ? `swing ${name} o’clock` : `swing to ${name}${name.includes(':') ? '' : ' o’clock'}`),
-	body: (name) => (name.startsWith('under') ? `hands ${name}` : `hands to the ${name}`),
-	shape: (name) => (name.startsWith('under') ? `swing ${name}` : `swing to ${name}`)
+	clock: (name) =>
+		name.startsWith('under')
+			? `swing ${name} o’clock`
+			: `swing to ${name}${name.includes(':') ? '' : ' o’clock'}`,
+	body: (name) =>
+		name.startsWith('under') ? `hands ${name}` : between(name, 'hands', 'hands to the'),
+	shape: (name) => (name.startsWith('under') ? `swing ${name}` : between(name, 'swing', 'swing to'))
 };
+
+/** A length half-way between two marks is named after both. */
+const between = (name: string, half: string, on: string): string =>
+	name.includes(' to ') ? `${half} between ${name.replace(' to ', ' and ')}` : `${on} ${name}`;
 
 function landingWords(choice: Choice, toEdge: Metres, say: (m: Metres) => string): string {
 	const { outcome } = choice.rung.solution;
@@ -30,7 +38,10 @@ function landingWords(choice: Choice, toEdge: Metres, say: (m: Metres) => string
 
 function aimWords(choice: Choice, pin: Metres, say: (m: Metres) => string): string {
 	const past = choice.rung.target - pin;
-	const long = Math.abs(past) > HALF_METRE ? `, ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short of'} it` : '';
+	const long =
+		Math.abs(past) > HALF_METRE
+			? `, ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short of'} it`
+			: '';
 	if (Math.abs(choice.aimOffset) < STRAIGHT) return `at the pin${long}`;
 	return `aim ${say(Math.abs(choice.aimOffset))} ${choice.aimOffset < 0 ? 'left' : 'right'}${long}`;
 }
@@ -38,7 +49,9 @@ function aimWords(choice: Choice, pin: Metres, say: (m: Metres) => string): stri
 /** A choice in a few words; a safer place than the pin is named. */
 export function choiceWords(choice: Choice, pin: Metres, say: (metres: Metres) => string): string {
 	const past = choice.rung.target - pin;
-	const place = choice.option?.safe ? `, ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short'}` : '';
+	const place = choice.option?.safe
+		? `, ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short'}`
+		: '';
 	return `${playWords(choice.rung.play)}${place}`;
 }
 
@@ -49,7 +62,8 @@ export function callWords(
 	say: (metres: Metres) => string
 ): CallWords {
 	const kind = shotKind(choice.rung.play, choice.rung.airShare);
-	const club = choice.rung.play.flight === 'putt' ? 'Putter' : `${playWords(choice.rung.play)}, ${kind}`;
+	const own = choice.rung.play.flight === kind;
+	const club = own ? playWords(choice.rung.play) : `${playWords(choice.rung.play)}, ${kind}`;
 	const { vocabulary, name } = choice.swing;
 	return {
 		club,

@@ -29,5 +29,7 @@ export async function openingShot(wanted: string | null, demo: boolean): Promise
 	}
 	if (!demo) return { kind: 'first-visit' };
 	const first = (await readDemo())[0];
-	return first ? { kind: 'shot', shot: first.shot, id: first.id, name: first.name } : { kind: 'first-visit' };
+	return first
+		? { kind: 'shot', shot: first.shot, id: first.id, name: first.name }
+		: { kind: 'first-visit' };
 }

@@ -1,4 +1,9 @@
-import { preferencesSchema, watchPreferences, writePreferences, type Preferences } from '$lib/store/settings';
+import {
+	preferencesSchema,
+	watchPreferences,
+	writePreferences,
+	type Preferences
+} from '$lib/store/settings';
 import type { Say } from '$lib/io/words/say';
 import { formatLength, lengthStyle, type LengthStyle } from '$lib/ui/format/lengths';
 

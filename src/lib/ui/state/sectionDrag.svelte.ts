@@ -4,8 +4,10 @@ import type { ShotBench } from './shotBench.svelte';
 /** Distances move in steps of a decimetre, slopes in quarters of a percent: finer is not read off grass. */
 const DECIMETRE = 0.1;
 const QUARTER = 0.25;
-const toStep = (value: number, step: number): number => Number((Math.round(value / step) * step).toFixed(3));
-const between = (low: number, value: number, high: number): number => Math.min(high, Math.max(low, value));
+const toStep = (value: number, step: number): number =>
+	Number((Math.round(value / step) * step).toFixed(3));
+const between = (low: number, value: number, high: number): number =>
+	Math.min(high, Math.max(low, value));
 
 const SHORTEST_GREEN = 0.5;
 const LONGEST = 80;
@@ -49,14 +51,20 @@ export class SectionDrag {
 	edge(along: number): void {
 		this.#move((situation, before) => {
 			const total = before.toEdge + before.edgeToPin;
-			situation.toEdge = toStep(between(0, before.toEdge + along, total - SHORTEST_GREEN), DECIMETRE);
+			situation.toEdge = toStep(
+				between(0, before.toEdge + along, total - SHORTEST_GREEN),
+				DECIMETRE
+			);
 			situation.edgeToPin = toStep(total - situation.toEdge, DECIMETRE);
 		});
 	}
 
 	pin(along: number): void {
 		this.#move((situation, before) => {
-			situation.edgeToPin = toStep(between(SHORTEST_GREEN, before.edgeToPin + along, LONGEST), DECIMETRE);
+			situation.edgeToPin = toStep(
+				between(SHORTEST_GREEN, before.edgeToPin + along, LONGEST),
+				DECIMETRE
+			);
 		});
 	}
 
@@ -71,7 +79,10 @@ export class SectionDrag {
 	hazardStart(index: number, along: number): void {
 		this.#move((situation, before) => {
 			const old = before.hazards[index]!;
-			situation.hazards[index]!.from = toStep(between(0, old.from + along, old.to - DECIMETRE), DECIMETRE);
+			situation.hazards[index]!.from = toStep(
+				between(0, old.from + along, old.to - DECIMETRE),
+				DECIMETRE
+			);
 		});
 	}
 

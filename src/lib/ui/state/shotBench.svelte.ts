@@ -1,26 +1,19 @@
-import type { FirstAnswer, Plan, PlanOption, RungDetails } from '$lib/core/plan/plan';
-import { playKey } from '$lib/core/plan/candidates';
-import type { RejectedPlay, Rung } from '$lib/core/plan/ladder';
+import type { FirstAnswer, Plan } from '$lib/core/plan/plan';
+import type { RejectedPlay } from '$lib/core/plan/ladder';
 import { shotRequest } from '$lib/io/shotRequest';
 import { workingShotSchema, type SavedShot, type WorkingShot } from '$lib/io/savedShot';
-import { issuesOf } from '$lib/io/contract/issues';
 import { STANDARD_BAG_WIRE } from '$lib/io/contract/club';
 import { writeLastShot } from '$lib/store/settings';
 import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
+import { choicesOfLadder, choicesOfPlan, type Choice } from './choices';
 import { History } from './history';
+import { problemsOf } from './shotProblems';
 
 const SAMPLES = 800;
 const SEED = 20_261;
 /** The full plan starts when the hand has rested this long, in ms. */
 const REST = 160;
 const KEEP_AFTER = 400;
-
-/** A way to play as the screen shows it, sampled or not yet. */
-export interface Choice extends RungDetails {
-	key: string;
-	rung: Rung;
-	option: PlanOption | null;
-}
 
 export type BenchStatus = 'idle' | 'solving' | 'sampling' | 'ready' | 'stopped' | 'failed';
 
@@ -29,9 +22,6 @@ export const freshShot = (): WorkingShot =>
 		situation: { toEdge: 3, edgeToPin: 9, stimpFeet: 10 },
 		bag: STANDARD_BAG_WIRE
 	});
-
-const choiceKey = (rung: Rung, target: number): string =>
-	Math.abs(rung.target - target) < 0.01 ? playKey(rung.play) : `${playKey(rung.play)}@${rung.target.toFixed(1)}`;
 
 /** The shot under work: what is asked, what is answered, what was chosen, and what undoes it. */
 export class ShotBench {
@@ -63,46 +53,19 @@ export class ShotBench {
 		this.#pool = pool;
 	}
 
-	/** What is wrong with the shot as it stands, by path. */
-	get problems(): Map<string, string> {
-		const parsed = workingShotSchema.safeParse($state.snapshot(this.shot));
-		const found = parsed.success ? [] : issuesOf(parsed.error);
-		const problems = new Map(found.map(({ path, message }) => [path, message]));
-		if (this.shot.bag.length === 0) problems.set('bag', 'The bag is empty: add a club or take the standard set.');
-		return problems;
-	}
+	/** What is wrong with the shot as it stands. */
+	readonly problems = $derived(problemsOf($state.snapshot(this.shot)));
 
 	/** Every playable way, best first once sampled, least air first before. */
-	get choices(): Choice[] {
-		const { plan, first } = this;
-		if (plan) {
-			const target = plan.options.find((option) => !option.safe)?.rung.target ?? NaN;
-			return plan.options.map((option) => ({
-				key: choiceKey(option.rung, target),
-				rung: option.rung,
-				swing: option.swing,
-				setup: option.setup,
-				aimOffset: option.aimOffset,
-				option
-			}));
-		}
-		const target = first?.ladder.rungs[0]?.target ?? NaN;
-		return (first?.ladder.rungs ?? []).map((rung, i) => ({
-			key: choiceKey(rung, target),
-			rung,
-			...first!.details[i]!,
-			option: null
-		}));
-	}
+	readonly choices = $derived(this.plan ? choicesOfPlan(this.plan) : choicesOfLadder(this.first));
 
-	get rejected(): RejectedPlay[] {
-		return this.plan?.rejected ?? this.first?.ladder.rejected ?? [];
-	}
+	readonly rejected: RejectedPlay[] = $derived(
+		this.plan?.rejected ?? this.first?.ladder.rejected ?? []
+	);
 
-	get chosen(): Choice | null {
-		const { choices } = this;
-		return choices.find((choice) => choice.key === this.chosenKey) ?? choices[0] ?? null;
-	}
+	readonly chosen: Choice | null = $derived(
+		this.choices.find((choice) => choice.key === this.chosenKey) ?? this.choices[0] ?? null
+	);
 
 	choose(key: string | null): void {
 		this.chosenKey = key;
@@ -113,7 +76,10 @@ export class ShotBench {
 		const { choices } = this;
 		if (choices.length === 0) return;
 		const nearest = choices.reduce((a, b) =>
-			Math.abs(b.rung.solution.outcome.landingX - x) < Math.abs(a.rung.solution.outcome.landingX - x) ? b : a
+			Math.abs(b.rung.solution.outcome.landingX - x) <
+			Math.abs(a.rung.solution.outcome.landingX - x)
+				? b
+				: a
 		);
 		this.chosenKey = nearest.key;
 	}
@@ -195,7 +161,7 @@ export class ShotBench {
 		clearTimeout(this.#keep);
 		this.#keep = setTimeout(() => this.#store(), KEEP_AFTER);
 		this.#dirtyAt ||= performance.now();
-		if (this.problems.size > 0) {
+		if (this.problems.length > 0) {
 			this.status = 'idle';
 			return;
 		}
@@ -204,7 +170,7 @@ export class ShotBench {
 	}
 
 	#store(): void {
-		if (this.problems.size === 0)
+		if (this.problems.length === 0)
 			void writeLastShot({ shot: $state.snapshot(this.shot), id: this.id });
 	}
 
@@ -216,7 +182,7 @@ export class ShotBench {
 	async #solve(): Promise<void> {
 		this.#solving = true;
 		try {
-			while (this.#dirtyAt > 0 && this.problems.size === 0) {
+			while (this.#dirtyAt > 0 && this.problems.length === 0) {
 				const since = this.#dirtyAt;
 				this.#dirtyAt = 0;
 				this.first = await this.#pool.firstAnswer(this.#request());

@@ -1,5 +1,10 @@
 import { json } from '@sveltejs/kit';
-import { planRequestSchema, planRequestToCore, planToWire, tooMuchWork } from '$lib/io/contract/plan';
+import {
+	planRequestSchema,
+	planRequestToCore,
+	planToWire,
+	tooMuchWork
+} from '$lib/io/contract/plan';
 import { readJson, refuse } from '$lib/server/jsonBody';
 import { planInThread } from '$lib/server/planThreads';
 import type { RequestHandler } from './$types';

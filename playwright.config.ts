@@ -1,0 +1,40 @@
+import { defineConfig } from '@playwright/test';
+
+const PORT = 4199;
+
+/** Debian's Chromium against the build, as a user would meet it. */
+export default defineConfig({
+	testDir: 'tests/e2e',
+	timeout: 90_000,
+	expect: { timeout: 30_000 },
+	workers: 2,
+	retries: process.env.CI ? 1 : 0,
+	reporter: 'list',
+	use: {
+		baseURL: `http://localhost:${PORT}`,
+		viewport: { width: 1280, height: 800 },
+		launchOptions: {
+			executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+			args: [
+				'--no-sandbox',
+				'--disable-gpu',
+				'--disable-quic',
+				'--no-first-run',
+				'--disable-background-networking',
+				'--disable-component-update',
+				'--disable-sync'
+			]
+		}
+	},
+	webServer: {
+		command: 'node build',
+		url: `http://localhost:${PORT}/api/schema`,
+		env: {
+			PORT: String(PORT),
+			HOST: '127.0.0.1',
+			ORIGIN: `http://localhost:${PORT}`,
+			SHUTDOWN_TIMEOUT: '2'
+		},
+		gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 }
+	}
+});

@@ -1,0 +1,185 @@
+import { Worker } from 'node:worker_threads';
+import { Solver } from 'odex';
+import { Bench } from 'tinybench';
+import { AERODYNAMICS, BALL, GRAVITY } from '../src/lib/core/constants';
+import { airFactor, baseDrag, STILL_AIR } from '../src/lib/core/ball/aerodynamics';
+import { fly } from '../src/lib/core/ball/flight';
+import { strike, type Delivery } from '../src/lib/core/ball/impact';
+import { Outcome, simulate, type Scene } from '../src/lib/core/ball/simulate';
+import { BallState } from '../src/lib/core/ball/state';
+import { createPlane } from '../src/lib/core/ground/plane';
+import { SURFACE } from '../src/lib/core/ground/surfaces';
+import { turfOf } from '../src/lib/core/ground/turf';
+import { createRng } from '../src/lib/core/math/random';
+import { localSampler } from '../src/lib/core/plan/localSampler';
+import { firstAnswer, plan } from '../src/lib/core/plan/plan';
+import type { SampleJob } from '../src/lib/core/plan/rank';
+import type { PlanRequest } from '../src/lib/core/plan/request';
+import type { Finishes } from '../src/lib/core/plan/sample';
+import { planRequestSchema, planRequestToCore } from '../src/lib/io/contract/plan';
+import { fromFeet, radians } from '../src/lib/core/units';
+
+const SHOTS = 256;
+const THREADS = 2;
+
+/** Mixed shots over the range of the app: chips, pitches, lobs; level and sloping in two directions. */
+function mixedShots(): { delivery: Delivery; scene: Scene }[] {
+	const rng = createRng(7);
+	const between = (low: number, high: number) => low + (high - low) * rng.uniform();
+	return Array.from({ length: SHOTS }, (_, i) => ({
+		delivery: {
+			clubSpeed: between(4, 20),
+			attackAngle: radians(between(-7, 0)),
+			dynamicLoft: radians(between(20, 65)),
+			friction: between(0.15, 0.4),
+			faceToPath: radians(between(-4, 4)),
+			aim: radians(between(-5, 5)),
+			headMass: 0.29
+		},
+		scene: {
+			ground: createPlane({
+				kind: 'plane',
+				slopeAlong: i % 2 ? between(-0.03, 0.03) : 0,
+				slopeAcross: i % 2 ? between(-0.03, 0.03) : 0,
+				edge: i % 3 ? 2 : 0,
+				fringe: SURFACE.smoothFringe
+			}),
+			greenSpeed: fromFeet(between(8, 12)),
+			turf: turfOf('medium', false),
+			air: STILL_AIR,
+			obstacles: [],
+			hole: null
+		}
+	}));
+}
+
+/** The flight of the same shots through a general-purpose integrator, to the same landing. */
+function flyWithLibrary({ delivery }: { delivery: Delivery }): number {
+	const ball = new BallState();
+	strike(delivery, ball);
+	const spin = Math.hypot(ball.wx, ball.wy, ball.wz);
+	const factor = airFactor(STILL_AIR.density);
+	const derivative = (t: number, s: number[]): number[] => {
+		const [, , , vx = 0, vy = 0, vz = 0] = s;
+		const v = Math.hypot(vx, vy, vz);
+		const surface = BALL.radius * spin * Math.exp(-t / AERODYNAMICS.spinDecayTime);
+		const drag = factor * (baseDrag(v) * v + AERODYNAMICS.spinDrag * surface);
+		const lift = factor * AERODYNAMICS.liftFactor * surface ** AERODYNAMICS.liftExponent * v ** (1 - AERODYNAMICS.liftExponent);
+		const [ax, ay, az] = [ball.wx / spin, ball.wy / spin, ball.wz / spin];
+		return [
+			vx,
+			vy,
+			vz,
+			lift * (ay * vz - az * vy) - drag * vx,
+			lift * (az * vx - ax * vz) - drag * vy - GRAVITY,
+			lift * (ax * vy - ay * vx) - drag * vz
+		];
+	};
+	const at = new Solver(derivative, 6, { absoluteTolerance: 1e-4, relativeTolerance: 1e-4 }).integrate(0, [0, 0, 0, ball.vx, ball.vy, ball.vz]);
+	let low = 0.01;
+	let high = (2.2 * ball.vy) / GRAVITY;
+	for (let i = 0; i < 30; i++) {
+		const middle = (low + high) / 2;
+		if (at(middle)[1]! > 0) low = middle;
+		else high = middle;
+	}
+	return at(high)[0]!;
+}
+
+const bump = (): PlanRequest =>
+	planRequestToCore(
+		planRequestSchema.parse({
+			situation: { toEdge: 3, edgeToPin: 9, stimpFeet: 10, slopeAlong: -1, slopeAcross: 1 },
+			player: { skill: 'middle' }
+		})
+	);
+
+async function shotsPerSecond(): Promise<{ shots: number; flights: number; library: number }> {
+	const shots = mixedShots();
+	const out = new Outcome();
+	const ball = new BallState();
+	const bench = new Bench({ time: 1500, warmupTime: 400 });
+	bench.add('shots', () => {
+		for (const { delivery, scene } of shots) simulate(delivery, scene, out);
+	});
+	bench.add('flights', () => {
+		for (const { delivery, scene } of shots) {
+			ball.t = ball.x = ball.y = ball.z = 0;
+			strike(delivery, ball);
+			fly(ball, scene.ground, scene.air, []);
+		}
+	});
+	bench.add('library', () => {
+		for (const shot of shots.slice(0, 16)) flyWithLibrary(shot);
+	});
+	await bench.run();
+	const rate = (name: string, count: number): number => {
+		const result = bench.getTask(name)!.result as { throughput: { mean: number } };
+		return result.throughput.mean * count;
+	};
+	return { shots: rate('shots', SHOTS), flights: rate('flights', SHOTS), library: rate('library', 16) };
+}
+
+const median = (values: number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
+
+async function timed(repeats: number, work: () => Promise<unknown> | void): Promise<number> {
+	const times: number[] = [];
+	for (let i = 0; i < repeats; i++) {
+		const began = performance.now();
+		await work();
+		times.push(performance.now() - began);
+	}
+	return median(times);
+}
+
+/** Sampling dealt to threads like the page deals it to workers: one block at a time to whoever is free. */
+function threadedSampler(request: PlanRequest, threads: Worker[]) {
+	const ask = (worker: Worker, job: SampleJob): Promise<Finishes> =>
+		new Promise((resolve) => {
+			worker.once('message', (answer: { finishes: Finishes[] }) => resolve(answer.finishes[0]!));
+			worker.postMessage({ id: 0, request, jobs: [job] });
+		});
+	return async (jobs: readonly SampleJob[]): Promise<Finishes[]> => {
+		const answers = new Array<Finishes>(jobs.length);
+		let next = 0;
+		const work = async (worker: Worker) => {
+			while (next < jobs.length) {
+				const at = next++;
+				answers[at] = await ask(worker, jobs[at]!);
+			}
+		};
+		await Promise.all(threads.map(work));
+		return answers;
+	};
+}
+
+async function planTimes(): Promise<{ planMs: number; firstLadderMs: number }> {
+	const request = bump();
+	const threads = Array.from({ length: THREADS }, () => new Worker(new URL('./thread.mjs', import.meta.url)));
+	try {
+		const sampler = threadedSampler(request, threads);
+		for (let i = 0; i < 4; i++) await plan(request, localSampler(request));
+		await plan(request, sampler);
+		const planMs = await timed(7, () => plan(request, sampler));
+		const firstLadderMs = await timed(15, () => void firstAnswer(request));
+		return { planMs, firstLadderMs };
+	} finally {
+		await Promise.all(threads.map((thread) => thread.terminate()));
+	}
+}
+
+/** Runs everything and prints it. */
+export async function runBenchmarks({ json }: { json: boolean }): Promise<void> {
+	const rates = await shotsPerSecond();
+	const times = await planTimes();
+	const result = {
+		shotsPerSecond: Math.round(rates.shots),
+		flightsPerSecond: Math.round(rates.flights),
+		libraryFlightsPerSecond: Math.round(rates.library),
+		flightsOverLibrary: Number((rates.flights / rates.library).toFixed(1)),
+		planMs: Number(times.planMs.toFixed(1)),
+		firstLadderMs: Number(times.firstLadderMs.toFixed(1))
+	};
+	if (json) console.log(JSON.stringify(result));
+	else for (const [name, value] of Object.entries(result)) console.log(`${name.padEnd(26)}${value}`);
+}

@@ -1,0 +1,41 @@
+// What every command needs before it can start: packages as locked, and for tests a browser.
+import { spawnSync } from 'node:child_process';
+import { existsSync, statSync } from 'node:fs';
+
+const LOCK = 'package-lock.json';
+const INSTALLED = 'node_modules/.package-lock.json';
+export const CHROMIUM = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
+
+/** Runs a command in the foreground and answers its exit code. */
+export function run(command, args, options = {}) {
+	const done = spawnSync(command, args, { stdio: 'inherit', ...options });
+	return done.status ?? 1;
+}
+
+/** Runs an npm command with the npm that runs this, or the one on the path. */
+export function npm(args) {
+	const own = process.env.npm_execpath;
+	return own?.endsWith('.js') ? run(process.execPath, [own, ...args]) : run('npm', args);
+}
+
+/** Runs a package's own command line. */
+export const tool = (path, args, options) =>
+	run(process.execPath, [`node_modules/${path}`, ...args], options);
+
+/** Installs the locked packages where they are missing or older than the lock. */
+export function ensurePackages() {
+	const fresh = existsSync(INSTALLED) && statSync(INSTALLED).mtimeMs >= statSync(LOCK).mtimeMs;
+	if (fresh) return;
+	console.log('Installing packages …');
+	if (npm(['ci']) !== 0) throw new Error('The packages could not be installed; see above.');
+}
+
+/** Installs Debian's Chromium where no browser is found. */
+export function ensureChromium() {
+	if (existsSync(CHROMIUM)) return;
+	console.log('Installing Chromium …');
+	const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+	run('apt-get', ['update', '-qq'], { env });
+	if (run('apt-get', ['install', '-y', '-qq', 'chromium'], { env }) !== 0 || !existsSync(CHROMIUM))
+		throw new Error('Chromium could not be installed. Install it, or set CHROMIUM_PATH.');
+}

@@ -1,0 +1,26 @@
+import { issuesOf, type Issue } from '$lib/io/contract/issues';
+import { workingShotSchema, type WorkingShot } from '$lib/io/savedShot';
+
+const LABELS: Record<string, string> = {
+	bag: 'The bag',
+	'situation.toEdge': 'Ball to edge',
+	'situation.edgeToPin': 'Edge to pin',
+	'situation.beyondPin': 'Green behind pin',
+	'situation.rise': 'Green above ball',
+	'situation.stimpFeet': 'Green speed',
+	'situation.slopeAlong': 'Slope to pin',
+	'situation.slopeAcross': 'Slope across'
+};
+
+const EMPTY_BAG: Issue = {
+	path: 'bag',
+	message: 'is empty: add a club or take the standard set.'
+};
+
+/** What keeps a shot from being worked out, each with the label of its field. */
+export function problemsOf(shot: WorkingShot): Issue[] {
+	const parsed = workingShotSchema.safeParse(shot);
+	const found = parsed.success ? [] : issuesOf(parsed.error);
+	if (shot.bag.length === 0) found.push(EMPTY_BAG);
+	return found.map(({ path, message }) => ({ path: LABELS[path] ?? path, message }));
+}
