@@ -1,0 +1,68 @@
+import { describe, expect, it } from 'vitest';
+import { localSampler } from '$lib/core/plan/localSampler';
+import { expectedAround, expectedPutts, onePuttChance } from '$lib/core/plan/cost';
+import { plan } from '$lib/core/plan/plan';
+import type { Skill } from '$lib/core/player/player';
+import { FOOT, YARD } from '$lib/core/units';
+import { request } from '../support/scenes';
+
+const SKILLS: Skill[] = ['expert', 'scratch', 'middle', 'high'];
+
+/** M. Broadie, Interfaces 42 (2012) and Every Shot Counts (2014); tour professionals, quoted from memory. */
+describe('expected strokes', () => {
+	it.each([
+		[3, 1.04],
+		[5, 1.23],
+		[8, 1.5],
+		[10, 1.61],
+		[20, 1.87],
+		[30, 1.98],
+		[60, 2.21],
+		[90, 2.4]
+	])('takes a tour professional from %i ft of green %f', (feet, strokes) => {
+		expect(expectedPutts(feet * FOOT, 'expert')).toBeCloseTo(strokes, 6);
+	});
+
+	it('holes half from 8 ft on tour and from about 5 ft at handicap 15–20', () => {
+		expect(onePuttChance(8 * FOOT, 'expert')).toBeCloseTo(0.5, 6);
+		expect(onePuttChance(5 * FOOT, 'middle')).toBeCloseTo(0.5, 1);
+	});
+
+	it('grows with distance and falls with skill, on and off the green', () => {
+		for (const skill of SKILLS) {
+			const putts = [0.5, 1, 2, 4, 8, 16, 25].map((metres) => expectedPutts(metres, skill));
+			expect([...putts].sort((a, b) => a - b)).toEqual(putts);
+		}
+		for (const from of ['fairway', 'rough', 'sand'] as const) {
+			const bySkill = SKILLS.map((skill) => expectedAround(15, from, skill));
+			expect([...bySkill].sort((a, b) => a - b)).toEqual(bySkill);
+		}
+		expect(expectedAround(10 * YARD, 'fairway', 'expert')).toBeLessThan(
+			expectedAround(10 * YARD, 'rough', 'expert')
+		);
+	});
+
+	/** Typical layouts: a few yards of longer grass, then level green of medium pace. */
+	it.each([
+		['fairway', 10, 4, 2.18],
+		['fairway', 20, 6, 2.4],
+		['semi-rough', 10, 4, 2.34],
+		['semi-rough', 20, 6, 2.59]
+	])(
+		'brings the expert from %s, %i yards, within 0.08 of the published strokes',
+		async (lie, yards, toEdge, published) => {
+			const question = request(
+				{
+					lie,
+					toEdge: toEdge * YARD,
+					edgeToPin: (yards - toEdge) * YARD,
+					fringe: lie === 'fairway' ? 'grainy' : 'rough'
+				},
+				{ skill: 'expert' },
+				{ samples: 500 }
+			);
+			const { options } = await plan(question, localSampler(question));
+			expect(Math.abs(options[0]!.statistics.expectedStrokes - published)).toBeLessThan(0.08);
+		}
+	);
+});
