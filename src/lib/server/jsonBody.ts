@@ -8,11 +8,14 @@ const MOST_BYTES = 256 * 1024;
 export const refuse = (status: number, message: string, issues: Issue[] = []): Response =>
 	json({ error: { message, issues } }, { status });
 
-/** Reads at most the allowed bytes of a body; null when there are more. */
+/** Reads a body to its end, so that the connection stays usable; null when it is larger than allowed or the server gave it up. */
 async function readText(request: Request): Promise<string | null> {
-	if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) return null;
-	const bytes = await request.arrayBuffer();
-	return bytes.byteLength > MOST_BYTES ? null : new TextDecoder().decode(bytes);
+	try {
+		const bytes = await request.arrayBuffer();
+		return bytes.byteLength > MOST_BYTES ? null : new TextDecoder().decode(bytes);
+	} catch {
+		return null;
+	}
 }
 
 /**

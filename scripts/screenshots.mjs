@@ -1,0 +1,53 @@
+// Takes the pictures in docs/screenshots from a running demo: npm run demo, then npm run screenshots.
+import { mkdirSync } from 'node:fs';
+import { chromium } from '@playwright/test';
+import { CHROMIUM } from './setup.mjs';
+
+const ADDRESS = process.env.ADDRESS ?? 'http://localhost:4173';
+const FOLDER = 'docs/screenshots';
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+const SETTLE = 1500;
+
+const key = (name) => (page) => page.locator('body').press(name);
+const PICTURES = [
+	{ name: 'shot', path: '/?shot=demo-3' },
+	{ name: 'why', path: '/?shot=demo-1', act: key('w') },
+	{ name: 'setup', path: '/?shot=demo-4', act: key('p') },
+	{ name: 'schools', path: '/?shot=demo-2', act: key('s') },
+	{ name: 'compare', path: '/?shot=demo-6', act: key('c') },
+	{
+		name: 'slate',
+		path: '/?shot=demo-5',
+		act: (page) => page.getByLabel('Look').selectOption('slate')
+	},
+	{ name: 'saved', path: '/saved', plain: true },
+	{ name: 'phone', path: '/?shot=demo-7', view: PHONE }
+];
+
+mkdirSync(FOLDER, { recursive: true });
+const browser = await chromium.launch({
+	executablePath: CHROMIUM,
+	args: [
+		'--no-sandbox',
+		'--disable-gpu',
+		'--disable-quic',
+		'--no-first-run',
+		'--disable-background-networking',
+		'--disable-component-update',
+		'--disable-sync'
+	]
+});
+for (const { name, path, act, view = DESK, plain } of PICTURES) {
+	const page = await browser.newPage({ viewport: view, reducedMotion: 'reduce' });
+	await page.goto(`${ADDRESS}/`);
+	await page.getByTestId('call').waitFor();
+	await page.goto(`${ADDRESS}${path}`);
+	if (!plain) await page.getByText('Strokes', { exact: true }).waitFor({ timeout: 60_000 });
+	await act?.(page);
+	await page.waitForTimeout(SETTLE);
+	await page.screenshot({ path: `${FOLDER}/${name}.png` });
+	await page.close();
+	console.log(`${FOLDER}/${name}.png`);
+}
+await browser.close();

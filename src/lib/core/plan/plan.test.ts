@@ -1,0 +1,140 @@
+import { describe, expect, it } from 'vitest';
+import { planRequestSchema, planRequestToCore } from '$lib/io/contract/plan';
+import { buildLadder } from './ladder';
+import { localSampler } from './localSampler';
+import { firstAnswer, plan } from './plan';
+import type { SampleJob } from './rank';
+import { pairedDifference, standardError, statisticsOf } from './statistics';
+import { joinFinishes } from './sample';
+
+const request = (situation: object, player: object = {}, rest: object = {}) =>
+	planRequestToCore(
+		planRequestSchema.parse({
+			situation: { toEdge: 3, edgeToPin: 9, stimpFeet: 9.5, fringe: 'grainy', ...situation },
+			player: { skill: 'middle', ...player },
+			samples: 120,
+			...rest
+		})
+	);
+
+describe('plan', () => {
+	it('brings every rung to the hole, a little past on the flat', () => {
+		const { rungs } = buildLadder(request({ slopeAcross: 2 }));
+		expect(rungs.length).toBeGreaterThan(5);
+		for (const { solution } of rungs) {
+			expect(solution.outcome.finishX).toBeCloseTo(12.25, 1);
+			expect(Math.abs(solution.outcome.finishZ)).toBeLessThan(0.05);
+		}
+	});
+
+	it('gives the same answer for the same seed, and another luck for another', async () => {
+		const ask = (seed: number) => {
+			const question = request({}, {}, { seed });
+			return plan(question, localSampler(question));
+		};
+		const [a, b, c] = [await ask(3), await ask(3), await ask(4)];
+		expect(b).toEqual(a);
+		expect(c.options[0]!.statistics.expectedStrokes).not.toBe(
+			a.options[0]!.statistics.expectedStrokes
+		);
+	});
+
+	it('answers alike however the balls are dealt', async () => {
+		const question = request({});
+		const whole = await plan(question, localSampler(question));
+		const single = localSampler(question);
+		const dealt = await plan(question, async (jobs: readonly SampleJob[]) => {
+			const answers = [];
+			for (const job of [...jobs].reverse()) {
+				const middle = Math.floor((job.from + job.to) / 2);
+				const halves = await single([
+					{ ...job, to: middle },
+					{ ...job, from: middle }
+				]);
+				answers.unshift(joinFinishes(halves));
+			}
+			return answers;
+		});
+		expect(dealt.options.map((option) => option.statistics)).toEqual(
+			whole.options.map((option) => option.statistics)
+		);
+	});
+
+	it('mirrors a slope across and a left-hander', async () => {
+		const aim = (slopeAcross: number, hand: string) =>
+			firstAnswer(request({ slopeAcross }, { hand })).details.map((details) => details.aimOffset);
+		const right = aim(2, 'right');
+		const left = aim(-2, 'left');
+		expect(left.length).toBe(right.length);
+		left.forEach((offset, i) => expect(offset).toBeCloseTo(-right[i]!, 3));
+		expect(right[0]).toBeLessThan(0);
+	});
+
+	it('stays within a school and says what it costs', async () => {
+		const question = request({}, { school: 'one-wedge-two-ways' });
+		const { options, rejected, why } = await plan(question, localSampler(question));
+		expect(new Set(options.map((option) => option.rung.play.club.name))).toEqual(new Set(['LW']));
+		expect(rejected.some(({ rejection }) => rejection.code === 'notInSchool')).toBe(true);
+		expect(why.some((reason) => reason.code === 'schoolCosts')).toBe(true);
+	});
+
+	it('has an answer without options where nothing can be played', async () => {
+		const putterOnly = [{ name: 'Putter', loft: 3, bounce: 0, putter: true }];
+		const sand = [{ kind: 'sand', from: 1, to: 2 }];
+		const question = request({ hazards: sand }, {}, { bag: putterOnly });
+		const { options, rejected, sensitivity } = await plan(question, localSampler(question));
+		expect(options).toEqual([]);
+		expect(sensitivity).toBeNull();
+		expect(rejected.map(({ rejection }) => rejection.code)).toEqual(['blockedPutt']);
+	});
+
+	it('prefers measured swings and refuses to go far beyond them', async () => {
+		const swings = [
+			{ club: 'SW', swing: '8', carry: 4 },
+			{ club: 'SW', swing: '9', carry: 6 }
+		];
+		const near = firstAnswer(request({ toEdge: 2, edgeToPin: 7 }, {}, { swings }));
+		const own = near.ladder.rungs.findIndex(
+			({ play }) => play.club.name === 'SW' && play.flight === 'standard'
+		);
+		expect(near.details[own]!.swing.source).toBe('measured');
+		const far = firstAnswer(request({ toEdge: 20, edgeToPin: 12 }, {}, { swings }));
+		const out = far.ladder.rejected.find(
+			({ play }) => play.club.name === 'SW' && play.flight === 'standard'
+		);
+		expect(out?.rejection.code).toBe('tooFarForMeasured');
+	});
+});
+
+describe('statistics', () => {
+	const rows = (strokes: number[]) => ({
+		x: Float64Array.from(strokes, (_, i) => 10 + i),
+		z: Float64Array.from(strokes, () => 0),
+		strokes: Float64Array.from(strokes),
+		upAndDown: Float64Array.from(strokes, () => 0.5),
+		fourOrMore: Float64Array.from(strokes, () => 0.1),
+		kind: Uint8Array.from(strokes, (_, i) => (i === 0 ? 1 : 0)),
+		contact: Uint8Array.from(strokes, (_, i) => i % 3)
+	});
+
+	it('matches the closed forms on a small sample', () => {
+		const result = statisticsOf(rows([1, 2, 3, 4]), 10);
+		expect(result.expectedStrokes).toBe(2.5);
+		expect(result.standardError).toBeCloseTo(Math.sqrt(5 / 3 / 4), 12);
+		expect(result.leave.median).toBe(1.5);
+		expect(result.chances).toMatchObject({
+			holed: 0.25,
+			inside1m: 0.5,
+			inside2m: 0.75,
+			upAndDown: 0.5,
+			heavy: 0.25
+		});
+	});
+
+	it('cancels shared luck in a paired difference', () => {
+		const difference = pairedDifference(rows([1.5, 2.5, 3.5]), rows([1, 2, 3]));
+		expect(difference.mean).toBeCloseTo(0.5, 12);
+		expect(difference.standardError).toBeCloseTo(0, 12);
+		expect(standardError([5])).toBe(0);
+	});
+});

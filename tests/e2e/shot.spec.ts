@@ -1,0 +1,223 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+
+const field = (page: Page, label: string) =>
+	page.getByRole('textbox', { name: label, exact: true });
+const call = (page: Page) => page.getByTestId('call');
+
+/** A first visit: three numbers and a button. */
+async function firstCall(page: Page): Promise<void> {
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Work out the shot' }).click();
+	await sampled(page);
+}
+
+/** The strokes are in when the ladder says so. */
+async function sampled(page: Page): Promise<void> {
+	await expect(page.getByTestId('ladder').getByText('Strokes', { exact: true })).toBeVisible({
+		timeout: 60_000
+	});
+}
+
+async function type(page: Page, label: string, text: string): Promise<void> {
+	await field(page, label).fill(text);
+	await field(page, label).blur();
+}
+
+test('leads a first visit to a call and keeps it over a reload', async ({ page }) => {
+	await page.goto('/');
+	await expect(page.getByRole('heading', { name: 'Where does the ball lie?' })).toBeVisible();
+	await type(page, 'Ball to the edge of the green', '4');
+	await page.getByRole('button', { name: 'Work out the shot' }).click();
+	await sampled(page);
+	await expect(call(page)).toContainText(/land it|roll it/);
+	await type(page, 'Edge to pin', '11,5');
+	await sampled(page);
+	await page.waitForTimeout(800);
+	await page.reload();
+	await expect(field(page, 'Ball to edge')).toHaveValue('4.0');
+	await expect(field(page, 'Edge to pin')).toHaveValue('11.5');
+});
+
+test('agrees with the server on typed input', async ({ page, request }) => {
+	await firstCall(page);
+	await type(page, 'Ball to edge', '3');
+	await type(page, 'Edge to pin', '9');
+	await type(page, 'Green speed', '9.5');
+	await type(page, 'Slope to pin (+ up)', '-2');
+	await page.getByLabel('Between ball and edge').selectOption('grainy');
+	await sampled(page);
+	const response = await request.post('/api/plan', {
+		data: {
+			situation: { toEdge: 3, edgeToPin: 9, stimpFeet: 9.5, slopeAlong: -2, fringe: 'grainy' },
+			player: { skill: 'middle' },
+			seed: 20_261
+		}
+	});
+	const plan = (await response.json()) as {
+		options: { club: string; carry: number; swing: { name: string } }[];
+	};
+	const best = plan.options[0]!;
+	await expect(call(page)).toContainText(best.club);
+	await expect(call(page)).toContainText(`${(best.carry - 3).toFixed(1)} m on`);
+	await expect(call(page)).toContainText(best.swing.name);
+});
+
+test('follows a dragged pin and edge, and undoes each in one step', async ({ page }) => {
+	await firstCall(page);
+	const pin = page.getByRole('slider', { name: 'Pin', exact: true });
+	const box = (await pin.boundingBox())!;
+	await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+	await page.mouse.down();
+	await page.mouse.move(box.x - 40, box.y + 10, { steps: 6 });
+	await page.mouse.up();
+	await expect(field(page, 'Edge to pin')).not.toHaveValue('9.0');
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(field(page, 'Edge to pin')).toHaveValue('9.0');
+	await page.getByRole('slider', { name: 'Edge of the green' }).press('ArrowRight');
+	await expect(field(page, 'Ball to edge')).toHaveValue('3.1');
+	await expect(field(page, 'Edge to pin')).toHaveValue('8.9');
+	await page.keyboard.press('Control+z');
+	await expect(field(page, 'Ball to edge')).toHaveValue('3.0');
+});
+
+test('asks which club fits a landing spot', async ({ page }) => {
+	await firstCall(page);
+	await page.getByLabel('Between ball and edge').selectOption('grainy');
+	await sampled(page);
+	const spot = page.getByRole('slider', { name: /Landing spot/ });
+	const before = await spot.getAttribute('aria-valuenow');
+	for (let i = 0; i < 4; i++) await spot.press('Shift+ArrowRight');
+	await expect(spot).not.toHaveAttribute('aria-valuenow', before ?? '');
+	await expect(call(page)).toContainText('Your choice');
+});
+
+test('keeps the last good value when nonsense is typed', async ({ page }) => {
+	await firstCall(page);
+	for (const [text, message] of [
+		['far', '“far” is not a number.'],
+		['-3', 'Between 0 and 80 m, please.'],
+		['', 'Type a number.']
+	] as const) {
+		await field(page, 'Ball to edge').fill(text);
+		await expect(page.getByRole('alert')).toContainText(message);
+		await expect(page.getByRole('alert')).toContainText('Kept: 3.0');
+	}
+	await field(page, 'Ball to edge').press('Escape');
+	await expect(field(page, 'Ball to edge')).toHaveValue('3.0');
+	for (const speed of ['0', '40']) {
+		await field(page, 'Green speed').fill(speed);
+		await expect(page.getByRole('alert')).toContainText('Between 3 and 18 ft');
+	}
+});
+
+test('explains a slope on which nothing stops and an empty bag', async ({ page }) => {
+	await firstCall(page);
+	await type(page, 'Slope to pin (+ up)', '-20');
+	await expect(call(page)).toContainText('No shot works from here');
+	await expect(page.getByTestId('ladder')).toContainText(
+		'would not stop by the hole on this slope'
+	);
+	await page.getByRole('button', { name: /^Bag:/ }).click();
+	for (let i = 0; i < 11; i++)
+		await page
+			.getByRole('button', { name: /^Take out the/ })
+			.first()
+			.click();
+	await expect(page.getByText('The bag is empty').first()).toBeVisible();
+	await page.getByRole('button', { name: 'Standard set' }).click();
+	await page.getByRole('button', { name: 'Close' }).click();
+	await type(page, 'Slope to pin (+ up)', '0');
+	await sampled(page);
+});
+
+test('saves, duplicates, deletes with undo, and stays in step between two tabs', async ({
+	page,
+	context
+}) => {
+	await firstCall(page);
+	await page.getByLabel('Name of the shot').fill('Behind the kiln');
+	await page.keyboard.press('Control+s');
+	await expect(page.getByText('Saved “Behind the kiln”.')).toBeVisible();
+	const other = await context.newPage();
+	await other.goto('/saved');
+	await expect(other.getByRole('textbox', { name: 'Name of the saved shot' })).toHaveValue(
+		'Behind the kiln'
+	);
+	await page.goto('/saved');
+	await page.getByRole('button', { name: 'Duplicate Behind the kiln' }).click();
+	await expect(other.getByRole('textbox', { name: 'Name of the saved shot' })).toHaveCount(2);
+	await page.getByRole('button', { name: 'Delete Behind the kiln', exact: true }).click();
+	await expect(other.getByRole('textbox', { name: 'Name of the saved shot' })).toHaveCount(1);
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByRole('textbox', { name: 'Name of the saved shot' })).toHaveCount(2);
+	await page.reload();
+	await page.getByRole('link', { name: 'Open' }).first().click();
+	await sampled(page);
+});
+
+test('shows why, schools, setup and a comparison from the keyboard', async ({ page }) => {
+	await firstCall(page);
+	await page.locator('body').press('w');
+	await expect(page.getByRole('heading', { name: 'Why this one' })).toBeVisible();
+	await page.locator('body').press('s');
+	await expect(page.getByTestId('schools').getByRole('listitem')).toHaveCount(10);
+	await page.locator('body').press('p');
+	await expect(page.getByRole('img', { name: /Setup from above/ })).toBeVisible();
+	await page.locator('body').press('c');
+	await expect(page.getByRole('row', { name: /Up and down/ })).toBeVisible();
+	await page.locator('body').press('2');
+	await expect(call(page)).toContainText('Your choice');
+	await page.locator('body').press('?');
+	await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+});
+
+test('changes units without changing the shot', async ({ page }) => {
+	await firstCall(page);
+	await page.getByLabel('Units').selectOption('feet');
+	await expect(field(page, 'Ball to edge')).toHaveValue('10');
+	await page.getByLabel('Units').selectOption('metres');
+	await expect(field(page, 'Ball to edge')).toHaveValue('3.0');
+});
+
+test('survives broken stored data', async ({ page }) => {
+	await firstCall(page);
+	await page.waitForTimeout(800);
+	await page.evaluate(
+		() =>
+			new Promise<void>((resolve, reject) => {
+				const open = indexedDB.open('crisp-landing');
+				open.onerror = () => reject(new Error('no database'));
+				open.onsuccess = () => {
+					const change = open.result.transaction('settings', 'readwrite');
+					change.objectStore('settings').put({ key: 'lastShot', value: { situation: 'gone' } });
+					change.oncomplete = () => resolve();
+				};
+			})
+	);
+	await page.reload();
+	await expect(page.getByText('The last shot could not be read.')).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Work out the shot' })).toBeVisible();
+});
+
+for (const theme of ['paper', 'slate', 'sunlight'] as const)
+	test(`has no accessibility violations (${theme})`, async ({ page }) => {
+		await firstCall(page);
+		await page.getByLabel('Look').selectOption(theme);
+		for (const key of ['l', 'w', 'p', 's']) {
+			await page.locator('body').press(key);
+			const { violations } = await new AxeBuilder({ page })
+				.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+				.analyze();
+			expect(
+				violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)
+			).toEqual([]);
+		}
+	});
+
+test('fits a phone without scrolling sideways', async ({ page }) => {
+	await page.setViewportSize({ width: 390, height: 844 });
+	await firstCall(page);
+	const width = await page.evaluate(() => document.documentElement.scrollWidth);
+	expect(width).toBeLessThanOrEqual(390);
+});
