@@ -61,7 +61,7 @@ step(
 	'Format',
 	check('prettier/bin/prettier.cjs', ['--check', '--cache', '--log-level', 'warn', '.'])
 );
-step('Unused code', check('knip/bin/knip.js', []));
+step('Unused code', check('knip/bin/knip.js', ['--no-config-hints']));
 step('Unit and reference tests', unit);
 step('Build', check('vite/bin/vite.js', ['build', '--logLevel', 'error']));
 step('Browser tests', browser);

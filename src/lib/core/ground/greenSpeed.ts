@@ -5,10 +5,6 @@ import type { Metres } from '../units';
 export const rollDeceleration = (greenSpeed: Metres): number =>
 	(ROLL.rampSpeed * ROLL.rampSpeed) / (2 * greenSpeed);
 
-/** Length that the standard ramp's ball rolls under a deceleration in m/s². */
-export const rampLength = (deceleration: number): Metres =>
-	(ROLL.rampSpeed * ROLL.rampSpeed) / (2 * deceleration);
-
 /**
  * Green speed of the level from readings up and down one slope.
  *

@@ -16,6 +16,3 @@ export function interpolate(xs: readonly number[], ys: readonly number[], x: num
 	const share = (x - xs[i - 1]!) / (xs[i]! - xs[i - 1]!);
 	return ys[i - 1]! + (ys[i]! - ys[i - 1]!) * share;
 }
-
-export const clamp = (value: number, low: number, high: number): number =>
-	Math.min(high, Math.max(low, value));

@@ -60,7 +60,7 @@ describe('plan', () => {
 		);
 	});
 
-	it('mirrors a slope across and a left-hander', async () => {
+	it('mirrors a slope across and a left-hander', () => {
 		const aim = (slopeAcross: number, hand: string) =>
 			firstAnswer(request({ slopeAcross }, { hand })).details.map((details) => details.aimOffset);
 		const right = aim(2, 'right');
@@ -88,7 +88,7 @@ describe('plan', () => {
 		expect(rejected.map(({ rejection }) => rejection.code)).toEqual(['blockedPutt']);
 	});
 
-	it('prefers measured swings and refuses to go far beyond them', async () => {
+	it('prefers measured swings and refuses to go far beyond them', () => {
 		const swings = [
 			{ club: 'SW', swing: '8', carry: 4 },
 			{ club: 'SW', swing: '9', carry: 6 }

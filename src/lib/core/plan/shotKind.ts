@@ -10,7 +10,7 @@ const MOSTLY_AIR: Ratio = 0.6;
 /** What the trade would call a shot; coaches draw the lines differently, these go by ratio and height. */
 export function shotKind(play: Play, airShare: Ratio): ShotKind {
 	if (play.flight === 'putt' || play.flight === 'splash') return play.flight;
-	if (play.faceOpen >= FLOP_OPENING) return 'flop';
+	if (play.flight === 'open' && play.faceOpen >= FLOP_OPENING) return 'flop';
 	if (play.club.loft >= LOB_LOFT && play.flight !== 'low' && airShare > MOSTLY_AIR) return 'lob';
 	return airShare > 0.5 ? 'pitch' : 'chip';
 }

@@ -28,16 +28,11 @@ export const SWING_MARKS: Record<SwingVocabulary, readonly SwingMark[]> = {
 const FULL_ANGLE = radians(150);
 
 /**
- * Head speed of the model swing. The arm falls like a pendulum, so the speed goes with the sine of half the angle;
- * muscles scale it (ours, assumption, used until carries are measured).
+ * The backswing whose model swing has a head speed; π when none is long enough. The arm falls like a pendulum, so the speed
+ * goes with the sine of half the angle; muscles scale it (ours, assumption, used until carries are measured).
  *
- * @param angle of the backswing, 0 to π
  * @param full head speed of a full swing
  */
-export const swingSpeed = (angle: Radians, full: MetresPerSecond): MetresPerSecond =>
-	(full * Math.sin(angle / 2)) / Math.sin(FULL_ANGLE / 2);
-
-/** The backswing whose model swing has this head speed; π when none is long enough. */
 export function swingAngle(speed: MetresPerSecond, full: MetresPerSecond): Radians {
 	const sine = (speed / full) * Math.sin(FULL_ANGLE / 2);
 	return sine >= 1 ? Math.PI : 2 * Math.asin(Math.max(0, sine));

@@ -23,8 +23,6 @@ export const SCHOOLS: readonly School[] = [
 	shapeTheSpin
 ];
 
-export const SCHOOL_IDS = SCHOOLS.map((school) => school.id);
-
 /** The school of an id; undefined for `free` and anything unknown. */
 export const schoolOf = (id: SchoolId | 'free'): School | undefined =>
 	SCHOOLS.find((school) => school.id === id);

@@ -34,7 +34,3 @@ export function formatLength(length: Metres, style: LengthStyle): string {
 	const shown = Number(value) === 0 ? (0).toFixed(style.decimals) : value;
 	return `${shown.replace('-', '−')} ${style.symbol}`;
 }
-
-/** A small length, one decimal finer. */
-export const formatFine = (length: Metres, style: LengthStyle): string =>
-	formatLength(length, { ...style, decimals: style.decimals + 1 });
