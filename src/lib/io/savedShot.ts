@@ -1,7 +1,22 @@
 import { z } from 'zod';
 import { draftBagSchema } from './contract/club';
-import { handField, nameField, schoolField, skillField, vocabularyField } from './contract/fields';
+import {
+	handField,
+	nameField,
+	schoolField,
+	skillField,
+	vocabularyField,
+	within
+} from './contract/fields';
 import { situationSchema } from './contract/situation';
+
+/** A player's own spread, one standard deviation at a medium swing: percent, degrees, degrees, centimetres. */
+export const ownSpreadSchema = z.strictObject({
+	speed: within(0.5, 30, 'percent'),
+	direction: within(0.2, 15, 'degrees'),
+	loft: within(0.2, 12, 'degrees'),
+	lowPoint: within(0.1, 8, 'centimetres')
+});
 
 /** Who plays: everything the planner asks of a pupil that is not a measurement. */
 export const golferSchema = z.strictObject({
@@ -15,7 +30,9 @@ export const golferSchema = z.strictObject({
 			flop: z.enum(['lead', 'trail']).default('lead'),
 			stroke: z.enum(['pendulum', 'set-and-drop', 'hinge-and-hold']).default('pendulum')
 		})
-		.prefault({})
+		.prefault({}),
+	/** Instead of the skill's numbers, where they are known. */
+	spread: ownSpreadSchema.optional()
 });
 
 /** What the Shot view works on: where, who, with what. Metres, percent, feet of green speed. */
@@ -32,6 +49,7 @@ export const savedShotSchema = z.strictObject({
 	shot: workingShotSchema
 });
 
+export type OwnSpread = z.output<typeof ownSpreadSchema>;
 export type Golfer = z.output<typeof golferSchema>;
 export type WorkingShot = z.output<typeof workingShotSchema>;
 export type SavedShot = z.output<typeof savedShotSchema>;

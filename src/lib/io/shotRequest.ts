@@ -1,8 +1,32 @@
-import { DISPERSION } from '$lib/core/player/player';
+import { DISPERSION, type Dispersion, type Skill } from '$lib/core/player/player';
+import { CENTIMETRE, degrees, fromPercent, radians, toPercent } from '$lib/core/units';
 import type { PlanRequest } from '$lib/core/plan/request';
 import { clubToCore } from './contract/club';
 import { situationToCore } from './contract/situation';
-import type { WorkingShot } from './savedShot';
+import type { Golfer, OwnSpread, WorkingShot } from './savedShot';
+
+/** The player's own spread where it is known, else the skill's. */
+export function dispersionOf({ skill, spread }: Golfer): Dispersion {
+	if (!spread) return DISPERSION[skill];
+	return {
+		speed: fromPercent(spread.speed),
+		direction: radians(spread.direction),
+		loft: radians(spread.loft),
+		lowPoint: spread.lowPoint * CENTIMETRE
+	};
+}
+
+/** A skill's numbers in the units they are typed in. */
+export function spreadOf(skill: Skill): OwnSpread {
+	const { speed, direction, loft, lowPoint } = DISPERSION[skill];
+	const tenth = (value: number) => Math.round(value * 10) / 10;
+	return {
+		speed: tenth(toPercent(speed)),
+		direction: tenth(degrees(direction)),
+		loft: tenth(degrees(loft)),
+		lowPoint: tenth(lowPoint / CENTIMETRE)
+	};
+}
 
 /** The planner's question for a shot on the screen. */
 export function shotRequest(shot: WorkingShot, samples: number, seed: number): PlanRequest {
@@ -10,7 +34,14 @@ export function shotRequest(shot: WorkingShot, samples: number, seed: number): P
 	return {
 		situation: situationToCore(shot.situation),
 		bag: shot.bag.map(clubToCore),
-		player: { skill, hand, dispersion: DISPERSION[skill], technique, vocabulary, swings: [] },
+		player: {
+			skill,
+			hand,
+			dispersion: dispersionOf(shot.golfer),
+			technique,
+			vocabulary,
+			swings: []
+		},
 		school,
 		samples,
 		seed

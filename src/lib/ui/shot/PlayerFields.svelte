@@ -3,6 +3,7 @@
 	import { SCHOOL_WORDS } from '$lib/io/words/school';
 	import type { Golfer } from '$lib/io/savedShot';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
+	import SpreadFields from './SpreadFields.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 
 	interface Props {
@@ -89,6 +90,8 @@
 		>Bag: {bench.shot.bag.length} clubs</button
 	>
 </div>
+
+<SpreadFields {bench} />
 
 <style>
 	.grid {

@@ -1,0 +1,72 @@
+<script lang="ts">
+	import { spreadOf } from '$lib/io/shotRequest';
+	import type { OwnSpread } from '$lib/io/savedShot';
+	import NumberField from '$lib/ui/controls/NumberField.svelte';
+	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
+
+	interface Props {
+		bench: ShotBench;
+	}
+	const { bench }: Props = $props();
+
+	const own = $derived(bench.shot.golfer.spread);
+	const shown = $derived(own ?? spreadOf(bench.shot.golfer.skill));
+	const FIELDS: readonly {
+		key: keyof OwnSpread;
+		label: string;
+		symbol: string;
+		low: number;
+		high: number;
+		step: number;
+	}[] = [
+		{ key: 'speed', label: 'Head speed', symbol: '%', low: 0.5, high: 30, step: 0.5 },
+		{ key: 'direction', label: 'Direction', symbol: '°', low: 0.2, high: 15, step: 0.2 },
+		{ key: 'loft', label: 'Loft', symbol: '°', low: 0.2, high: 12, step: 0.2 },
+		{ key: 'lowPoint', label: 'Low point', symbol: 'cm', low: 0.1, high: 8, step: 0.1 }
+	];
+
+	const set = (key: keyof OwnSpread, value: number) =>
+		bench.change(({ golfer }) => (golfer.spread = { ...shown, [key]: value }));
+</script>
+
+<details>
+	<summary>Spread of the strike: {own ? 'own numbers' : 'from the skill'}</summary>
+	<p class="hint">One standard deviation at a medium swing; two balls in three stay within it.</p>
+	<div class="grid">
+		{#each FIELDS as { key, label, symbol, low, high, step } (key)}
+			<NumberField
+				{label}
+				value={shown[key]}
+				{symbol}
+				{low}
+				{high}
+				{step}
+				decimals={1}
+				onchange={(v) => set(key, v)}
+			/>
+		{/each}
+	</div>
+	<button
+		type="button"
+		class="plain-button"
+		disabled={!own}
+		onclick={() => bench.change(({ golfer }) => delete golfer.spread)}
+	>
+		Use the skill’s numbers
+	</button>
+</details>
+
+<style>
+	summary {
+		cursor: pointer;
+		font-weight: 600;
+		min-height: 44px;
+		padding-block: 12px;
+	}
+	.grid {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+		gap: 8px 16px;
+		padding-block: 8px;
+	}
+</style>
