@@ -1,0 +1,53 @@
+import { describe, expect, it } from 'vitest';
+import { degrees, radians } from '../units';
+import { markAngle, measuredAngle, nameSwing, swingAngle } from './swingLength';
+
+describe('nameSwing', () => {
+	it.each([
+		['clock', 60, '8'],
+		['clock', 75, '8:30'],
+		['clock', 88, '9'],
+		['body', 65, 'hip'],
+		['body', 53, 'thigh to hip'],
+		['shape', 90, 'L'],
+		['shape', 150, '10'],
+		['clock', 10, 'under 7']
+	] as const)('calls a %s swing of %i° %s', (vocabulary, angle, name) => {
+		expect(nameSwing(radians(angle), vocabulary).name).toBe(name);
+	});
+
+	it('names the marks on both sides', () => {
+		expect(nameSwing(radians(75), 'clock').between).toEqual(['8', '9']);
+		expect(nameSwing(radians(10), 'body').between).toEqual(['knee', 'knee']);
+	});
+
+	it('comes back from its own names', () => {
+		expect(degrees(markAngle('8:30'))).toBeCloseTo(75, 9);
+		expect(degrees(markAngle('hip'))).toBeCloseTo(65, 9);
+		expect(markAngle('elbow')).toBeNaN();
+	});
+});
+
+describe('swingAngle', () => {
+	it('grows with speed and ends at a full turn', () => {
+		const angles = [2, 6, 12, 20, 30].map((speed) => swingAngle(speed, 34));
+		expect([...angles].sort((a, b) => a - b)).toEqual(angles);
+		expect(degrees(swingAngle(34, 34))).toBeCloseTo(150, 9);
+		expect(swingAngle(90, 34)).toBe(Math.PI);
+	});
+});
+
+describe('measuredAngle', () => {
+	const known = [
+		{ angle: 1, speed: 8 },
+		{ angle: 1.6, speed: 14 }
+	];
+
+	it('interpolates inside what was measured and declines outside it', () => {
+		expect(measuredAngle(11, known)).toBeCloseTo(1.3, 12);
+		expect(measuredAngle(7, known)).toBeLessThan(1);
+		expect(measuredAngle(3, known)).toBeNaN();
+		expect(measuredAngle(20, known)).toBeNaN();
+		expect(measuredAngle(8, known.slice(0, 1))).toBeNaN();
+	});
+});

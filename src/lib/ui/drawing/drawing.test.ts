@@ -1,0 +1,92 @@
+import { describe, expect, it } from 'vitest';
+import { createRng } from '$lib/core/math/random';
+import { situationSchema, situationToCore } from '$lib/io/contract/situation';
+import { rulerTicks, trueScale } from './scale';
+import { gateWords, groundRange, splitAtLanding, viewRange } from './section';
+import { zoneOf } from './zones';
+
+const situation = situationToCore(
+	situationSchema.parse({ toEdge: 3, edgeToPin: 9, stimpFeet: 10, slopeAlong: 2, rise: 0.4 })
+);
+
+describe('trueScale', () => {
+	it('has as many pixels to a metre along as up', () => {
+		const scale = trueScale(-1, 15, 816, 300, 240, 8);
+		expect(scale.x(1) - scale.x(0)).toBeCloseTo(50, 9);
+		expect(scale.y(0) - scale.y(1)).toBeCloseTo(50, 9);
+		expect(scale.y(0)).toBe(240);
+		expect(scale.metresAt(scale.x(4.2))).toBeCloseTo(4.2, 9);
+	});
+
+	it('has readable steps on its ruler', () => {
+		expect(rulerTicks(0, 14, 800)).toEqual([0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14]);
+		expect(rulerTicks(0, 60, 390)).toHaveLength(7);
+	});
+});
+
+describe('section', () => {
+	it('shows ball, pin and some green behind', () => {
+		const [from, to] = viewRange(situation);
+		expect(from).toBeLessThan(0);
+		expect(to).toBeGreaterThan(13);
+	});
+
+	it('knows the lowest and the highest ground', () => {
+		const [low, high] = groundRange(situation, 0, 13);
+		expect(low).toBeCloseTo(0, 6);
+		expect(high).toBeCloseTo(0.6, 6);
+	});
+
+	const path: [number, number, number, number][] = [
+		[0, 0, 0, 0],
+		[0.3, 2, 1.2, 0],
+		[0.6, 4, 0, 0],
+		[2, 8, 0, 0.1]
+	];
+
+	it('says where the ball passes a gate', () => {
+		expect(gateWords(path, 2)).toEqual({ height: 1.2, words: 'hip to chest' });
+		expect(gateWords(path, 1)?.words).toBe('knee to hip');
+		expect(gateWords(path, 5)?.words).toBe('along the ground');
+		expect(gateWords([], 1)).toBeNull();
+	});
+
+	it('cuts a path at its landing', () => {
+		const { air, ground } = splitAtLanding(path, 0.6);
+		expect(air).toHaveLength(3);
+		expect(ground).toHaveLength(2);
+		expect(ground[0]).toBe(air[2]);
+	});
+});
+
+describe('zoneOf', () => {
+	const rng = createRng(8);
+	const cloud = Array.from({ length: 400 }, (): [number, number] => {
+		const [a, b] = [2 * rng.normal(), 0.5 * rng.normal()];
+		return [10 + a * Math.cos(0.4) - b * Math.sin(0.4), 1 + a * Math.sin(0.4) + b * Math.cos(0.4)];
+	});
+
+	const held = (share: number): number => {
+		const zone = zoneOf(cloud, share)!;
+		const turn = (zone.turn * Math.PI) / 180;
+		const inside = cloud.filter(([x, z]) => {
+			const u = ((x - zone.x) * Math.cos(turn) + (z - zone.z) * Math.sin(turn)) / zone.long;
+			const v = ((z - zone.z) * Math.cos(turn) - (x - zone.x) * Math.sin(turn)) / zone.short;
+			return u * u + v * v <= 1 + 1e-9;
+		});
+		return inside.length / cloud.length;
+	};
+
+	it('really holds its share', () => {
+		expect(held(0.5)).toBeCloseTo(0.5, 2);
+		expect(held(0.9)).toBeCloseTo(0.9, 2);
+	});
+
+	it('lies along the cloud', () => {
+		const zone = zoneOf(cloud, 0.5)!;
+		expect(zone.turn).toBeGreaterThan(18);
+		expect(zone.turn).toBeLessThan(28);
+		expect(zone.long).toBeGreaterThan(2 * zone.short);
+		expect(zoneOf(cloud.slice(0, 2), 0.5)).toBeNull();
+	});
+});
