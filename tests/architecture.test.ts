@@ -69,7 +69,7 @@ describe('architecture', () => {
 				.map((name) => `${file} → ${name}`)
 		);
 		const ambient = core.filter((file) =>
-			/\b(document\.|window\.|Date\.now|new Date|Math\.random|performance\.now|localStorage|fetch\()/.test(
+			/\b(document\.\w|window\.\w|Date\.now|new Date|Math\.random|performance\.now|localStorage|fetch\()/.test(
 				readFileSync(file, 'utf8')
 			)
 		);
