@@ -106,6 +106,14 @@
 <style>
 	table {
 		width: 100%;
+		table-layout: fixed;
+	}
+	thead th:first-child {
+		width: 42%;
+	}
+	td,
+	thead th {
+		padding-left: 8px;
 	}
 	thead th {
 		font-weight: 700;

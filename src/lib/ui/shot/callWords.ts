@@ -38,12 +38,11 @@ function landingWords(choice: Choice, toEdge: Metres, say: (m: Metres) => string
 
 function aimWords(choice: Choice, pin: Metres, say: (m: Metres) => string): string {
 	const past = choice.rung.target - pin;
-	const long =
-		Math.abs(past) > HALF_METRE
-			? `, ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short of'} it`
-			: '';
-	if (Math.abs(choice.aimOffset) < STRAIGHT) return `at the pin${long}`;
-	return `aim ${say(Math.abs(choice.aimOffset))} ${choice.aimOffset < 0 ? 'left' : 'right'}${long}`;
+	const away = Math.abs(past) > HALF_METRE;
+	const end = away ? `to end ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short'}` : '';
+	if (Math.abs(choice.aimOffset) < STRAIGHT) return away ? end : 'at the pin';
+	const aim = `aim ${say(Math.abs(choice.aimOffset))} ${choice.aimOffset < 0 ? 'left' : 'right'}`;
+	return away ? `${aim}, ${end}` : aim;
 }
 
 /** A choice in a few words; a safer place than the pin is named. */
