@@ -84,6 +84,8 @@ export const STRIKE = {
 	digRate: 0.34 / CENTIMETRE,
 	/** Effective bounce over which k falls by a factor e. */
 	digBounce: radians(8),
+	/** Turf met earlier than this before the ball is what a player calls heavy; less costs speed but goes unnoticed. */
+	heavyBehind: 1 * CENTIMETRE,
 	/** Low point this far ahead of the ball catches it thin on a normal lie. */
 	thinAhead: 2.4 * CENTIMETRE,
 	/** … and by this much further ahead the leading edge meets the ball's middle. */

@@ -30,6 +30,8 @@ export interface Lie {
 	cushion: number;
 	/** Relative spread of the head speed that comes from the grass alone. */
 	spread: Ratio;
+	/** Spread of the face's direction that comes from the grass: what slows the club also turns it shut. */
+	twist: Radians;
 	/** Smallest opening of a lofted face that the lie asks for when the shot is played high. */
 	minOpen: Radians;
 	/** A putter can be used. */
@@ -53,6 +55,7 @@ const NORMAL: Lie = {
 	dig: 1,
 	cushion: 1,
 	spread: 0,
+	twist: 0,
 	minOpen: 0,
 	putt: true,
 	low: true,
@@ -92,6 +95,7 @@ export const LIES: Record<LieId, Lie> = {
 		dig: 1.15,
 		cushion: 0.9,
 		spread: 0.11,
+		twist: radians(1.5),
 		putt: false
 	},
 	'semi-rough': {
@@ -103,6 +107,7 @@ export const LIES: Record<LieId, Lie> = {
 		dig: 1,
 		cushion: 1.05,
 		spread: 0.155,
+		twist: radians(1),
 		minOpen: radians(10),
 		putt: false
 	},
@@ -115,6 +120,7 @@ export const LIES: Record<LieId, Lie> = {
 		dig: 0.9,
 		cushion: 1.1,
 		spread: 0.25,
+		twist: radians(4),
 		minOpen: radians(15),
 		putt: false,
 		low: false

@@ -1,7 +1,7 @@
 import { isWedge, type Club } from '../club/club';
 import { LIES, type LieId } from '../lie/lies';
 import type { Play } from '../player/intent';
-import type { FlightId } from '../setup/flights';
+import type { FlightId, SpinShape } from '../setup/flights';
 import type { Radians } from '../units';
 import { degrees, radians } from '../units';
 
@@ -12,12 +12,16 @@ export const LEAST_LOFT_TO_OPEN: Radians = radians(52);
 const SPLASH_OPENINGS: readonly Radians[] = [0, 20, 35].map(radians);
 const LEAST_LOFT_FOR_SAND: Radians = radians(50);
 
-const play = (club: Club, flight: FlightId, faceOpen: Radians = 0): Play => ({
-	club,
-	flight,
-	faceOpen,
-	shape: 'straight'
-});
+const play = (
+	club: Club,
+	flight: FlightId,
+	faceOpen: Radians = 0,
+	shape: SpinShape = 'straight'
+): Play => ({ club, flight, faceOpen, shape });
+
+/** The path of the head is worth changing on wedges only; a straight-faced club hardly takes more spin. */
+const shaped = (club: Club): Play[] =>
+	isWedge(club) ? [play(club, 'standard', 0, 'inside'), play(club, 'standard', 0, 'outside')] : [];
 
 function playsOf(club: Club, lieId: LieId): Play[] {
 	const lie = LIES[lieId];
@@ -26,7 +30,7 @@ function playsOf(club: Club, lieId: LieId): Play[] {
 		return club.loft >= LEAST_LOFT_FOR_SAND
 			? SPLASH_OPENINGS.map((opening) => play(club, 'splash', opening))
 			: [];
-	const plays = [play(club, 'standard')];
+	const plays = [play(club, 'standard'), ...(lie.low ? shaped(club) : [])];
 	if (lie.low) plays.unshift(play(club, 'low'));
 	if (lie.high && isWedge(club)) plays.push(play(club, 'high', lie.minOpen));
 	if (lie.high && club.loft >= LEAST_LOFT_TO_OPEN)

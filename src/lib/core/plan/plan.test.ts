@@ -104,12 +104,39 @@ describe('plan', () => {
 		);
 		expect(out?.rejection.code).toBe('tooFarForMeasured');
 	});
+
+	it('cautions when the best shot carries farther than anything measured with its club', async () => {
+		const bag = [{ name: 'SW', loft: 56, bounce: 10 }];
+		const swings = [
+			{ club: 'SW', swing: '7', carry: 6 },
+			{ club: 'SW', swing: '9', carry: 7 }
+		];
+		const ask = async (longest: number) => {
+			const own = [swings[0]!, { ...swings[1]!, carry: longest }];
+			const question = request({ toEdge: 8, edgeToPin: 7 }, {}, { bag, swings: own });
+			return (await plan(question, localSampler(question))).cautions;
+		};
+		expect(await ask(7)).toContain('outside-measured');
+		expect(await ask(15)).not.toContain('outside-measured');
+	});
+
+	it('tries both spin shapes on the wedges and on nothing else', () => {
+		const { rungs, rejected } = buildLadder(request({ toEdge: 2, edgeToPin: 10 }));
+		const shaped = [...rungs, ...rejected].filter(({ play }) => play.shape !== 'straight');
+		const clubs = new Set(shaped.map(({ play }) => play.club.name));
+		expect([...clubs].sort()).toEqual(['GW', 'LW', 'PW', 'SW']);
+		const carry = (shape: string) =>
+			rungs.find(({ play }) => play.club.name === 'SW' && play.shape === shape)!.airShare;
+		expect(carry('inside')).toBeLessThan(carry('outside'));
+	});
 });
 
 describe('statistics', () => {
 	const rows = (strokes: number[]) => ({
 		x: Float64Array.from(strokes, (_, i) => 10 + i),
 		z: Float64Array.from(strokes, () => 0),
+		landingX: Float64Array.from(strokes, () => 4),
+		landingZ: Float64Array.from(strokes, () => 0.5),
 		strokes: Float64Array.from(strokes),
 		upAndDown: Float64Array.from(strokes, () => 0.5),
 		fourOrMore: Float64Array.from(strokes, () => 0.1),

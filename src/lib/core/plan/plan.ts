@@ -22,6 +22,8 @@ export interface PlanOption {
 	statistics: ShotStatistics;
 	/** Sampled finishes (x, z) in the frame of the line, at most 200. */
 	finishes: [Metres, Metres][];
+	/** Where the same balls came down. */
+	landings: [Metres, Metres][];
 	tied: boolean;
 	/** Aimed at a place that is not the pin. */
 	safe: boolean;
@@ -107,12 +109,14 @@ function optionOf(
 	request: PlanRequest,
 	{ rung, finishes, statistics, tied, safe }: SampledRung
 ): PlanOption {
-	const count = Math.min(MOST_FINISHES, finishes.x.length);
+	const points = (x: Float64Array, z: Float64Array): [Metres, Metres][] =>
+		Array.from({ length: Math.min(MOST_FINISHES, x.length) }, (_, i) => [x[i]!, z[i]!]);
 	return {
 		rung,
 		...detailsOf(request, rung),
 		statistics,
-		finishes: Array.from({ length: count }, (_, i) => [finishes.x[i]!, finishes.z[i]!]),
+		finishes: points(finishes.x, finishes.z),
+		landings: points(finishes.landingX, finishes.landingZ),
 		tied,
 		safe
 	};

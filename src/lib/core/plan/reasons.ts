@@ -6,6 +6,7 @@ import type { Ladder, Rung } from './ladder';
 import type { SampledRung } from './rank';
 import type { PlanRequest } from './request';
 import type { Sensitivity } from './sensitivity';
+import { longestMeasured } from './swing';
 import { pinDistance, slopeAt } from './situation';
 import { pairedDifference } from './statistics';
 import type { Play } from '../player/intent';
@@ -35,7 +36,7 @@ export type Caution =
 
 function whyBest(ranked: readonly SampledRung[], ladder: Ladder): Reason {
 	const { rung, statistics } = ranked[0]!;
-	const tied = ranked.filter((option) => option.tied).length - 1;
+	const tied = ranked.filter((option) => option.tied && option.rung.play !== rung.play).length;
 	if (ladder.compromised) return { code: 'compromise', play: rung.play };
 	if (ranked.length === 1) return { code: 'onlyOne', play: rung.play };
 	if (tied > 0) return { code: 'tieLeastAir', play: rung.play, tied };
@@ -142,6 +143,8 @@ export function cautionsFor(request: PlanRequest, rung: Rung | undefined): Cauti
 	if (situation.hazards.some((hazard) => hazard.kind === 'water' || hazard.kind === 'sand'))
 		cautions.push('plays-to-hazard');
 	if (slopeAt(situation, pinDistance(situation)) <= RUNS_AWAY) cautions.push('downhill-runs-away');
+	if (rung && rung.solution.outcome.carry > longestMeasured(rung.play.club, request.player))
+		cautions.push('outside-measured');
 	cautions.push('shared-green', 'not-in-a-round');
 	return cautions;
 }

@@ -12,6 +12,8 @@ import { remainingInto, type Remaining } from './cost';
 export interface Finishes {
 	x: Float64Array;
 	z: Float64Array;
+	landingX: Float64Array;
+	landingZ: Float64Array;
 	/** Expected strokes, this one included. */
 	strokes: Float64Array;
 	/** Chance of two strokes or fewer, and of four or more, this one included. */
@@ -76,6 +78,8 @@ export function sampleFinishes(
 	const rows: Finishes = {
 		x: new Float64Array(count),
 		z: new Float64Array(count),
+		landingX: new Float64Array(count),
+		landingZ: new Float64Array(count),
 		strokes: new Float64Array(count),
 		upAndDown: new Float64Array(count),
 		fourOrMore: new Float64Array(count),
@@ -118,6 +122,8 @@ function sampleOne(
 	remainingInto(distance, surface, shot.skill, remaining);
 	rows.x[row] = outcome.finishX;
 	rows.z[row] = outcome.finishZ;
+	rows.landingX[row] = outcome.landingX;
+	rows.landingZ[row] = outcome.landingZ;
 	rows.strokes[row] = 1 + remaining.strokes;
 	rows.upAndDown[row] = remaining.one;
 	rows.fourOrMore[row] = 1 - remaining.two;
@@ -134,6 +140,8 @@ export function joinFinishes(blocks: readonly Finishes[]): Finishes {
 	return {
 		x: joinFloat((block) => block.x),
 		z: joinFloat((block) => block.z),
+		landingX: joinFloat((block) => block.landingX),
+		landingZ: joinFloat((block) => block.landingZ),
 		strokes: joinFloat((block) => block.strokes),
 		upAndDown: joinFloat((block) => block.upAndDown),
 		fourOrMore: joinFloat((block) => block.fourOrMore),

@@ -40,6 +40,8 @@ export interface Intent {
 	/** Path of the head against the aim, and face against the path. */
 	path: Radians;
 	faceToPath: Radians;
+	/** How far grass that grabs the club turns the face, one standard deviation, + toward the lead side of this player. */
+	twist: Radians;
 	/** Angle by which the sole meets the turf before the leading edge does. */
 	effectiveBounce: Radians;
 	/** How far the body line opens to bring an opened face back to the target. */
@@ -78,6 +80,7 @@ export function intend(
 		attackAngle: setup.attackAngle + (play.club.putter ? 0 : lie.attack),
 		path: mirror * shape.path,
 		faceToPath: -mirror * shape.path,
+		twist: -mirror * (play.club.putter ? 0 : lie.twist),
 		effectiveBounce: play.club.bounce + gain - setup.shaftLean,
 		stanceOpen: opened.reAim,
 		friction: faceFriction(lie, conditions.wet, conditions.ball),

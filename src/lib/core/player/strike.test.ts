@@ -124,9 +124,9 @@ describe('strikeWithErrors', () => {
 
 describe('contact', () => {
 	it('skips off a hard lie with much bounce, digs with little', () => {
-		expect(contactOf(intent(play('SW', 'high'), 'tight'), -0.01)).toBe('heavy');
+		expect(contactOf(intent(play('SW', 'high'), 'tight'), -0.015)).toBe('heavy');
 		expect(contactOf(intent(play('SW', 'open', 15), 'tight'), -0.01)).toBe('thin');
-		expect(contactOf(intent(play('LW'), 'tight'), -0.01)).toBe('heavy');
+		expect(contactOf(intent(play('LW'), 'tight'), -0.015)).toBe('heavy');
 	});
 
 	it('has more room for a thin strike on a ball that sits up', () => {
@@ -144,5 +144,30 @@ describe('contact', () => {
 	it('goes wrong by more in a longer swing', () => {
 		expect(swingGrowth(20)).toBeGreaterThan(swingGrowth(5));
 		expect(swingGrowth(100)).toBe(swingGrowth(40));
+	});
+});
+
+describe('deep rough', () => {
+	const spreadOfDirection = (lie: 'fairway' | 'deep-rough', hand: 'right' | 'left' = 'right') => {
+		const ready = intend(
+			play('SW'),
+			{ lie, wet: false, ball: 'soft', firmness: 'medium' },
+			DEFAULT_TECHNIQUE,
+			hand
+		);
+		const deviates = new Float64Array(DEVIATE_COUNT);
+		deviates[DEVIATES.grass] = -1;
+		const ball = new BallState();
+		strikeWithErrors(ready, DISPERSION.middle, 10, 0, deviates, 0, ball);
+		return Math.atan2(ball.vz, ball.vx);
+	};
+
+	it('turns the face shut when the grass grabs, to the left for a right-hander and mirrored for a left-hander', () => {
+		expect(spreadOfDirection('fairway')).toBe(0);
+		expect(spreadOfDirection('deep-rough')).toBeLessThan(-0.03);
+		expect(spreadOfDirection('deep-rough', 'left')).toBeCloseTo(
+			-spreadOfDirection('deep-rough'),
+			9
+		);
 	});
 });

@@ -3,6 +3,7 @@ import { SAND, splash } from '../ball/splash';
 import type { BallState } from '../ball/state';
 import { STRIKE } from '../constants';
 import type { Metres, MetresPerSecond, Radians } from '../units';
+import { SPIN_SHAPES } from '../setup/flights';
 import type { Intent } from './intent';
 import type { Dispersion } from './player';
 
@@ -52,10 +53,9 @@ export function digLoss(behind: Metres, effectiveBounce: Radians, dig: number): 
 export function contactOf(intent: Intent, ahead: Metres): Contact {
 	if (intent.play.club.putter) return 'clean';
 	if (ahead > STRIKE.thinAhead * intent.lie.cushion) return 'thin';
-	if (ahead >= 0) return 'clean';
-	const skips =
-		intent.lie.hard && intent.effectiveBounce > STRIKE.skipBounce && ahead < -STRIKE.skipBehind;
-	return skips ? 'thin' : 'heavy';
+	const skips = intent.lie.hard && intent.effectiveBounce > STRIKE.skipBounce;
+	if (skips && ahead < -STRIKE.skipBehind) return 'thin';
+	return ahead < -STRIKE.heavyBehind ? 'heavy' : 'clean';
 }
 
 /** Strikes the ball as intended, without error. */
@@ -91,39 +91,52 @@ export function strikeWithErrors(
 	ball: BallState
 ): Contact {
 	const { risk } = intent.setup;
+	const shaped = SPIN_SHAPES[intent.play.shape].risk;
 	const steady = intent.play.club.putter || intent.lie.splash;
 	const growth = steady ? 1 : swingGrowth(speed);
 	const steadied = steady ? 0 : SWING_GROWTH.base - SWING_GROWTH.lowPointBase;
 	const own = dispersion.speed * risk.speed * deviates[offset + DEVIATES.speed]!;
-	const grass = intent.lie.spread * deviates[offset + DEVIATES.grass]!;
+	const grabbed = deviates[offset + DEVIATES.grass]!;
+	const grass = intent.lie.spread * grabbed;
 	const clubSpeed = speed * Math.max(0.3, 1 + own + grass);
 	const direction =
-		aim + dispersion.direction * risk.direction * growth * deviates[offset + DEVIATES.direction]!;
+		aim +
+		dispersion.direction *
+			risk.direction *
+			shaped *
+			growth *
+			deviates[offset + DEVIATES.direction]!;
 	const loft = dispersion.loft * risk.loft * growth * deviates[offset + DEVIATES.loft]!;
 	const lowPoint =
 		dispersion.lowPoint *
 		risk.lowPoint *
+		shaped *
 		(growth - steadied) *
 		deviates[offset + DEVIATES.lowPoint]!;
-	return intent.lie.splash
-		? fromSand(intent, clubSpeed, direction, loft, lowPoint, ball)
-		: fromGrass(intent, clubSpeed, direction, loft, lowPoint + MEAN_LOW_POINT, ball);
+	if (intent.lie.splash) return fromSand(intent, clubSpeed, direction, loft, lowPoint, ball);
+	const ahead = lowPoint + MEAN_LOW_POINT;
+	// Grass that takes more speed than usual (a negative deviate) turns the face shut.
+	return fromGrass(intent, clubSpeed, direction, -intent.twist * grabbed, loft, ahead, ball);
 }
 
 function fromGrass(
 	intent: Intent,
 	clubSpeed: MetresPerSecond,
 	direction: Radians,
+	turned: Radians,
 	loft: Radians,
 	ahead: Metres,
 	ball: BallState
 ): Contact {
 	const contact = contactOf(intent, ahead);
 	fill(intent, clubSpeed, direction);
+	delivery.faceToPath += turned;
 	if (contact === 'thin') blade(thinness(intent, ahead));
-	else delivery.dynamicLoft = Math.max(0.02, delivery.dynamicLoft + loft);
-	if (contact === 'heavy')
-		delivery.clubSpeed *= digLoss(-ahead, intent.effectiveBounce, intent.dig);
+	else {
+		delivery.dynamicLoft = Math.max(0.02, delivery.dynamicLoft + loft);
+		if (!intent.play.club.putter)
+			delivery.clubSpeed *= digLoss(-ahead, intent.effectiveBounce, intent.dig);
+	}
 	strike(delivery, ball);
 	if (contact === 'clean') jump(ball, intent.lie.jump);
 	return contact;

@@ -88,9 +88,12 @@ export function flightSetup(flight: FlightId, technique: Technique): FlightSetup
 	return base;
 }
 
-/** Path of the head against the line, and what it does to the delivered loft, for each way to shape the spin (assumption). */
-export const SPIN_SHAPES: Record<SpinShape, { path: Radians; loft: Radians }> = {
-	inside: { path: radians(6), loft: radians(-3) },
-	straight: { path: 0, loft: 0 },
-	outside: { path: radians(-6), loft: radians(3) }
+/**
+ * Path of the head against the line, what it does to the delivered loft, and how much harder it makes the strike, for each way
+ * to shape the spin (assumption).
+ */
+export const SPIN_SHAPES: Record<SpinShape, { path: Radians; loft: Radians; risk: number }> = {
+	inside: { path: radians(6), loft: radians(-3), risk: 1.25 },
+	straight: { path: 0, loft: 0, risk: 1 },
+	outside: { path: radians(-6), loft: radians(3), risk: 1.25 }
 };

@@ -34,7 +34,7 @@ export function reasonWords(reason: Reason, say: Say): string {
 				? `${playWords(reason.play)} is next and costs no more.`
 				: `${playWords(reason.play)} is next and costs ${strokes(reason.more)} strokes more.`;
 		case 'habitCostsMore':
-			return `The ${reason.club.name} costs ${strokes(reason.more)} strokes more: caught heavy ${say.percent(reason.heavy)}, thin ${say.percent(reason.thin)} of the time.`;
+			return `The ${reason.club.name} costs ${reason.more < 0.025 ? 'no more here' : `${strokes(reason.more)} strokes more`}: caught heavy ${say.percent(reason.heavy)}, thin ${say.percent(reason.thin)} of the time.`;
 		case 'habitIsOut':
 			return `The ${reason.club.name} is out: it ${rejectionWords(reason.rejection, say)}.`;
 		case 'habitIsRight':

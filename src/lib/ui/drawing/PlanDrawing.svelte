@@ -6,7 +6,7 @@
 	import type { Choice } from '$lib/ui/state/choices';
 	import type { Scale } from './scale';
 	import { planPath } from './section';
-	import { zoneOf } from './zones';
+	import { zoneOf, type Zone } from './zones';
 
 	interface Props {
 		wire: SituationWire;
@@ -19,10 +19,11 @@
 	const pin = $derived(pinDistance(situation));
 	const back = $derived(pin + situation.beyondPin);
 	const finishes = $derived(chosen?.option?.finishes ?? []);
-	const zones = $derived(
-		[0.5, 0.9]
-			.map((share) => ({ share, zone: zoneOf(finishes, share) }))
-			.filter((item) => item.zone !== null)
+	const zonesOf = (points: readonly [number, number][]) =>
+		[0.5, 0.9].flatMap((share) => zoneOf(points, share) ?? []);
+	const zones = $derived(zonesOf(finishes));
+	const landingZones = $derived(
+		chosen?.rung.play.flight === 'putt' ? [] : zonesOf(chosen?.option?.landings ?? [])
 	);
 	const aim = $derived(chosen?.aimOffset ?? 0);
 	const aimWords = $derived(
@@ -48,6 +49,16 @@
 	);
 </script>
 
+{#snippet ring(zone: Zone, kind: string)}
+	<ellipse
+		class={kind}
+		cx={scale.x(zone.x)}
+		cy={scale.y(-zone.z)}
+		rx={zone.long * scale.factor}
+		ry={zone.short * scale.factor}
+		transform={`rotate(${zone.turn} ${scale.x(zone.x)} ${scale.y(-zone.z)})`}
+	/>
+{/snippet}
 <svg
 	width={scale.width}
 	height={scale.height}
@@ -101,17 +112,11 @@
 	{#each finishes as [x, z], i (i)}
 		<circle class="finish" cx={scale.x(x)} cy={scale.y(-z)} r="2" />
 	{/each}
-	{#each zones as { share, zone } (share)}
-		{#if zone}
-			<ellipse
-				class={share === 0.5 ? 'zone half' : 'zone'}
-				cx={scale.x(zone.x)}
-				cy={scale.y(-zone.z)}
-				rx={zone.long * scale.factor}
-				ry={zone.short * scale.factor}
-				transform={`rotate(${zone.turn} ${scale.x(zone.x)} ${scale.y(-zone.z)})`}
-			/>
-		{/if}
+	{#each zones as zone, i (i)}
+		{@render ring(zone, i === 0 ? 'zone half' : 'zone')}
+	{/each}
+	{#each landingZones as zone, i (i)}
+		{@render ring(zone, i === 0 ? 'zone lands half' : 'zone lands')}
 	{/each}
 	{#if chosen}
 		<line class="aim" x1={scale.x(0)} y1={scale.y(0)} x2={scale.x(pin)} y2={scale.y(-aim)} />
@@ -130,7 +135,7 @@
 </svg>
 <p class="legend">
 	From above · aim {aimWords}{zones.length
-		? ' · rings hold half and nine tenths of the balls'
+		? ' · rings hold half and nine tenths of the balls: red where they land, black where they end'
 		: ''}{sloping ? ' · arrows point downhill' : ''}
 </p>
 
@@ -174,6 +179,9 @@
 		stroke: var(--ink);
 		stroke-width: var(--line);
 		stroke-dasharray: 5 3;
+	}
+	.lands {
+		stroke: var(--clay);
 	}
 	.half {
 		stroke-dasharray: none;
