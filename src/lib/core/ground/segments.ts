@@ -2,9 +2,14 @@ import type { Metres, Ratio } from '../units';
 import type { Ground, GroundSample, UniformPatch } from './ground';
 import { SURFACE, type SurfaceKind } from './surfaces';
 
+/** What a piece of the line is; a tier or ridge is green that is too steep to land on. */
+export type SegmentKind = 'green' | 'fringe' | 'tier' | 'ridge' | 'rough';
+
 /** A straight piece of ground along the line. */
 export interface Segment {
 	length: Metres;
+	/** Green unless told otherwise. */
+	kind?: SegmentKind;
 	/** + uphill along the line of play. */
 	slopeAlong: Ratio;
 	/** + falls to the right. */
@@ -43,6 +48,11 @@ interface Piece {
 	kind: SurfaceKind;
 }
 
+function kindOf({ kind }: Segment, fringe: SurfaceKind): SurfaceKind {
+	if (kind === 'fringe') return fringe;
+	return kind === 'rough' ? SURFACE.rough : SURFACE.green;
+}
+
 /** Cuts the line into pieces of one slope and one kind, in order. */
 function layOut(spec: SegmentsSpec): Piece[] {
 	const pieces: Piece[] = [];
@@ -68,7 +78,7 @@ function layOut(spec: SegmentsSpec): Piece[] {
 			base,
 			gradientX,
 			gradientZ: -segment.slopeAcross,
-			kind: SURFACE.green
+			kind: kindOf(segment, spec.fringe)
 		});
 		base += gradientX * segment.length;
 		x = to;

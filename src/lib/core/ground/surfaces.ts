@@ -14,6 +14,15 @@ export const SURFACE = {
 
 export type SurfaceKind = (typeof SURFACE)[keyof typeof SURFACE];
 
+/** How the grass before a green is kept. */
+export type FringeId = 'smooth' | 'grainy' | 'rough';
+
+export const FRINGE_KIND: Record<FringeId, SurfaceKind> = {
+	smooth: SURFACE.smoothFringe,
+	grainy: SURFACE.grainyFringe,
+	rough: SURFACE.roughFringe
+};
+
 /** How a surface treats the ball, relative to the green of the day. All numbers ours (assumption). */
 interface SurfaceBehaviour {
 	/** Its green speed as a share of the green's. */

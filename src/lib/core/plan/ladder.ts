@@ -1,11 +1,15 @@
 import { sceneOf } from './scene';
 import { candidates } from './candidates';
 import { heightOnPath, pathOf, type Path } from './path';
-import { rejectSetup, rejectSolution, type Rejection } from './reject';
+import { rejectSetup, rejectSolution, type Flown, type Rejection } from './reject';
 import { fastestSwing, type PlanRequest } from './request';
 import { solveFinish, type Solution } from './solve';
 import { longestMeasured } from './swing';
+import type { HazardKind, Situation } from './situation';
 import { pinTarget } from './target';
+import { GroundSample } from '../ground/ground';
+import { SURFACE, type SurfaceKind } from '../ground/surfaces';
+import { flightSetup } from '../setup/flights';
 import { intend, type Intent, type Play } from '../player/intent';
 import type { Metres, Ratio } from '../units';
 
@@ -63,13 +67,42 @@ function rejectMeasured(request: PlanRequest, rung: Rung): Rejection | null {
 	return known ? { code: 'tooFarForMeasured', carry, longest } : null;
 }
 
+/** Carry grows with about the square of head speed, so one standard deviation of it is twice as large a share. */
+const carrySpread = ({ player }: PlanRequest, { play, solution }: Rung): Metres =>
+	2 *
+	player.dispersion.speed *
+	flightSetup(play.flight, player.technique).risk.speed *
+	solution.outcome.carry;
+
+const MET: Partial<Record<SurfaceKind, HazardKind>> = {
+	[SURFACE.sand]: 'sand',
+	[SURFACE.water]: 'water'
+};
+
+/** On a map the ball breaks around or into what the straight line misses: the ground under its whole roll is looked at. */
+function runsInto(situation: Situation, { path, solution }: Rung): HazardKind | null {
+	if (situation.survey?.kinds !== 'map') return null;
+	const { ground } = sceneOf(situation, { hazards: true, hole: false });
+	const under = new GroundSample();
+	for (const [t, x, , z] of path) {
+		if (t < solution.outcome.flightTime - 1e-6) continue;
+		ground.sample(x, z, under);
+		const met = MET[under.kind];
+		if (met) return met;
+	}
+	return null;
+}
+
 /** The first reason against a solved rung, or null. */
 export function rejectRung(request: PlanRequest, rung: Rung): Rejection | null {
 	const intent = intentOf(request, rung.play);
-	const heightAt = (x: Metres) => heightOnPath(rung.path, x);
+	const flown: Flown = {
+		heightAt: (x) => heightOnPath(rung.path, x),
+		carrySpread: carrySpread(request, rung),
+		runsInto: runsInto(request.situation, rung)
+	};
 	return (
-		rejectSolution(request.situation, intent, rung.solution, heightAt) ??
-		rejectMeasured(request, rung)
+		rejectSolution(request.situation, intent, rung.solution, flown) ?? rejectMeasured(request, rung)
 	);
 }
 

@@ -4,7 +4,7 @@ import { LIES } from '../lie/lies';
 import type { Intent } from '../player/intent';
 import type { Metres, Radians, Ratio } from '../units';
 import { radians } from '../units';
-import { crestOf, slopeAt, type Hazard, type Situation } from './situation';
+import { crestOf, segmentAt, type Hazard, type HazardKind, type Situation } from './situation';
 import type { Solution } from './solve';
 
 /** Why a shot is out; the words live where screens and files are made. */
@@ -26,8 +26,10 @@ export type Rejection =
 export const EDGE_MARGIN: Metres = 0.3;
 /** Air that must remain over a hazard (assumption). */
 export const CLEARANCE: Metres = 0.25;
-/** Ground beyond a hazard that must remain before the landing (assumption). */
-export const BEYOND_HAZARD: Metres = 0.4;
+/** Least ground beyond a hazard that must remain before the landing (assumption). */
+const BEYOND_HAZARD: Metres = 0.4;
+/** … and this share of one standard deviation of the player's carry, where that is more (assumption). */
+const BEYOND_SHARE = 0.25;
 /** A change of slope as steep as this is a ridge or the face of a tier: not a place to land. */
 const RIDGE_SLOPE: Ratio = 0.08;
 /** Opening a sole with more bounce than this on hard ground blades the ball (common practice, no source). */
@@ -41,36 +43,46 @@ export function rejectSetup(intent: Intent, lie: LieId): Rejection | null {
 	return null;
 }
 
-/** Height of the drawn flight over a station. */
-export type HeightAt = (x: Metres) => Metres;
+/** What is known of a shot's flight when it is judged. */
+export interface Flown {
+	/** Height of the drawn flight over a station. */
+	heightAt(x: Metres): Metres;
+	/** One standard deviation of this player's carry. */
+	carrySpread: Metres;
+	/** What the ball would run into once it is down; null for nothing. */
+	runsInto: HazardKind | null;
+}
 
-function rejectHazard(hazard: Hazard, solution: Solution, heightAt: HeightAt): Rejection | null {
+function rejectHazard(hazard: Hazard, solution: Solution, flown: Flown): Rejection | null {
 	const landing = solution.outcome.landingX;
-	const end = hazard.to + BEYOND_HAZARD;
+	const end = hazard.to + Math.max(BEYOND_HAZARD, BEYOND_SHARE * flown.carrySpread);
 	if (landing >= hazard.from && landing <= end)
 		return landing <= hazard.to
 			? { code: 'landsInHazard', hazard: hazard.kind }
 			: { code: 'notClear', hazard: hazard.kind, by: end - landing };
 	if (landing < hazard.from) return null;
-	const height = heightAt(crestOf(hazard));
+	const height = flown.heightAt(crestOf(hazard));
 	const wanted = hazard.height + (hazard.height > 0 ? CLEARANCE : 0);
 	return height < wanted ? { code: 'notClear', hazard: hazard.kind, by: wanted - height } : null;
 }
 
 /** A ball on the ground must not meet anything either. */
-function rejectRoll(situation: Situation, solution: Solution): Rejection | null {
+function rejectRoll(situation: Situation, solution: Solution, flown: Flown): Rejection | null {
 	const { landingX, finishX } = solution.outcome;
 	const met = situation.hazards.find((hazard) => hazard.from >= landingX && hazard.from < finishX);
-	return met ? { code: 'landsInHazard', hazard: met.kind } : null;
+	const hazard = met?.kind ?? flown.runsInto;
+	return hazard ? { code: 'landsInHazard', hazard } : null;
 }
 
 function rejectLanding(situation: Situation, solution: Solution): Rejection | null {
 	const { landingX } = solution.outcome;
 	const past = landingX - situation.toEdge;
 	if (past < EDGE_MARGIN) return { code: 'shortOfGreen', by: EDGE_MARGIN - past };
-	const slope = slopeAt(situation, landingX);
-	return Math.abs(slope) >= RIDGE_SLOPE && situation.segments.length > 1
-		? { code: 'landsOnSteep', slope }
+	const { kind, slopeAlong } = segmentAt(situation, landingX);
+	if (kind === 'rough' || kind === 'fringe') return { code: 'landsInHazard', hazard: 'rough' };
+	const steep = Math.abs(slopeAlong) >= RIDGE_SLOPE && situation.segments.length > 1;
+	return steep || kind === 'tier' || kind === 'ridge'
+		? { code: 'landsOnSteep', slope: slopeAlong }
 		: null;
 }
 
@@ -81,9 +93,9 @@ const PUTTABLE_FRINGE: Record<Situation['fringe'], Metres> = {
 	rough: 0.3
 };
 
-function rejectPutt(situation: Situation, solution: Solution): Rejection | null {
-	if (situation.hazards.some((hazard) => hazard.from < solution.outcome.finishX))
-		return { code: 'blockedPutt' };
+function rejectPutt(situation: Situation, solution: Solution, flown: Flown): Rejection | null {
+	const onLine = situation.hazards.some((hazard) => hazard.from < solution.outcome.finishX);
+	if (onLine || flown.runsInto) return { code: 'blockedPutt' };
 	return situation.toEdge > PUTTABLE_FRINGE[situation.fringe] ? { code: 'grabsPutt' } : null;
 }
 
@@ -97,21 +109,21 @@ function rejectSolve(solution: Solution): Rejection | null {
 /**
  * Judges a solved shot.
  *
- * @param heightAt height of its flight over a station
+ * @param flown what is known of its flight and of the player
  * @returns the first reason against it, or null
  */
 export function rejectSolution(
 	situation: Situation,
 	intent: Intent,
 	solution: Solution,
-	heightAt: HeightAt
+	flown: Flown
 ): Rejection | null {
 	const unsolved = rejectSolve(solution);
 	if (unsolved) return unsolved;
-	if (intent.play.flight === 'putt') return rejectPutt(situation, solution);
+	if (intent.play.flight === 'putt') return rejectPutt(situation, solution, flown);
 	for (const hazard of situation.hazards) {
-		const reason = rejectHazard(hazard, solution, heightAt);
+		const reason = rejectHazard(hazard, solution, flown);
 		if (reason) return reason;
 	}
-	return rejectRoll(situation, solution) ?? rejectLanding(situation, solution);
+	return rejectRoll(situation, solution, flown) ?? rejectLanding(situation, solution);
 }

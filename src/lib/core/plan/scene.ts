@@ -2,23 +2,21 @@ import type { Obstacle } from '../ball/flight';
 import type { Scene } from '../ball/simulate';
 import { ROLL } from '../constants';
 import { createSegments, type Strip } from '../ground/segments';
-import { SURFACE, type SurfaceKind } from '../ground/surfaces';
+import { GroundSample, type Ground } from '../ground/ground';
+import { FRINGE_KIND, SURFACE, type SurfaceKind } from '../ground/surfaces';
+import { createSurveyed } from '../ground/surveyed';
+import type { KindMap } from '../green/kindMap';
+import { surfaceOf } from '../green/surface';
 import { turfOf } from '../ground/turf';
 import type { Metres } from '../units';
 import {
 	crestOf,
 	pinDistance,
-	type FringeId,
 	type Grain,
 	type HazardKind,
-	type Situation
+	type Situation,
+	type SurveyedGround
 } from './situation';
-
-const FRINGE_KIND: Record<FringeId, SurfaceKind> = {
-	smooth: SURFACE.smoothFringe,
-	grainy: SURFACE.grainyFringe,
-	rough: SURFACE.roughFringe
-};
 
 const HAZARD_KIND: Record<HazardKind, SurfaceKind> = {
 	sand: SURFACE.sand,
@@ -44,28 +42,73 @@ const obstacles = (situation: Situation): Obstacle[] =>
 		.filter((hazard) => hazard.height > 0)
 		.map((hazard) => ({ at: crestOf(hazard), height: hazard.height }));
 
-/**
- * Builds what the ball will meet.
- *
- * @param options.hazards leave them out to ask how a ball would travel if nothing were in its way
- * @param options.hole whether the ball can drop
- */
-export function sceneOf(situation: Situation, options: { hazards: boolean; hole: boolean }): Scene {
+/** Which of what stands in the way is built. */
+interface SceneOptions {
+	/** Leave hazards out to ask how a ball would travel if nothing were in its way. */
+	hazards: boolean;
+	/** Whether the ball can drop. */
+	hole: boolean;
+}
+
+const groundOfStations = (situation: Situation, hazards: boolean): Ground =>
+	createSegments({
+		kind: 'segments',
+		toEdge: situation.toEdge,
+		rise: situation.rise,
+		fringe: FRINGE_KIND[situation.fringe],
+		segments: situation.segments,
+		greenLength: situation.edgeToPin + situation.beyondPin,
+		halfWidth: HALF_WIDTH,
+		strips: hazards ? strips(situation) : []
+	});
+
+const isHazard = (kind: SurfaceKind): boolean => kind === SURFACE.sand || kind === SURFACE.water;
+
+/** What grows where, read off the map along the line of play. */
+function kindsOfMap(survey: SurveyedGround, surface: KindMap, hazards: boolean) {
+	const { u, v, heading } = survey.placement;
+	const cos = Math.cos(heading);
+	const sin = Math.sin(heading);
+	return (x: Metres, z: Metres): SurfaceKind => {
+		const kind = surface.kindAt(u + x * cos + z * sin, v + x * sin - z * cos);
+		return !hazards && isHazard(kind) ? SURFACE.rough : kind;
+	};
+}
+
+function groundOfSurvey(situation: Situation, survey: SurveyedGround, hazards: boolean): Ground {
+	const surface = surfaceOf(survey.green);
+	const { placement, tilt } = survey;
+	if (survey.kinds === 'map')
+		return createSurveyed({
+			field: surface,
+			placement,
+			tilt,
+			kindAt: kindsOfMap(survey, surface, hazards)
+		});
+	const stations = groundOfStations(situation, hazards);
+	const sample = new GroundSample();
+	return createSurveyed({
+		field: surface,
+		placement,
+		tilt,
+		kindAt(x, z) {
+			stations.sample(x, z, sample);
+			return sample.kind;
+		}
+	});
+}
+
+/** Builds what the ball will meet. */
+export function sceneOf(situation: Situation, { hazards, hole }: SceneOptions): Scene {
+	const { survey } = situation;
 	return {
-		ground: createSegments({
-			kind: 'segments',
-			toEdge: situation.toEdge,
-			rise: situation.rise,
-			fringe: FRINGE_KIND[situation.fringe],
-			segments: situation.segments,
-			greenLength: situation.edgeToPin + situation.beyondPin,
-			halfWidth: HALF_WIDTH,
-			strips: options.hazards ? strips(situation) : []
-		}),
+		ground: survey
+			? groundOfSurvey(situation, survey, hazards)
+			: groundOfStations(situation, hazards),
 		greenSpeed: grainedSpeed(situation.greenSpeed, situation.grain),
 		turf: turfOf(situation.firmness, situation.wet),
 		air: situation.air,
-		obstacles: options.hazards ? obstacles(situation) : [],
-		hole: options.hole ? { x: pinDistance(situation), z: 0 } : null
+		obstacles: hazards ? obstacles(situation) : [],
+		hole: hole ? { x: pinDistance(situation), z: 0 } : null
 	};
 }

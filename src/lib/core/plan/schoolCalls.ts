@@ -43,6 +43,7 @@ const levelled = (situation: Situation): Situation => ({
 	toEdge: 1,
 	rise: 0,
 	hazards: [],
+	survey: undefined,
 	segments: [{ length: 100, slopeAlong: 0, slopeAcross: 0 }]
 });
 

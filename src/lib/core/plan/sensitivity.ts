@@ -36,6 +36,10 @@ const WORSE: Record<LieId, LieId> = {
 
 const steeper = (situation: Situation, percent: number): Situation => ({
 	...situation,
+	survey: situation.survey && {
+		...situation.survey,
+		tilt: situation.survey.tilt + fromPercent(percent)
+	},
 	segments: situation.segments.map((segment) => ({
 		...segment,
 		slopeAlong: segment.slopeAlong + fromPercent(percent)

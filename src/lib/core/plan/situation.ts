@@ -2,9 +2,11 @@ import type { LieId } from '../lie/lies';
 import type { Firmness } from '../ground/turf';
 import type { Segment } from '../ground/segments';
 import type { Air } from '../ball/aerodynamics';
-import type { Metres } from '../units';
+import type { FringeId } from '../ground/surfaces';
+import type { Placement } from '../ground/surveyed';
+import type { Green } from '../green/green';
+import type { Metres, Ratio } from '../units';
 
-export type FringeId = 'smooth' | 'grainy' | 'rough';
 export type HazardKind = 'sand' | 'water' | 'rough' | 'mound';
 export type Grain = 'none' | 'with' | 'against';
 
@@ -20,6 +22,16 @@ export interface Hazard {
 /** Where a hazard is highest: a mound in its middle, a bunker or bank at its far lip. */
 export const crestOf = ({ kind, from, to }: Hazard): Metres =>
 	kind === 'mound' ? (from + to) / 2 : to;
+
+/** A measured surface under the line of play, in place of the segments' heights. */
+export interface SurveyedGround {
+	green: Green;
+	placement: Placement;
+	/** What grows where is read off the green's map, or off the stations of the situation. */
+	kinds: 'map' | 'stations';
+	/** Extra slope along the line: what if the reading is off. */
+	tilt: Ratio;
+}
 
 /** Everything about a shot that is not the player. SI; the ball lies at the origin and the hole on the x axis. */
 export interface Situation {
@@ -41,17 +53,23 @@ export interface Situation {
 	firmness: Firmness;
 	grain: Grain;
 	air: Air;
+	/** Where there is one, distances, segments and hazards are those it shows along the line. */
+	survey?: SurveyedGround;
 }
 
 /** Distance from ball to hole along the line. */
 export const pinDistance = (situation: Situation): Metres => situation.toEdge + situation.edgeToPin;
 
-/** Slope along the line at a station beyond the edge, + uphill. */
-export function slopeAt(situation: Situation, x: Metres): number {
+/** The segment at a station; the last one goes on, and the first is taken before the edge too. */
+export function segmentAt(situation: Situation, x: Metres): Segment {
 	let end = situation.toEdge;
 	for (const segment of situation.segments) {
 		end += segment.length;
-		if (x < end) return segment.slopeAlong;
+		if (x < end) return segment;
 	}
-	return situation.segments[situation.segments.length - 1]!.slopeAlong;
+	return situation.segments[situation.segments.length - 1]!;
 }
+
+/** Slope along the line at a station beyond the edge, + uphill. */
+export const slopeAt = (situation: Situation, x: Metres): Ratio =>
+	segmentAt(situation, x).slopeAlong;

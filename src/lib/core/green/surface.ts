@@ -1,0 +1,77 @@
+import { boundsOf, type Point } from '../math/polygon';
+import type { Metres } from '../units';
+import type { Green } from './green';
+import { createHeightField, filled, type HeightField, type HeightGrid } from './heightGrid';
+import { createKindMap, type KindMap } from './kindMap';
+import { fitSpots, type SpotFit } from './spotFit';
+
+/** A green made ready to be asked: heights, kinds, and how it was fitted. */
+export interface GreenSurface extends HeightField, KindMap {
+	grid: HeightGrid;
+	/** Null where a finished grid was given. */
+	fit: SpotFit | null;
+}
+
+/** Heights are computed out to this beyond everything that is drawn or read. */
+const MARGIN: Metres = 10;
+const CELL: Metres = 0.5;
+const MOST_NODES = 160;
+
+/** A square grid that covers points and a margin. */
+function gridOver(points: readonly Point[], margin: Metres): Omit<HeightGrid, 'heights'> {
+	const [lowU, lowV, highU, highV] = points.length > 0 ? boundsOf(points) : [0, 0, 0, 0];
+	const longest = Math.max(highU - lowU, highV - lowV) + 2 * margin;
+	const cell = Math.max(CELL, longest / MOST_NODES);
+	return {
+		originU: lowU - margin,
+		originV: lowV - margin,
+		cell,
+		columns: Math.ceil((highU - lowU + 2 * margin) / cell) + 1,
+		rows: Math.ceil((highV - lowV + 2 * margin) / cell) + 1
+	};
+}
+
+/** Evaluates a fitted surface on a grid. */
+export function gridOf(fit: SpotFit, frame: Omit<HeightGrid, 'heights'>): HeightGrid {
+	const { columns, rows, originU, originV, cell } = frame;
+	const heights = Float64Array.from({ length: columns * rows }, (_, at) =>
+		fit.height(originU + (at % columns) * cell, originV + Math.floor(at / columns) * cell)
+	);
+	return { ...frame, heights };
+}
+
+/** Everything of a green that has a place. */
+const placesOf = (green: Green): Point[] => [
+	...green.outline,
+	...green.areas.flatMap((area) => area.outline),
+	...green.spots.map(({ u, v }): Point => [u, v]),
+	...green.tilts.map(({ u, v }): Point => [u, v])
+];
+
+/** Fits heights and draws kinds of a green. Slow (tens of ms): see `surfaceOf`. */
+export function buildSurface(green: Green): GreenSurface {
+	const fit = green.grid ? null : fitSpots(green.spots, green.tilts);
+	const grid = green.grid ? filled(green.grid) : gridOf(fit!, gridOver(placesOf(green), MARGIN));
+	return { ...createHeightField(grid), ...createKindMap(green), grid, fit };
+}
+
+const REMEMBERED = 4;
+const byContent = new Map<string, GreenSurface>();
+const byIdentity = new WeakMap<Green, GreenSurface>();
+
+/**
+ * The surface of a green, built once for as long as the green stays the same: a green that comes in a message again is known by
+ * its content, and the last few are remembered.
+ *
+ * @param green must not be changed in place afterwards
+ */
+export function surfaceOf(green: Green): GreenSurface {
+	const known = byIdentity.get(green);
+	if (known) return known;
+	const key = JSON.stringify(green);
+	const surface = byContent.get(key) ?? buildSurface(green);
+	byIdentity.set(green, surface);
+	byContent.set(key, surface);
+	if (byContent.size > REMEMBERED) byContent.delete(byContent.keys().next().value!);
+	return surface;
+}
