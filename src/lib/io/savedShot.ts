@@ -9,6 +9,7 @@ import {
 	within
 } from './contract/fields';
 import { situationSchema } from './contract/situation';
+import { mapPoint } from './green';
 
 /** A player's own spread, one standard deviation at a medium swing: percent, degrees, degrees, centimetres. */
 export const ownSpreadSchema = z.strictObject({
@@ -35,11 +36,20 @@ export const golferSchema = z.strictObject({
 	spread: ownSpreadSchema.optional()
 });
 
+/** Ball and hole on the map of one green. */
+export const placeSchema = z.strictObject({
+	greenId: z.string().min(1).max(64),
+	ball: mapPoint,
+	pin: mapPoint
+});
+
 /** What the Shot view works on: where, who, with what. Metres, percent, feet of green speed. */
 export const workingShotSchema = z.strictObject({
 	situation: situationSchema,
 	golfer: golferSchema.prefault({}),
-	bag: draftBagSchema
+	bag: draftBagSchema,
+	/** Where it is on a surveyed green; distances, slopes and hazards of the situation are then read off its map. */
+	place: placeSchema.optional()
 });
 
 export const savedShotSchema = z.strictObject({
@@ -49,6 +59,7 @@ export const savedShotSchema = z.strictObject({
 	shot: workingShotSchema
 });
 
+export type Place = z.output<typeof placeSchema>;
 export type OwnSpread = z.output<typeof ownSpreadSchema>;
 export type Golfer = z.output<typeof golferSchema>;
 export type WorkingShot = z.output<typeof workingShotSchema>;

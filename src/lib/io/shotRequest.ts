@@ -1,6 +1,7 @@
 import { DISPERSION, type Dispersion, type Skill } from '$lib/core/player/player';
 import { CENTIMETRE, degrees, fromPercent, radians, toPercent } from '$lib/core/units';
 import type { PlanRequest } from '$lib/core/plan/request';
+import type { SurveyedGround } from '$lib/core/plan/situation';
 import { clubToCore } from './contract/club';
 import { situationToCore } from './contract/situation';
 import type { Golfer, OwnSpread, WorkingShot } from './savedShot';
@@ -28,11 +29,16 @@ export function spreadOf(skill: Skill): OwnSpread {
 	};
 }
 
-/** The planner's question for a shot on the screen. */
-export function shotRequest(shot: WorkingShot, samples: number, seed: number): PlanRequest {
+/** The planner's question for a shot on the screen; `survey` is the ground of its green, where it lies on one. */
+export function shotRequest(
+	shot: WorkingShot,
+	samples: number,
+	seed: number,
+	survey?: SurveyedGround
+): PlanRequest {
 	const { skill, hand, school, vocabulary, technique } = shot.golfer;
 	return {
-		situation: situationToCore(shot.situation),
+		situation: situationToCore(shot.situation, survey),
 		bag: shot.bag.map(clubToCore),
 		player: {
 			skill,

@@ -1,7 +1,9 @@
 import { expose } from 'comlink';
 import { createLocalSampler } from '../core/plan/localSampler';
 import { firstAnswer, plan } from '../core/plan/plan';
+import { landingRegion } from '../core/plan/landingRegion';
 import type { PlanRequest } from '../core/plan/request';
+import { missCost } from '../core/plan/whereToMiss';
 import type { PlannerWorker, PlanSampler } from './protocol';
 
 let lastKey = '';
@@ -19,7 +21,9 @@ function samplerFor(request: PlanRequest): ReturnType<typeof createLocalSampler>
 const worker: PlannerWorker = {
 	firstAnswer,
 	sample: (request, jobs) => samplerFor(request)(jobs),
-	plan: (request, sampler: PlanSampler, progress) => plan(request, sampler, progress)
+	plan: (request, sampler: PlanSampler, progress) => plan(request, sampler, progress),
+	landingRegion,
+	missCosts: (question, spots) => spots.map((spot) => missCost(question, spot))
 };
 
 expose(worker);

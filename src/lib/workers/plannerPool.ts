@@ -1,5 +1,9 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import type { FirstAnswer, Plan } from '../core/plan/plan';
+import type { Point } from '../core/math/polygon';
+import type { LandingRegion } from '../core/plan/landingRegion';
+import type { Rung } from '../core/plan/ladder';
+import type { MissCost, MissQuestion } from '../core/plan/whereToMiss';
 import type { SampleJob } from '../core/plan/rank';
 import type { PlanRequest } from '../core/plan/request';
 import type { Finishes } from '../core/plan/sample';
@@ -75,22 +79,50 @@ export class PlannerPool {
 		return this.#member(0).call((remote) => remote.plan(request, proxy(sampler), proxy(progress)));
 	}
 
-	/** Deals jobs to whichever worker is free and puts the answers back in order. */
-	async #spread(
+	/** Where a solved shot may land. */
+	landingRegion(request: PlanRequest, rung: Rung): Promise<LandingRegion> {
+		return this.#member(this.#size - 1).call((remote) => remote.landingRegion(request, rung));
+	}
+
+	/** Expected strokes from many spots; abort the signal to stop between two of them. */
+	async whereToMiss(
+		question: MissQuestion,
+		spots: readonly Point[],
+		signal: AbortSignal,
+		progress: (share: number) => void
+	): Promise<MissCost[]> {
+		let done = 0;
+		return this.#deal(spots, signal, async (member, spot) => {
+			const costs = await member.call((remote) => remote.missCosts(question, [spot]));
+			progress(++done / spots.length);
+			return costs[0]!;
+		});
+	}
+
+	#spread(
 		request: PlanRequest,
 		jobs: readonly SampleJob[],
 		signal: AbortSignal
 	): Promise<Finishes[]> {
-		const answers: Finishes[] = new Array<Finishes>(jobs.length);
+		return this.#deal(jobs, signal, async (member, job) => {
+			const blocks = await member.call((remote) => remote.sample(request, [job]));
+			return blocks[0]!;
+		});
+	}
+
+	/** Deals items to whichever worker is free and puts the answers back in order. */
+	async #deal<Item, Answer>(
+		items: readonly Item[],
+		signal: AbortSignal,
+		ask: (member: Member, item: Item) => Promise<Answer>
+	): Promise<Answer[]> {
+		const answers = new Array<Answer>(items.length);
 		let next = 0;
 		const work = async (index: number) => {
-			while (next < jobs.length) {
+			while (next < items.length) {
 				signal.throwIfAborted();
 				const at = next++;
-				const block = await this.#member(index).call((remote) =>
-					remote.sample(request, [jobs[at]!])
-				);
-				answers[at] = block[0]!;
+				answers[at] = await ask(this.#member(index), items[at]!);
 			}
 		};
 		await Promise.all(Array.from({ length: this.#size }, (_, i) => work(i)));

@@ -1,4 +1,8 @@
 import type { FirstAnswer, Plan } from '../core/plan/plan';
+import type { LandingRegion } from '../core/plan/landingRegion';
+import type { MissCost, MissQuestion } from '../core/plan/whereToMiss';
+import type { Point } from '../core/math/polygon';
+import type { Rung } from '../core/plan/ladder';
 import type { SampleJob } from '../core/plan/rank';
 import type { PlanRequest } from '../core/plan/request';
 import type { Finishes } from '../core/plan/sample';
@@ -15,4 +19,6 @@ export interface PlannerWorker {
 		sampler: PlanSampler,
 		progress: (share: number) => void
 	): Promise<Plan>;
+	landingRegion(request: PlanRequest, rung: Rung): LandingRegion;
+	missCosts(question: MissQuestion, spots: readonly Point[]): MissCost[];
 }

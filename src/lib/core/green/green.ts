@@ -12,7 +12,7 @@ export interface Green {
 	/** Width of the mown ring around it. */
 	collar: Metres;
 	fringe: FringeId;
-	/** Later ones lie on top of earlier ones and of the green. */
+	/** Sand, water and rough lie on top of the green, later ones on top of earlier ones; a mown approach lies beneath it. */
 	areas: readonly Area[];
 	spots: readonly SpotHeight[];
 	tilts: readonly TiltReading[];

@@ -3,11 +3,11 @@ import { boundsOf, contains, distanceToEdge, type Point } from '../math/polygon'
 import type { Metres } from '../units';
 import type { Area, AreaKind, Green } from './green';
 
-const AREA_KIND: Record<AreaKind, (green: KindsOf) => SurfaceKind> = {
-	sand: () => SURFACE.sand,
-	water: () => SURFACE.water,
-	rough: () => SURFACE.rough,
-	fringe: ({ fringe }) => FRINGE_KIND[fringe]
+const AREA_KIND: Record<AreaKind, SurfaceKind> = {
+	sand: SURFACE.sand,
+	water: SURFACE.water,
+	rough: SURFACE.rough,
+	fringe: SURFACE.smoothFringe
 };
 
 /** The parts of a green that say what grows where. */
@@ -24,14 +24,17 @@ const MARGIN: Metres = 0.5;
 /** The longest side that is drawn in cells; what is farther out is rough. */
 const MOST_CELLS = 1500;
 
+/** Sand, water and rough cut into the green; a mown approach ends where the green begins. */
+const liesOnTop = ({ kind }: Area): boolean => kind !== 'fringe';
+
 function kindExactly(green: KindsOf, u: Metres, v: Metres): SurfaceKind {
-	for (let i = green.areas.length - 1; i >= 0; i--) {
-		const area: Area = green.areas[i]!;
-		if (contains(area.outline, u, v)) return AREA_KIND[area.kind](green);
-	}
+	const holds = (area: Area) => contains(area.outline, u, v);
+	const top = green.areas.findLast((area) => liesOnTop(area) && holds(area));
+	if (top) return AREA_KIND[top.kind];
 	if (contains(green.outline, u, v)) return SURFACE.green;
 	const collared = green.collar > 0 && distanceToEdge(green.outline, u, v) <= green.collar;
-	return collared ? FRINGE_KIND[green.fringe] : SURFACE.rough;
+	const mown = collared || green.areas.some((area) => !liesOnTop(area) && holds(area));
+	return mown ? FRINGE_KIND[green.fringe] : SURFACE.rough;
 }
 
 /** Draws outline, collar and areas of a green into cells. Outside everything grows rough. */

@@ -17,7 +17,7 @@ export interface SurveyedSpec {
 	/** Extra slope along the line, + uphill: what if the reading is off. */
 	tilt: Ratio;
 	/** What grows at a place of the line of play. */
-	kindAt(x: Metres, z: Metres): SurfaceKind;
+	kindAt: (x: Metres, z: Metres) => SurfaceKind;
 }
 
 /** Map coordinates of a place on the line of play: x along it, z to its right. */

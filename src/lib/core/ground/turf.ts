@@ -23,3 +23,14 @@ export function turfOf(firmness: Firmness, wet: boolean): Turf {
 	const { restitution, tilt } = FIRMNESS[firmness];
 	return { restitution: wet ? restitution * WET_RESTITUTION : restitution, tilt };
 }
+
+/** Turf between the three named ones: −1 soft, 0 medium, +1 firm. */
+export function turfBetween(firmness: number): Turf {
+	const end = firmness < 0 ? FIRMNESS.soft : FIRMNESS.firm;
+	const share = Math.min(1, Math.abs(firmness));
+	const { restitution, tilt } = FIRMNESS.medium;
+	return {
+		restitution: restitution + share * (end.restitution - restitution),
+		tilt: tilt + share * (end.tilt - tilt)
+	};
+}

@@ -148,13 +148,17 @@ function readmit(rungs: Rung[], rejected: RejectedPlay[]): void {
 /**
  * Solves and judges every play the bag and the lie allow.
  *
+ * @param plays fewer of them, where a quick look is enough
  * @returns rungs by rising air share. Where hardly anything gets to the pin, places behind it are played to; where all are out,
  *   those that merely land short of the green are let back in: a poor shot beats none.
  */
-export function buildLadder(request: PlanRequest): Ladder {
+export function buildLadder(
+	request: PlanRequest,
+	plays: readonly Play[] = candidates(request.bag, request.situation.lie)
+): Ladder {
 	const rungs: Rung[] = [];
 	const rejected: RejectedPlay[] = [];
-	for (const play of candidates(request.bag, request.situation.lie)) {
+	for (const play of plays) {
 		const judged = judge(request, play);
 		if ('rejection' in judged) rejected.push(judged);
 		else rungs.push(judged);

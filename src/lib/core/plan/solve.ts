@@ -50,11 +50,27 @@ export function playIntended(
 	return out;
 }
 
-/** First speed interval in which `f` turns from negative to positive; `null` when it never does. */
+type Bracket = { low: number; high: number };
+
+/** The answer for a neighbouring aim lies this near in speed, as a rule. */
+const NEIGHBOURHOOD = 1.08;
+
+/** A narrow interval around a guess, where it holds the crossing. */
+function bracketNear(
+	f: (speed: number) => number,
+	guess: MetresPerSecond,
+	fastest: MetresPerSecond
+): Bracket | null {
+	const low = Math.max(SLOWEST, guess / NEIGHBOURHOOD);
+	const high = Math.min(fastest, guess * NEIGHBOURHOOD);
+	return f(low) < 0 && f(high) >= 0 ? { low, high } : null;
+}
+
+/** First speed interval in which `f` turns from negative to positive, or the end it never passes. */
 function bracket(
 	f: (speed: number) => number,
 	fastest: MetresPerSecond
-): { low: number; high: number } | { end: 'tooFar' | 'tooNear' } {
+): Bracket | { end: 'tooFar' | 'tooNear' } {
 	const ratio = (fastest / SLOWEST) ** (1 / SCAN);
 	let low = SLOWEST;
 	if (f(low) > 0) return { end: 'tooNear' };
@@ -70,17 +86,20 @@ function bracket(
  * Finds the head speed for which a measure of the ball's outcome reaches zero, for a fixed aim.
  *
  * @param measure of the outcome, rising with head speed
+ * @param guess the answer for a neighbouring question
  */
 function solveSpeed(
 	intent: Intent,
 	scene: Scene,
 	aim: Radians,
 	fastest: MetresPerSecond,
-	measure: (outcome: Outcome) => number
+	measure: (outcome: Outcome) => number,
+	guess: MetresPerSecond | null = null
 ): { status: SolveStatus; speed: MetresPerSecond; miss: Metres } {
 	const out = new Outcome();
 	const f = (speed: number) => measure(playIntended(intent, scene, speed, aim, out));
-	const found = bracket(f, fastest);
+	const near = guess === null ? null : bracketNear(f, guess, fastest);
+	const found = near ?? bracket(f, fastest);
 	if ('end' in found) {
 		const speed = found.end === 'tooFar' ? fastest : SLOWEST;
 		return { status: found.end, speed, miss: f(speed) };
@@ -165,8 +184,10 @@ export function solveFinish(
 	fastest: MetresPerSecond
 ): Solution {
 	const outcome = new Outcome();
+	let guess: MetresPerSecond | null = null;
 	const tryAim = (aim: Radians): AimTried => {
-		const solved = solveSpeed(intent, scene, aim, fastest, (o) => o.finishX - targetX);
+		const solved = solveSpeed(intent, scene, aim, fastest, (o) => o.finishX - targetX, guess);
+		if (solved.status === 'solved') guess = solved.speed;
 		playIntended(intent, scene, solved.speed, aim, outcome);
 		return { ...solved, aim, side: outcome.finishZ };
 	};

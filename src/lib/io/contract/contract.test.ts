@@ -102,7 +102,11 @@ describe('published schemas', () => {
 			'planRequest',
 			'planResponse',
 			'error',
-			'savedShot'
+			'savedShot',
+			'green',
+			'reading',
+			'archive',
+			'deviceReading'
 		]);
 		expect(schemas.planRequest).toMatchObject({ type: 'object', additionalProperties: false });
 	});

@@ -42,6 +42,8 @@ export const schoolField = choice([
 	'shape-the-spin'
 ]);
 
+export const segmentKindField = choice(['green', 'fringe', 'tier', 'ridge', 'rough']);
+
 export const stimpField = within(3, 18, 'feet');
 export const slopeField = within(-30, 30, 'percent');
 export const windField = within(-20, 20, 'm/s');

@@ -1,4 +1,8 @@
 import { z } from 'zod';
+import { archiveSchema } from '../archive';
+import { deviceReadingSchema } from '../device';
+import { greenSchema } from '../green';
+import { readingSchema } from '../reading';
 import { savedShotSchema } from '../savedShot';
 import { errorSchema } from './error';
 import { planRequestSchema, planResponseSchema } from './plan';
@@ -11,5 +15,9 @@ export const publishedSchemas = () => ({
 	planRequest: z.toJSONSchema(planRequestSchema, { io: 'input' }),
 	planResponse: z.toJSONSchema(planResponseSchema),
 	error: z.toJSONSchema(errorSchema),
-	savedShot: z.toJSONSchema(savedShotSchema, { io: 'input' })
+	savedShot: z.toJSONSchema(savedShotSchema, { io: 'input' }),
+	green: z.toJSONSchema(greenSchema, { io: 'input' }),
+	reading: z.toJSONSchema(readingSchema, { io: 'input' }),
+	archive: z.toJSONSchema(archiveSchema, { io: 'input' }),
+	deviceReading: z.toJSONSchema(deviceReadingSchema)
 });

@@ -1,0 +1,67 @@
+import { contains, type Point } from '../math/polygon';
+import type { Green } from '../green/green';
+import { lineOfPlay, type LineOfPlay, type LineProblem } from '../green/lineOfPlay';
+import { surfaceOf } from '../green/surface';
+import { SURFACE, type SurfaceKind } from '../ground/surfaces';
+import type { LieId } from '../lie/lies';
+import { grainAlong } from '../today/grain';
+import type { Metres, Radians } from '../units';
+import type { Situation } from './situation';
+
+/** What a day and a player bring to a green, wherever the ball lies. */
+export interface Conditions extends Pick<
+	Situation,
+	'wet' | 'ball' | 'greenSpeed' | 'firmness' | 'air'
+> {
+	/** Direction in which the grass grows on the map; null for none. */
+	grain: Radians | null;
+}
+
+/** Height of the lip of whatever area lies at a place. */
+export const lipsOf =
+	(green: Green) =>
+	(u: Metres, v: Metres): Metres =>
+		green.areas.findLast((area) => contains(area.outline, u, v))?.lip ?? 0;
+
+/** The lie a player would expect where a ball lies on a map; null in water. */
+export function expectedLie(kind: SurfaceKind): LieId | null {
+	switch (kind) {
+		case SURFACE.water:
+			return null;
+		case SURFACE.sand:
+			return 'sand';
+		case SURFACE.rough:
+		case SURFACE.roughFringe:
+			return 'semi-rough';
+		case SURFACE.grainyFringe:
+			return 'first-cut';
+		default:
+			return 'fringe';
+	}
+}
+
+/** The line from ball to pin on a green, or why there is none. */
+export const lineOn = (green: Green, ball: Point, pin: Point): LineOfPlay | LineProblem =>
+	lineOfPlay(surfaceOf(green), lipsOf(green), ball, pin);
+
+/** The situation of a ball on a green's map. */
+export function situationOn(
+	green: Green,
+	line: LineOfPlay,
+	lie: LieId,
+	{ grain, ...conditions }: Conditions
+): Situation {
+	return {
+		...conditions,
+		lie,
+		toEdge: line.toEdge,
+		edgeToPin: line.edgeToPin,
+		beyondPin: line.beyondPin,
+		rise: line.rise,
+		fringe: line.fringe,
+		segments: line.segments,
+		hazards: line.hazards,
+		grain: grainAlong(grain, line.placement.heading),
+		survey: { green, placement: line.placement, kinds: 'map', tilt: 0 }
+	};
+}
