@@ -1,5 +1,6 @@
 import { liveQuery, type Observable } from 'dexie';
 import { z } from 'zod';
+import type { Archive } from '$lib/io/archive';
 import { workingShotSchema, type WorkingShot } from '$lib/io/savedShot';
 import { within } from '$lib/io/contract/fields';
 import { database } from './database';
@@ -55,14 +56,19 @@ export async function writeLastShot({ shot, id }: LastShot): Promise<void> {
 }
 
 /** Puts the demo's rows in, once and in one transaction; never over data that is there. */
-export async function seedOnce(
-	rows: readonly { id: string; name: string; savedAt: string; shot: unknown }[]
-): Promise<boolean> {
-	return database.transaction('rw', database.shots, database.settings, async () => {
-		if ((await database.settings.get(DEMO_SEEDED)) || (await database.shots.count()) > 0)
-			return false;
-		await database.shots.bulkAdd([...rows]);
-		await database.settings.put({ key: DEMO_SEEDED, value: true });
+export async function seedOnce({
+	shots,
+	greens,
+	readings
+}: Pick<Archive, 'shots' | 'greens' | 'readings'>): Promise<boolean> {
+	const { shots: shotTable, greens: greenTable, readings: readingTable, settings } = database;
+	return database.transaction('rw', [shotTable, greenTable, readingTable, settings], async () => {
+		const used = (await shotTable.count()) + (await greenTable.count()) > 0;
+		if (used || (await settings.get(DEMO_SEEDED))) return false;
+		await shotTable.bulkAdd(shots);
+		await greenTable.bulkAdd(greens);
+		await readingTable.bulkAdd(readings);
+		await settings.put({ key: DEMO_SEEDED, value: true });
 		return true;
 	});
 }

@@ -77,7 +77,11 @@ describe('last shot', () => {
 });
 
 describe('seedOnce', () => {
-	const rows = [{ id: 'demo', name: 'Demo', savedAt: '2026-01-01T00:00:00.000Z', shot }];
+	const rows = {
+		shots: [{ id: 'demo', name: 'Demo', savedAt: '2026-01-01T00:00:00.000Z', shot }],
+		greens: [],
+		readings: []
+	};
 
 	it('fills an empty database once and never over what is there', async () => {
 		expect(await seedOnce(rows)).toBe(true);

@@ -1,11 +1,10 @@
 import { asset } from '$app/paths';
-import { z } from 'zod';
-import { savedShotSchema, type SavedShot } from '$lib/io/savedShot';
-
-const demoSchema = z.object({ shots: z.array(savedShotSchema) });
+import { parseArchive, type Archive } from '$lib/io/archive';
 
 /** The invented academy that ships with the app. */
-export async function readDemo(): Promise<SavedShot[]> {
+export async function readDemo(): Promise<Archive> {
 	const response = await fetch(asset('/demo/quarry-academy.json'));
-	return demoSchema.parse(await response.json()).shots;
+	const parsed = parseArchive(await response.text());
+	if ('problems' in parsed) throw new Error(parsed.problems.join(' '));
+	return parsed.archive;
 }

@@ -28,7 +28,7 @@ export async function openingShot(wanted: string | null, demo: boolean): Promise
 		return { kind: 'shot', shot: last.shot, id: last.id, name };
 	}
 	if (!demo) return { kind: 'first-visit' };
-	const first = (await readDemo())[0];
+	const first = (await readDemo()).shots[0];
 	return first
 		? { kind: 'shot', shot: first.shot, id: first.id, name: first.name }
 		: { kind: 'first-visit' };
