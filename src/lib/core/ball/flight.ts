@@ -41,6 +41,24 @@ const k4 = new Float64Array(6);
 const medium = { ax: 0.5, ay: 0.5, az: 0.5, windX: 0.5, windZ: 0.5, factor: 0.5, windy: false };
 const spinTerms = new Float64Array(2);
 
+/** Square of the air speed at which the lift was last raised to its power, and the result. */
+const anchor = { squared: 0.5, power: 0.5 };
+/** The series below is good to 2·10⁻⁵ out to this change of the squared speed; a power costs as much as the rest of a stage. */
+const NEAR_ANCHOR = 0.2;
+const P = LIFT_POWER;
+
+/** squared^P, from the last power taken where that was near. */
+function liftPower(squared: number): number {
+	const q = squared / anchor.squared - 1;
+	if (q > NEAR_ANCHOR || q < -NEAR_ANCHOR) {
+		anchor.squared = squared;
+		anchor.power = Math.pow(squared, P);
+		return anchor.power;
+	}
+	const series = 1 + (((P - 2) * q) / 3) * (1 + ((P - 3) * q) / 4);
+	return anchor.power * (1 + P * q * (1 + (((P - 1) * q) / 2) * series));
+}
+
 /** Time derivative of a state: gravity, drag along the air speed, lift along spin × air speed. */
 function derivative(from: Float64Array, drag0: number, lift0: number, out: Float64Array): void {
 	let rx = from[VX]!;
@@ -57,7 +75,7 @@ function derivative(from: Float64Array, drag0: number, lift0: number, out: Float
 	const squared = rx * rx + ry * ry + rz * rz;
 	const speed = Math.sqrt(squared);
 	const drag = medium.factor * baseDrag(speed) * speed + drag0;
-	const lift = lift0 === 0 ? 0 : lift0 * Math.pow(squared, LIFT_POWER);
+	const lift = lift0 === 0 ? 0 : lift0 * liftPower(squared);
 	out[VX] = lift * (medium.ay * rz - medium.az * ry) - drag * rx;
 	out[VY] = lift * (medium.az * rx - medium.ax * rz) - drag * ry - GRAVITY;
 	out[VZ] = lift * (medium.ax * ry - medium.ay * rx) - drag * rz;
@@ -96,14 +114,44 @@ function within(axis: number, s: number, h: number): number {
 	return u * u * ((1 + 2 * s) * a + s * da) + s * s * ((3 - 2 * s) * b - u * db);
 }
 
-/** Share of the step at which the ball meets the ground, by bisection on the dense output. */
+/** Height of the ball above the ground at share s of the step. */
+const clearance = (s: number, h: number, ground: Ground): Metres =>
+	within(Y, s, h) - ground.height(within(X, s, h), within(Z, s, h));
+
+const TOUCH: Metres = 1e-8;
+const TOUCH_ROUNDS = 40;
+
+/**
+ * Share of the step at which the ball meets the ground, on the dense output: regula falsi (Illinois), since the ground may cost far
+ * more than the ball. A ball that leaves the ground and is below it all along has met it where it stands.
+ */
 function touchdown(h: number, ground: Ground): number {
 	let low = 0;
 	let high = 1;
-	for (let i = 0; i < 34; i++) {
-		const s = (low + high) / 2;
-		if (within(Y, s, h) > ground.height(within(X, s, h), within(Z, s, h))) low = s;
+	let above = clearance(0, h, ground);
+	for (let s = 0.5; above <= 0 && s > 1e-3; s /= 2) {
+		above = clearance(s, h, ground);
+		if (above > 0) low = s;
 		else high = s;
+	}
+	if (above <= 0) return 0;
+	let below = clearance(high, h, ground);
+	let side = 0;
+	for (let i = 0; i < TOUCH_ROUNDS; i++) {
+		const s = (low * below - high * above) / (below - above);
+		const gap = clearance(s, h, ground);
+		if (gap <= TOUCH && gap > -TOUCH) return s;
+		if (gap > 0) {
+			low = s;
+			above = gap;
+			if (side === 1) below /= 2;
+			side = 1;
+		} else {
+			high = s;
+			below = gap;
+			if (side === -1) above /= 2;
+			side = -1;
+		}
 	}
 	return high;
 }
@@ -166,6 +214,9 @@ function prepare(ball: BallState, air: Air): void {
 	now[VX] = ball.vx;
 	now[VY] = ball.vy;
 	now[VZ] = ball.vz;
+	// Each flight begins anew: the answer must not depend on the ball before.
+	anchor.squared = ball.vx * ball.vx + ball.vy * ball.vy + ball.vz * ball.vz;
+	anchor.power = Math.pow(anchor.squared, P);
 }
 
 /** Step length: a fifth of the hop that gravity alone would make, at most 0.06 s and not vanishing for a ball that only falls. */

@@ -133,10 +133,21 @@ function sampleOne(
 
 /** Puts blocks of one shot behind each other, in order. */
 export function joinFinishes(blocks: readonly Finishes[]): Finishes {
+	const count = blocks.reduce((sum, block) => sum + block.x.length, 0);
+	const join = <Row extends Float64Array | Uint8Array>(
+		row: Row,
+		pick: (b: Finishes) => Row
+	): Row => {
+		let at = 0;
+		for (const block of blocks) {
+			row.set(pick(block), at);
+			at += block.x.length;
+		}
+		return row;
+	};
 	const joinFloat = (pick: (block: Finishes) => Float64Array) =>
-		Float64Array.from(blocks.flatMap((block) => [...pick(block)]));
-	const joinBytes = (pick: (block: Finishes) => Uint8Array) =>
-		Uint8Array.from(blocks.flatMap((block) => [...pick(block)]));
+		join(new Float64Array(count), pick);
+	const joinBytes = (pick: (block: Finishes) => Uint8Array) => join(new Uint8Array(count), pick);
 	return {
 		x: joinFloat((block) => block.x),
 		z: joinFloat((block) => block.z),

@@ -1,4 +1,5 @@
 import { follow, Outcome, type Scene } from '../ball/simulate';
+import { UniformPatch } from '../ground/ground';
 import { NO_LUCK } from '../ground/surfaces';
 import { BallState } from '../ball/state';
 import { findRoot, type RootOptions } from '../math/roots';
@@ -23,17 +24,21 @@ export interface Solution {
 
 const SLOWEST: MetresPerSecond = 1;
 const SCAN = 9;
-const AIM_ROUNDS = 8;
-const MOST_TURN: Radians = radians(25);
+const JOINT_ROUNDS = 12;
+const MOST_TURN: Radians = radians(12);
+const MOST_FASTER = 0.12;
 const SCAN_AIMS = 6;
 const WIDEST_AIM: Radians = radians(30);
 const AIM_HALVINGS = 12;
 const TOLERANCE: Metres = 0.005;
 const ROOT: RootOptions = { tolerance: TOLERANCE, width: 1e-6, maxIterations: 40 };
+/** Good enough to tell one aim from another. */
+const COARSE_ROOT: RootOptions = { tolerance: 0.05, width: 2e-3, maxIterations: 14 };
 /** A ball that ends this near is called solved even where the ground jumps. */
 const NEAR_ENOUGH: Metres = 0.3;
 
 const ball = new BallState();
+const patch = new UniformPatch();
 
 /** One ball as intended. */
 export function playIntended(
@@ -94,7 +99,8 @@ function solveSpeed(
 	aim: Radians,
 	fastest: MetresPerSecond,
 	measure: (outcome: Outcome) => number,
-	guess: MetresPerSecond | null = null
+	guess: MetresPerSecond | null = null,
+	options: RootOptions = ROOT
 ): { status: SolveStatus; speed: MetresPerSecond; miss: Metres } {
 	const out = new Outcome();
 	const f = (speed: number) => measure(playIntended(intent, scene, speed, aim, out));
@@ -104,7 +110,7 @@ function solveSpeed(
 		const speed = found.end === 'tooFar' ? fastest : SLOWEST;
 		return { status: found.end, speed, miss: f(speed) };
 	}
-	const root = findRoot(f, found.low, found.high, ROOT);
+	const root = findRoot(f, found.low, found.high, options);
 	const ended = root.status === 'converged' || Math.abs(root.residual) < NEAR_ENOUGH;
 	return { status: ended ? 'solved' : 'noStop', speed: root.x, miss: root.residual };
 }
@@ -119,23 +125,48 @@ interface AimTried {
 	side: Metres;
 }
 
-/** Rounds of aim from straight: each answers the last miss, then follows the trend of the last two. */
-function approachAim(tryAim: (aim: Radians) => AimTried, targetX: Metres): AimTried {
-	let last = tryAim(0);
-	let best = last;
-	let gain = -1 / targetX;
-	for (let round = 0; round < AIM_ROUNDS; round++) {
-		if (last.status !== 'solved' || Math.abs(last.side) < 2 * TOLERANCE) return last;
-		const turn = Math.max(-MOST_TURN, Math.min(MOST_TURN, gain * last.side));
-		const next = tryAim(last.aim + turn);
-		const trend = (next.aim - last.aim) / (next.side - last.side);
-		// A trend of the wrong sign or size comes from a jump of the ground: keep to the simple answer there.
-		gain = trend < 0.2 * gain || trend > 4 * gain ? -1 / targetX : -trend;
-		if (next.status === 'solved' && Math.abs(next.side) < Math.abs(best.side)) best = next;
-		last = next;
+/**
+ * Corrects head speed and aim together from a straight shot that ends beside the target (Broyden's method on the relative head speed
+ * and the aim): a handful of balls where the ground is smooth.
+ *
+ * @returns null where it does not settle
+ * @source C. Broyden, A class of methods for solving nonlinear simultaneous equations, Mathematics of Computation 19 (1965)
+ */
+function correctTogether(
+	play: (speed: MetresPerSecond, aim: Radians) => Outcome,
+	targetX: Metres,
+	straight: AimTried,
+	fastest: MetresPerSecond
+): AimTried | null {
+	let { speed, aim, miss, side } = straight;
+	// Rows: miss along, miss aside; columns: relative head speed (range grows with its square), aim.
+	const slope = [2 * targetX, 0, 0, targetX];
+	for (let round = 0; round < JOINT_ROUNDS; round++) {
+		if (Math.abs(miss) <= TOLERANCE && Math.abs(side) <= 2 * TOLERANCE)
+			return { status: 'solved', speed, aim, miss, side };
+		const [a, b, c, d] = slope as [number, number, number, number];
+		const determinant = a * d - b * c;
+		if (!(Math.abs(determinant) > 1e-6)) return null;
+		const faster = clamped((b * side - d * miss) / determinant, MOST_FASTER);
+		const turn = clamped((c * miss - a * side) / determinant, MOST_TURN);
+		speed *= 1 + faster;
+		aim += turn;
+		if (speed > fastest || speed < SLOWEST || Math.abs(aim) > WIDEST_AIM) return null;
+		const { finishX, finishZ } = play(speed, aim);
+		const squared = faster * faster + turn * turn;
+		const along = (finishX - targetX - miss - a * faster - b * turn) / squared;
+		const aside = (finishZ - side - c * faster - d * turn) / squared;
+		slope[0] = a + along * faster;
+		slope[1] = b + along * turn;
+		slope[2] = c + aside * faster;
+		slope[3] = d + aside * turn;
+		miss = finishX - targetX;
+		side = finishZ;
 	}
-	return best;
+	return null;
 }
+
+const clamped = (value: number, most: number): number => Math.max(-most, Math.min(most, value));
 
 /** Searches all sensible aims for one where the side changes sign, and halves in on it; ground with tiers and saddles may need it. */
 function scanAim(tryAim: (aim: Radians) => AimTried, best: AimTried): AimTried {
@@ -169,13 +200,16 @@ function halve(tryAim: (aim: Radians) => AimTried, from: AimTried, to: AimTried)
 	return nearer(low, high);
 }
 
+/** Ground of one slope lets every ball rest or none; only there is a straight shot that does not stop the last word. */
+const isUniform = (scene: Scene): boolean => scene.ground.patch(0, 0, patch);
+
 /**
  * Finds head speed and aim for which the ball, played as intended, ends at (targetX, 0).
  *
  * @param scene without hole; hazards are judged afterwards
  * @param fastest head speed that may be asked for
- * @returns the best found with its status: at most 8 rounds of aim, then 13 aims over ±30° and their halvings, each a bracketed
- *   root find. `noStop` where even the best ends more than 0.3 m from the target.
+ * @returns the best found with its status: a bracketed root find straight ahead, at most 12 rounds on speed and aim together, and
+ *   where they do not settle 13 aims over ±30° and halvings between them. `noStop` where even the best ends more than 0.3 m away.
  */
 export function solveFinish(
 	intent: Intent,
@@ -184,20 +218,33 @@ export function solveFinish(
 	fastest: MetresPerSecond
 ): Solution {
 	const outcome = new Outcome();
-	let guess: MetresPerSecond | null = null;
-	const tryAim = (aim: Radians): AimTried => {
-		const solved = solveSpeed(intent, scene, aim, fastest, (o) => o.finishX - targetX, guess);
-		if (solved.status === 'solved') guess = solved.speed;
-		playIntended(intent, scene, solved.speed, aim, outcome);
-		return { ...solved, aim, side: outcome.finishZ };
+	const past = (o: Outcome) => o.finishX - targetX;
+	const play = (speed: MetresPerSecond, aim: Radians) =>
+		playIntended(intent, scene, speed, aim, outcome);
+	const tryAim = (aim: Radians, options: RootOptions, guess: MetresPerSecond | null): AimTried => {
+		const solved = solveSpeed(intent, scene, aim, fastest, past, guess, options);
+		return { ...solved, aim, side: play(solved.speed, aim).finishZ };
 	};
-	let found = approachAim(tryAim, targetX);
-	if (found.status === 'solved' && Math.abs(found.side) > NEAR_ENOUGH)
-		found = scanAim(tryAim, found);
-	const { status, speed, aim, miss } = found;
-	playIntended(intent, scene, speed, aim, outcome);
-	const ended = status !== 'solved' || Math.abs(outcome.finishZ) <= NEAR_ENOUGH;
-	return { status: ended ? status : 'noStop', speed, aim, miss, outcome };
+	const straight = tryAim(0, ROOT, null);
+	let found = straight;
+	if (straight.status === 'solved' && Math.abs(straight.side) > 2 * TOLERANCE) {
+		const joint = correctTogether(play, targetX, straight, fastest);
+		found = joint ?? scanned(tryAim, straight);
+	} else if (straight.status === 'noStop' && !isUniform(scene)) found = scanned(tryAim, straight);
+	const { speed, aim } = found;
+	play(speed, aim);
+	const near = Math.hypot(past(outcome), outcome.finishZ) <= 1.5 * NEAR_ENOUGH;
+	const status = found.status === 'solved' && !near ? 'noStop' : found.status;
+	return { status, speed, aim, miss: past(outcome), outcome };
+}
+
+/** The best of all aims, its head speed found finely. */
+function scanned(
+	tryAim: (aim: Radians, options: RootOptions, guess: MetresPerSecond | null) => AimTried,
+	straight: AimTried
+): AimTried {
+	const coarse = scanAim((aim) => tryAim(aim, COARSE_ROOT, straight.speed), straight);
+	return coarse.status === 'solved' ? tryAim(coarse.aim, ROOT, coarse.speed) : coarse;
 }
 
 /** Finds the head speed that carries to a landing spot, whatever the ball does afterwards. */
