@@ -11,7 +11,8 @@ const MAY_IMPORT: Record<string, readonly string[]> = {
 	store: ['core', 'io'],
 	workers: ['core'],
 	server: ['core', 'io'],
-	ui: ['core', 'io', 'store', 'workers']
+	devices: ['io'],
+	ui: ['core', 'io', 'store', 'workers', 'devices']
 };
 
 /** Small numerical libraries that the core may lean on. */

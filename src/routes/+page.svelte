@@ -5,18 +5,40 @@
 	import FirstShot from '$lib/ui/shot/FirstShot.svelte';
 	import ShotView from '$lib/ui/shot/ShotView.svelte';
 	import { openingShot } from '$lib/ui/state/openingShot';
+	import { watchGreens, type GreenBook } from '$lib/store/greens';
 	import { ShotBench } from '$lib/ui/state/shotBench.svelte';
 
 	const { data } = $props();
 	let bench = $state.raw<ShotBench | null>(null);
 	let ready = $state(false);
+	let books: GreenBook[] = [];
 
 	function begin(opening: Parameters<ShotBench['open']>[0]) {
-		bench = new ShotBench();
-		bench.open(opening);
+		const opened = new ShotBench();
+		opened.knowGreens(books);
+		opened.open(opening);
+		placeAsked(opened);
+		bench = opened;
+	}
+
+	/** What is asked for in the address: a green, one of its pins, and where the ball lies. */
+	function placeAsked(on: ShotBench) {
+		const { searchParams } = page.url;
+		const book = books.find(({ green }) => green.id === searchParams.get('green'));
+		if (!book) return;
+		const pin = book.green.pins.find(({ id }) => id === searchParams.get('pin'))?.at;
+		on.placeOnGreen(book, pin);
+		const ball = (searchParams.get('ball') ?? '').split(',').map(Number);
+		const place = $state.snapshot(on.shot.place);
+		if (place && ball.length === 2 && ball.every(Number.isFinite))
+			on.moveTo({ ...place, ball: [ball[0]!, ball[1]!] });
 	}
 
 	onMount(() => {
+		const greens = watchGreens().subscribe((shelf) => {
+			books = shelf.books;
+			bench?.knowGreens(books);
+		});
 		void openingShot(page.url.searchParams.get('shot'), data.demo).then((opening) => {
 			ready = true;
 			if (opening.kind === 'broken')
@@ -25,7 +47,10 @@
 				);
 			if (opening.kind === 'shot') begin(opening);
 		});
-		return () => bench?.close();
+		return () => {
+			greens.unsubscribe();
+			bench?.close();
+		};
 	});
 </script>
 

@@ -43,26 +43,47 @@ describe('expected strokes', () => {
 	});
 
 	/** Typical layouts: a few yards of longer grass, then level green of medium pace. */
-	it.each([
+	const LAYOUTS = [
 		['fairway', 10, 4, 2.18],
 		['fairway', 20, 6, 2.4],
 		['semi-rough', 10, 4, 2.34],
 		['semi-rough', 20, 6, 2.59]
-	])(
+	] as const;
+
+	const strokesFrom = async (lie: string, yards: number, toEdge: number, skill: Skill) => {
+		const question = request(
+			{
+				lie,
+				toEdge: toEdge * YARD,
+				edgeToPin: (yards - toEdge) * YARD,
+				fringe: lie === 'fairway' ? 'grainy' : 'rough'
+			},
+			{ skill },
+			{ samples: 500 }
+		);
+		const { options } = await plan(question, localSampler(question));
+		return options[0]!.statistics.expectedStrokes;
+	};
+
+	it.each(LAYOUTS)(
 		'brings the expert from %s, %i yards, within 0.08 of the published strokes',
 		async (lie, yards, toEdge, published) => {
-			const question = request(
-				{
-					lie,
-					toEdge: toEdge * YARD,
-					edgeToPin: (yards - toEdge) * YARD,
-					fringe: lie === 'fairway' ? 'grainy' : 'rough'
-				},
-				{ skill: 'expert' },
-				{ samples: 500 }
-			);
-			const { options } = await plan(question, localSampler(question));
-			expect(Math.abs(options[0]!.statistics.expectedStrokes - published)).toBeLessThan(0.08);
+			const strokes = await strokesFrom(lie, yards, toEdge, 'expert');
+			expect(Math.abs(strokes - published)).toBeLessThan(0.08);
+		}
+	);
+
+	/** The next stroke of a weaker player costs what the plan of that stroke would say: the two must not contradict each other. */
+	it.each(
+		LAYOUTS.flatMap(([lie, yards, toEdge]) =>
+			(['scratch', 'middle', 'high'] as const).map((skill) => [skill, lie, yards, toEdge] as const)
+		)
+	)(
+		'plans for %s from %s, %i yards, what the cost of such a stroke says',
+		async (skill, lie, yards, toEdge) => {
+			const strokes = await strokesFrom(lie, yards, toEdge, skill);
+			const table = expectedAround(yards * YARD, lie === 'fairway' ? 'fairway' : 'rough', skill);
+			expect(Math.abs(strokes - table)).toBeLessThan(0.12);
 		}
 	);
 });

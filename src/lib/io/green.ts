@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Green, TiltReading } from '$lib/core/green/green';
-import { areaOf, type Point } from '$lib/core/math/polygon';
+import { areaOf } from '$lib/core/math/polygon';
 import { degrees, fromPercent, radians } from '$lib/core/units';
 import { fringeField, nameField, within } from './contract/fields';
 

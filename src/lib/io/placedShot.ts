@@ -1,5 +1,5 @@
 import type { LineOfPlay } from '$lib/core/green/lineOfPlay';
-import { expectedLie, lineOn } from '$lib/core/plan/onGreen';
+import { expectedLie, lineOn, standBeside } from '$lib/core/plan/onGreen';
 import type { SurveyedGround } from '$lib/core/plan/situation';
 import { grainAlong } from '$lib/core/today/grain';
 import { toPercent } from '$lib/core/units';
@@ -59,10 +59,15 @@ export function readLine(situation: SituationWire, line: LineOfPlay): void {
 
 /** Puts today's reading of the green into the situation. */
 export function readToday(situation: SituationWire, line: LineOfPlay, reading: ReadingWire): void {
-	const { grainTowards } = reading;
 	situation.stimpFeet = rounded(reading.stimpFeet, 1);
 	situation.firmness = reading.firmness;
 	situation.wet = reading.wet;
+	readGrain(situation, line, reading);
+}
+
+/** How the line lies to today's grain; it changes as the ball is moved around the green. */
+export function readGrain(situation: SituationWire, line: LineOfPlay, reading: ReadingWire): void {
+	const { grainTowards } = reading;
 	situation.grain = grainAlong(
 		grainTowards === null ? null : bearingToCore(grainTowards),
 		line.placement.heading
@@ -79,5 +84,30 @@ export function followLie(
 	situation.lie = expectedLie(now.ballOn) ?? situation.lie;
 }
 
-/** A placed shot's ground from the kept green. */
-export const groundOf = (wire: GreenWire): SurveyedGround['green'] => greenToCore(wire);
+const nearest = (value: number): number => rounded(value, 2);
+
+/** Ball and pin of a green, moved along the line between them: ball by `ballBy`, pin by `pinBy`, + toward and past the pin. */
+export function movedAlong(place: Place, ballBy: number, pinBy: number): Place {
+	const [bu, bv] = place.ball;
+	const [pu, pv] = place.pin;
+	const distance = Math.hypot(pu - bu, pv - bv);
+	const [du, dv] = distance > 0 ? [(pu - bu) / distance, (pv - bv) / distance] : [0, 1];
+	return {
+		greenId: place.greenId,
+		ball: [nearest(bu + ballBy * du), nearest(bv + ballBy * dv)],
+		pin: [nearest(pu + pinBy * du), nearest(pv + pinBy * dv)]
+	};
+}
+
+/** A first place for a ball on a green: beside it, with a view of the pin. */
+export function firstPlace(wire: GreenWire, pin: Place['pin'] | undefined): Place {
+	const at = pin ?? wire.pins[0]?.at ?? centreOf(wire.outline);
+	const [u, v] = standBeside(greenToCore(wire), at);
+	return { greenId: wire.id, ball: [nearest(u), nearest(v)], pin: [...at] };
+}
+
+/** Middle of the corners of an outline. */
+export function centreOf(outline: GreenWire['outline']): Place['pin'] {
+	const sum = outline.reduce(([su, sv], [u, v]) => [su + u, sv + v], [0, 0]);
+	return [nearest(sum[0] / outline.length), nearest(sum[1] / outline.length)];
+}

@@ -1,5 +1,21 @@
 import { z } from 'zod';
-import { firmnessField, stimpField, within } from './contract/fields';
+import { firmnessField, nameField, slopeField, stimpField, within } from './contract/fields';
+
+/** One roll of a ramp's ball as it was written down. */
+const rollSchema = z.strictObject({
+	/** Which place of the test, from 1. */
+	place: z.int().min(1).max(9),
+	way: z.enum(['up', 'down']),
+	rollOut: within(0, 30, 'metres')
+});
+
+/** One chipped ball as it was written down. */
+const ballSchema = z.strictObject({
+	club: nameField,
+	carry: within(0.1, 100, 'metres'),
+	total: within(0.1, 150, 'metres'),
+	slope: slopeField.default(0)
+});
 
 /** What was found of one green on one day. The newest of a green counts. */
 export const readingSchema = z.strictObject({
@@ -14,6 +30,9 @@ export const readingSchema = z.strictObject({
 	/** Direction in which the grass grows, clockwise from the top of the map; null for none. */
 	grainTowards: within(0, 360, 'degrees').nullable().default(null),
 	method: z.enum(['ramp', 'balls', 'judged']).default('judged'),
+	/** What it was found from, so that it can be worked out again. */
+	rolls: z.array(rollSchema).max(100, 'must be at most 100 rolls').default([]),
+	balls: z.array(ballSchema).max(100, 'must be at most 100 balls').default([]),
 	note: z.string().max(200, 'must be at most 200 letters').default('')
 });
 

@@ -20,7 +20,7 @@ describe('shotRequest', () => {
 	});
 
 	it('prefers the player’s own spread to the skill’s', () => {
-		const own = { speed: 5, direction: 2, loft: 1.5, lowPoint: 1.1 };
+		const own = { speed: 5, direction: 2, loft: 1.5, lowPoint: 1 };
 		const mine = dispersionOf({ ...shot.golfer, spread: own });
 		expect(mine.speed).toBeCloseTo(DISPERSION.scratch.speed, 12);
 		expect(mine.direction).toBeCloseTo(DISPERSION.scratch.direction, 12);

@@ -1,4 +1,8 @@
 import { proxy, wrap, type Remote } from 'comlink';
+import type { Club } from '../core/club/club';
+import type { BallsReading, ChippedBall } from '../core/today/ballsTest';
+import type { Green } from '../core/green/green';
+import type { SurveyReport } from '../core/green/surveyReport';
 import type { FirstAnswer, Plan } from '../core/plan/plan';
 import type { Point } from '../core/math/polygon';
 import type { LandingRegion } from '../core/plan/landingRegion';
@@ -82,6 +86,16 @@ export class PlannerPool {
 	/** Where a solved shot may land. */
 	landingRegion(request: PlanRequest, rung: Rung): Promise<LandingRegion> {
 		return this.#member(this.#size - 1).call((remote) => remote.landingRegion(request, rung));
+	}
+
+	/** The surface through a green's readings, and what the readings say of each other. */
+	surveyReport(green: Green): Promise<SurveyReport> {
+		return this.#member(this.#size - 1).call((remote) => remote.surveyReport(green));
+	}
+
+	/** Green speed and firmness from a few chipped balls. */
+	readBalls(balls: readonly ChippedBall[], clubs: readonly Club[]): Promise<BallsReading> {
+		return this.#member(0).call((remote) => remote.readBalls(balls, clubs));
 	}
 
 	/** Expected strokes from many spots; abort the signal to stop between two of them. */

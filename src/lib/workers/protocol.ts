@@ -1,3 +1,7 @@
+import type { Club } from '../core/club/club';
+import type { BallsReading, ChippedBall } from '../core/today/ballsTest';
+import type { Green } from '../core/green/green';
+import type { SurveyReport } from '../core/green/surveyReport';
 import type { FirstAnswer, Plan } from '../core/plan/plan';
 import type { LandingRegion } from '../core/plan/landingRegion';
 import type { MissCost, MissQuestion } from '../core/plan/whereToMiss';
@@ -20,5 +24,7 @@ export interface PlannerWorker {
 		progress: (share: number) => void
 	): Promise<Plan>;
 	landingRegion(request: PlanRequest, rung: Rung): LandingRegion;
+	surveyReport(green: Green): SurveyReport;
+	readBalls(balls: readonly ChippedBall[], clubs: readonly Club[]): BallsReading;
 	missCosts(question: MissQuestion, spots: readonly Point[]): MissCost[];
 }

@@ -13,6 +13,18 @@ export interface HeightGrid {
 	heights: ArrayLike<number>;
 }
 
+/** Where the nodes of a grid lie. */
+export type GridFrame = Omit<HeightGrid, 'heights'>;
+
+/** Evaluates a field on the nodes of a grid. */
+export function onNodes(frame: GridFrame, value: (u: Metres, v: Metres) => number): HeightGrid {
+	const { columns, rows, originU, originV, cell } = frame;
+	const heights = Float64Array.from({ length: columns * rows }, (_, at) =>
+		value(originU + (at % columns) * cell, originV + Math.floor(at / columns) * cell)
+	);
+	return { ...frame, heights };
+}
+
 /** Height and gradient at one place of a map; filled in place. */
 export class MapSample {
 	height: Metres = 0;

@@ -42,9 +42,9 @@ export interface Residual {
 /** A smooth surface through readings. */
 export interface SpotFit {
 	/** Best height at a place. */
-	height(u: Metres, v: Metres): Metres;
+	height: (u: Metres, v: Metres) => Metres;
 	/** One standard deviation of that height against the readings' level, m. */
-	uncertainty(u: Metres, v: Metres): Metres;
+	uncertainty: (u: Metres, v: Metres) => Metres;
 	residuals(): Residual[];
 	/** How rough the surface was found to be, m² per m³. */
 	roughness: number;

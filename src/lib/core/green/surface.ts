@@ -1,7 +1,15 @@
+import { contentKey } from '../math/contentKey';
 import { boundsOf, type Point } from '../math/polygon';
 import type { Metres } from '../units';
 import type { Green } from './green';
-import { createHeightField, filled, type HeightField, type HeightGrid } from './heightGrid';
+import {
+	createHeightField,
+	filled,
+	onNodes,
+	type GridFrame,
+	type HeightField,
+	type HeightGrid
+} from './heightGrid';
 import { createKindMap, type KindMap } from './kindMap';
 import { fitSpots, type SpotFit } from './spotFit';
 
@@ -18,7 +26,7 @@ const CELL: Metres = 0.5;
 const MOST_NODES = 160;
 
 /** A square grid that covers points and a margin. */
-function gridOver(points: readonly Point[], margin: Metres): Omit<HeightGrid, 'heights'> {
+function gridOver(points: readonly Point[], margin: Metres): GridFrame {
 	const [lowU, lowV, highU, highV] = points.length > 0 ? boundsOf(points) : [0, 0, 0, 0];
 	const longest = Math.max(highU - lowU, highV - lowV) + 2 * margin;
 	const cell = Math.max(CELL, longest / MOST_NODES);
@@ -29,15 +37,6 @@ function gridOver(points: readonly Point[], margin: Metres): Omit<HeightGrid, 'h
 		columns: Math.ceil((highU - lowU + 2 * margin) / cell) + 1,
 		rows: Math.ceil((highV - lowV + 2 * margin) / cell) + 1
 	};
-}
-
-/** Evaluates a fitted surface on a grid. */
-export function gridOf(fit: SpotFit, frame: Omit<HeightGrid, 'heights'>): HeightGrid {
-	const { columns, rows, originU, originV, cell } = frame;
-	const heights = Float64Array.from({ length: columns * rows }, (_, at) =>
-		fit.height(originU + (at % columns) * cell, originV + Math.floor(at / columns) * cell)
-	);
-	return { ...frame, heights };
 }
 
 /** Everything of a green that has a place. */
@@ -51,7 +50,9 @@ const placesOf = (green: Green): Point[] => [
 /** Fits heights and draws kinds of a green. Slow (tens of ms): see `surfaceOf`. */
 export function buildSurface(green: Green): GreenSurface {
 	const fit = green.grid ? null : fitSpots(green.spots, green.tilts);
-	const grid = green.grid ? filled(green.grid) : gridOf(fit!, gridOver(placesOf(green), MARGIN));
+	const grid = green.grid
+		? filled(green.grid)
+		: onNodes(gridOver(placesOf(green), MARGIN), fit!.height);
 	return { ...createHeightField(grid), ...createKindMap(green), grid, fit };
 }
 
@@ -68,7 +69,7 @@ const byIdentity = new WeakMap<Green, GreenSurface>();
 export function surfaceOf(green: Green): GreenSurface {
 	const known = byIdentity.get(green);
 	if (known) return known;
-	const key = JSON.stringify(green);
+	const key = contentKey(green);
 	const surface = byContent.get(key) ?? buildSurface(green);
 	byIdentity.set(green, surface);
 	byContent.set(key, surface);

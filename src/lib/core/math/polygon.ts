@@ -20,7 +20,8 @@ export function distanceToEdge(polygon: readonly Point[], u: number, v: number):
 	return nearest;
 }
 
-function distanceToPiece(a: Point, b: Point, u: number, v: number): number {
+/** Distance of a point from the straight piece between two others. */
+export function distanceToPiece(a: Point, b: Point, u: number, v: number): number {
 	const du = b[0] - a[0];
 	const dv = b[1] - a[1];
 	const squared = du * du + dv * dv;

@@ -120,9 +120,10 @@ const FEW = 3;
 const PAST: readonly Metres[] = [1.5, 3, 5];
 const GREEN_MARGIN: Metres = 0.5;
 
-/** The nearest place behind the pin that a play can reach safely. */
+/** The nearest place behind the pin that a play can reach safely; shaped shots are not asked, they are never the safe way. */
 function pastThePin(request: PlanRequest, play: Play): Rung | null {
 	const { situation } = request;
+	if (play.shape !== 'straight') return null;
 	for (const past of PAST) {
 		if (past > situation.beyondPin - GREEN_MARGIN) return null;
 		const rung = solveRung(request, play, pinTarget(situation) + past);

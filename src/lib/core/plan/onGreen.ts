@@ -40,6 +40,28 @@ export function expectedLie(kind: SurfaceKind): LieId | null {
 	}
 }
 
+/** A ball put down for a first look lies this far off the green. */
+const BESIDE: Metres = 5;
+const HEADINGS = 12;
+const STEP: Metres = 0.5;
+const FARTHEST: Metres = 60;
+
+/** A dry place beside the green, straight below the pin on the map where there is one, else the next way round. */
+export function standBeside(green: Green, pin: Point): Point {
+	const surface = surfaceOf(green);
+	for (let k = 0; k < HEADINGS; k++) {
+		const turn = (k % 2 ? -1 : 1) * Math.ceil(k / 2) * ((2 * Math.PI) / HEADINGS);
+		const [du, dv] = [Math.sin(turn), -Math.cos(turn)];
+		const kindAt = (far: Metres) => surface.kindAt(pin[0] + far * du, pin[1] + far * dv);
+		let far = 0;
+		while (far < FARTHEST && kindAt(far) === SURFACE.green) far += STEP;
+		const kind = kindAt(far + BESIDE);
+		if (kind !== SURFACE.water && kind !== SURFACE.sand && kind !== SURFACE.green)
+			return [pin[0] + (far + BESIDE) * du, pin[1] + (far + BESIDE) * dv];
+	}
+	return [pin[0], pin[1] - FARTHEST / 2];
+}
+
 /** The line from ball to pin on a green, or why there is none. */
 export const lineOn = (green: Green, ball: Point, pin: Point): LineOfPlay | LineProblem =>
 	lineOfPlay(surfaceOf(green), lipsOf(green), ball, pin);

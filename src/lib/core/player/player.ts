@@ -34,12 +34,15 @@ export interface Player {
 	swings: readonly MeasuredCarry[];
 }
 
-/** Starting values until the player's own balls replace them; ours (assumption). */
+/**
+ * Starting values until the player's own balls replace them; ours (assumption). The expert's bring the planner to the published
+ * strokes of tour professionals, the others' to what `cost.ts` says a player of that skill takes (tests/reference/expectedStrokes).
+ */
 export const DISPERSION: Record<Skill, Dispersion> = {
 	expert: { speed: 0.035, direction: radians(1.4), loft: radians(1), lowPoint: 0.7 * CENTIMETRE },
-	scratch: { speed: 0.05, direction: radians(2), loft: radians(1.5), lowPoint: 1.1 * CENTIMETRE },
-	middle: { speed: 0.075, direction: radians(3), loft: radians(2.2), lowPoint: 1.8 * CENTIMETRE },
-	high: { speed: 0.1, direction: radians(4), loft: radians(3), lowPoint: 2.6 * CENTIMETRE }
+	scratch: { speed: 0.05, direction: radians(2), loft: radians(1.5), lowPoint: 1 * CENTIMETRE },
+	middle: { speed: 0.07, direction: radians(2.8), loft: radians(2), lowPoint: 1.4 * CENTIMETRE },
+	high: { speed: 0.09, direction: radians(3.6), loft: radians(2.6), lowPoint: 1.8 * CENTIMETRE }
 };
 
 /** Head speed of a full swing against a skilled player's (assumption). */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { archiveSchema } from '../archive';
-import { deviceReadingSchema } from '../device';
+import { deviceReadingSchema } from '../deviceReading';
 import { greenSchema } from '../green';
 import { readingSchema } from '../reading';
 import { savedShotSchema } from '../savedShot';

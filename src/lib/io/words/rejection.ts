@@ -17,7 +17,7 @@ export function rejectionWords(rejection: Rejection, say: Say): string {
 		case 'landsOnSteep':
 			return `lands on the ridge (${Math.round(toPercent(rejection.slope))} % slope)`;
 		case 'noStop':
-			return 'would not stop by the hole on this slope';
+			return 'would not stop by the hole: it stays short or runs past';
 		case 'tooFast':
 			return 'needs more speed than this club gives around a green';
 		case 'tooFarForMeasured':

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { situationToCore } from '$lib/io/contract/situation';
 	import { pinDistance } from '$lib/core/plan/situation';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
@@ -13,6 +12,7 @@
 	import SectionGate from './SectionGate.svelte';
 	import SectionHandles from './SectionHandles.svelte';
 	import SectionHazards from './SectionHazards.svelte';
+	import SurfacePatterns from './SurfacePatterns.svelte';
 
 	interface Props {
 		bench: ShotBench;
@@ -28,7 +28,7 @@
 	const { bench, drag, scale, range, chosen, others, ball, description }: Props = $props();
 
 	const UNIT_ROOM = 130;
-	const situation = $derived(situationToCore(bench.shot.situation));
+	const situation = $derived(bench.situation);
 	const pin = $derived(pinDistance(situation));
 	const back = $derived(pin + situation.beyondPin);
 	const style = $derived(preferences.style);
@@ -60,6 +60,7 @@
 	role="group"
 	aria-label={description}
 >
+	<SurfacePatterns />
 	<path d={soil} class="soil" />
 	<path d={fringe} class="fringe" />
 	<path d={green} class="green" />

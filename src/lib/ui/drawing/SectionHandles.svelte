@@ -21,6 +21,14 @@
 	const { bench, drag, scale, range, situation, chosen }: Props = $props();
 
 	const wire = $derived(bench.shot.situation);
+	const placed = $derived(bench.shot.place !== undefined);
+	const segments = $derived(placed ? [] : (wire.segments ?? []));
+	/** Break points between the pieces of the line, and the piece that goes on behind the last. */
+	const breaks = $derived(
+		segments.slice(0, -1).map((_, i) => situation.toEdge + total(segments.slice(0, i + 1)))
+	);
+	const total = (pieces: typeof segments) => pieces.reduce((sum, { length }) => sum + length, 0);
+	const lastFrom = $derived(breaks.at(-1) ?? situation.toEdge);
 	const pin = $derived(pinDistance(situation));
 	const say = (metres: number) => formatLength(metres, preferences.style);
 	const groundY = (x: number) => scale.y(groundHeight(situation, x));
@@ -49,20 +57,22 @@
 >
 	<circle class="ball" r="6" />
 </Handle>
-<Handle
-	{...common}
-	label="Edge of the green"
-	text={`${say(wire.toEdge)} from the ball`}
-	now={wire.toEdge}
-	low={0}
-	high={80}
-	axis="x"
-	x={scale.x(situation.toEdge)}
-	y={groundY(situation.toEdge) + 12}
-	onmove={(along) => drag.edge(along)}
->
-	<path class="edge" d="M0,-14L7,4H-7Z" />
-</Handle>
+{#if !placed}
+	<Handle
+		{...common}
+		label="Edge of the green"
+		text={`${say(wire.toEdge)} from the ball, ${say(wire.rise)} above it`}
+		now={wire.toEdge}
+		low={0}
+		high={80}
+		axis="both"
+		x={scale.x(situation.toEdge)}
+		y={groundY(situation.toEdge) + 12}
+		onmove={(along, up) => drag.edge(along, up)}
+	>
+		<path class="edge" d="M0,-14L7,4H-7Z" />
+	</Handle>
+{/if}
 <Handle
 	{...common}
 	label="Pin"
@@ -77,7 +87,7 @@
 >
 	<circle class="grip" r="4" />
 </Handle>
-{#if !wire.segments?.length}
+{#if !placed && segments.length === 0}
 	<Handle
 		{...common}
 		label="Slope toward the pin"
@@ -94,7 +104,42 @@
 		<path class="slope" d="M0,-11l5,7h-10zM0,11l5,-7h-10z" />
 	</Handle>
 {/if}
-{#each wire.hazards as hazard, i (i)}
+{#if segments.length > 0}
+	{#each breaks as station, i (i)}
+		<Handle
+			{...common}
+			label={`Break ${i + 1} of the green`}
+			text={`${say(station)} from the ball, ${segments[i]!.slopeAlong} percent before it, ${segments[i + 1]!.slopeAlong} behind it`}
+			now={station}
+			low={0}
+			high={160}
+			axis="both"
+			x={scale.x(station)}
+			y={groundY(station)}
+			onmove={(along, up) => drag.breakPoint(i, along, up)}
+		>
+			<rect class="grip" x="-5" y="-5" width="10" height="10" transform="rotate(45)" />
+		</Handle>
+	{/each}
+	{#if slopeAt - lastFrom > 0.5}
+		<Handle
+			{...common}
+			label="Slope of the last piece"
+			text={`${segments.at(-1)!.slopeAlong} percent ${segments.at(-1)!.slopeAlong < 0 ? 'down' : 'up'}`}
+			now={segments.at(-1)!.slopeAlong}
+			low={-30}
+			high={30}
+			nudge={Math.max(0.01, (slopeAt - lastFrom) / 400)}
+			axis="y"
+			x={scale.x(slopeAt)}
+			y={groundY(slopeAt)}
+			onmove={(_, up) => drag.lastSlope(up, slopeAt - lastFrom)}
+		>
+			<path class="slope" d="M0,-11l5,7h-10zM0,11l5,-7h-10z" />
+		</Handle>
+	{/if}
+{/if}
+{#each placed ? [] : wire.hazards as hazard, i (i)}
 	<Handle
 		{...common}
 		label={`Start of the ${hazard.kind}`}

@@ -25,17 +25,6 @@
 	}
 </script>
 
-<defs>
-	<pattern id="grains" width="7" height="7" patternUnits="userSpaceOnUse">
-		<circle cx="2" cy="2" r="1" /><circle cx="5.5" cy="5" r="1" />
-	</pattern>
-	<pattern id="waves" width="12" height="6" patternUnits="userSpaceOnUse">
-		<path d="M0,3q3,-3 6,0t6,0" />
-	</pattern>
-	<pattern id="blades" width="6" height="8" patternUnits="userSpaceOnUse">
-		<path d="M1,8l2,-7M5,8l-1,-5" />
-	</pattern>
-</defs>
 {#each situation.hazards as hazard, i (i)}
 	<path class={hazard.kind} d={shape(hazard)} />
 	{#if hazard.height > 0}
@@ -51,16 +40,6 @@
 {/each}
 
 <style>
-	pattern circle {
-		fill: var(--ink);
-		opacity: 0.55;
-	}
-	pattern path {
-		fill: none;
-		stroke: var(--ink);
-		stroke-width: 1;
-		opacity: 0.6;
-	}
 	.sand {
 		fill: url(#grains);
 		stroke: var(--ink);

@@ -49,5 +49,9 @@ export function zoneOf(points: readonly [Metres, Metres][], share: number): Zone
 	return { x, z, long: long * grown, short: short * grown, turn: (turn * 180) / Math.PI };
 }
 
+/** The zones that hold half and nine tenths. */
+export const zonesOf = (points: readonly [Metres, Metres][]): Zone[] =>
+	[0.5, 0.9].flatMap((share) => zoneOf(points, share) ?? []);
+
 const average = (values: readonly number[]): number =>
 	values.reduce((sum, value) => sum + value, 0) / values.length;

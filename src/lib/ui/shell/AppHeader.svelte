@@ -8,9 +8,14 @@
 
 	let keys = $state(false);
 	const views = [
+		{ href: resolve('/greens'), label: 'Greens' },
 		{ href: resolve('/'), label: 'Shot' },
-		{ href: resolve('/saved'), label: 'Saved shots' }
+		{ href: resolve('/saved'), label: 'Saved shots' },
+		{ href: resolve('/data'), label: 'Data' }
 	];
+
+	const isHere = (href: string) =>
+		href === resolve('/') ? page.url.pathname === href : page.url.pathname.startsWith(href);
 
 	function onkeydown(event: KeyboardEvent) {
 		const typing =
@@ -24,9 +29,7 @@
 	<a class="mark" href={resolve('/')}>Crisp Landing</a>
 	<nav aria-label="Views">
 		{#each views as view (view.href)}
-			<a href={view.href} aria-current={page.url.pathname === view.href ? 'page' : undefined}
-				>{view.label}</a
-			>
+			<a href={view.href} aria-current={isHere(view.href) ? 'page' : undefined}>{view.label}</a>
 		{/each}
 	</nav>
 	<div class="tools">

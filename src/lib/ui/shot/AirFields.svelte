@@ -23,7 +23,7 @@
 </script>
 
 <h2 class="ruled-heading">Air</h2>
-<div class="grid">
+<div class="field-grid">
 	<NumberField
 		label="Wind helping (+)"
 		value={wind.along}
@@ -72,12 +72,3 @@
 		}}
 	/>
 </div>
-
-<style>
-	.grid {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
-		gap: 8px 16px;
-		padding-top: 8px;
-	}
-</style>

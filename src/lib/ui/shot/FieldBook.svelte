@@ -1,10 +1,12 @@
 <script lang="ts">
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
-	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import AirFields from './AirFields.svelte';
+	import GroundFields from './GroundFields.svelte';
 	import HazardFields from './HazardFields.svelte';
+	import ReadOffMap from './ReadOffMap.svelte';
+	import SlopeFields from './SlopeFields.svelte';
 	import LiePicker from './LiePicker.svelte';
 	import PlayerFields from './PlayerFields.svelte';
 
@@ -21,41 +23,11 @@
 
 <section class="book" aria-label="Field book">
 	<div class="page">
-		<h2 class="ruled-heading">Distances</h2>
-		<div class="grid">
-			<LengthField
-				label="Ball to edge"
-				metres={situation.toEdge}
-				low={0}
-				high={80}
-				onchange={(v) => change((s) => (s.toEdge = v))}
-			/>
-			<LengthField
-				label="Edge to pin"
-				metres={situation.edgeToPin}
-				low={0.5}
-				high={80}
-				onchange={(v) => change((s) => (s.edgeToPin = v))}
-			/>
-			<LengthField
-				label="Green behind pin"
-				metres={situation.beyondPin}
-				low={0}
-				high={60}
-				onchange={(v) => change((s) => (s.beyondPin = v))}
-			/>
-			<LengthField
-				label="Green above ball"
-				metres={situation.rise}
-				low={-10}
-				high={10}
-				onchange={(v) => change((s) => (s.rise = v))}
-			/>
-		</div>
+		<GroundFields {bench} />
 	</div>
 	<div class="page">
 		<h2 class="ruled-heading">Today’s green</h2>
-		<div class="grid">
+		<div class="field-grid">
 			<NumberField
 				label="Green speed"
 				value={situation.stimpFeet}
@@ -65,26 +37,6 @@
 				step={0.5}
 				decimals={1}
 				onchange={(v) => change((s) => (s.stimpFeet = v))}
-			/>
-			<NumberField
-				label="Slope to pin (+ up)"
-				value={situation.slopeAlong}
-				symbol="%"
-				low={-30}
-				high={30}
-				step={0.5}
-				decimals={1}
-				onchange={(v) => change((s) => (s.slopeAlong = v))}
-			/>
-			<NumberField
-				label="Falls to right (+)"
-				value={situation.slopeAcross}
-				symbol="%"
-				low={-30}
-				high={30}
-				step={0.5}
-				decimals={1}
-				onchange={(v) => change((s) => (s.slopeAcross = v))}
 			/>
 			<ChoiceField
 				label="Turf"
@@ -106,22 +58,13 @@
 				]}
 				onchange={(v) => change((s) => (s.grain = v))}
 			/>
-			<ChoiceField
-				label="Between ball and edge"
-				value={situation.fringe}
-				options={[
-					{ value: 'smooth', label: 'Smooth fringe' },
-					{ value: 'grainy', label: 'Grainy fringe' },
-					{ value: 'rough', label: 'Rough' }
-				]}
-				onchange={(v) => change((s) => (s.fringe = v))}
-			/>
 		</div>
+		{#if !bench.shot.place}<SlopeFields {bench} />{/if}
 	</div>
 	<div class="page wide">
 		<h2 class="ruled-heading">Lie</h2>
 		<LiePicker value={situation.lie} onchange={(v) => change((s) => (s.lie = v))} />
-		<div class="grid">
+		<div class="field-grid">
 			<label class="tick">
 				<input
 					type="checkbox"
@@ -142,7 +85,7 @@
 		</div>
 	</div>
 	<div class="page">
-		<HazardFields {bench} />
+		{#if bench.line}<ReadOffMap {bench} line={bench.line} />{:else}<HazardFields {bench} />{/if}
 	</div>
 	<div class="page">
 		<PlayerFields {bench} {onbag} />
@@ -162,12 +105,6 @@
 	.wide {
 		grid-column: 1 / -1;
 	}
-	.grid {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
-		gap: 8px 16px;
-		padding-top: 8px;
-	}
 	.tick {
 		display: flex;
 		align-items: center;
@@ -184,9 +121,6 @@
 	@media (max-width: 720px) {
 		.book {
 			grid-template-columns: minmax(0, 1fr);
-		}
-		.grid {
-			grid-template-columns: repeat(2, minmax(0, 1fr));
 		}
 	}
 </style>

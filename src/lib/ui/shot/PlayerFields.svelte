@@ -3,6 +3,7 @@
 	import { SCHOOL_WORDS } from '$lib/io/words/school';
 	import type { Golfer } from '$lib/io/savedShot';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
+	import { SKILL_WORDS } from './skillWords';
 	import SpreadFields from './SpreadFields.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 
@@ -21,16 +22,11 @@
 </script>
 
 <h2 class="ruled-heading">Player</h2>
-<div class="grid">
+<div class="field-grid">
 	<ChoiceField
 		label="Skill"
 		value={golfer.skill}
-		options={[
-			{ value: 'expert', label: 'Tour expert' },
-			{ value: 'scratch', label: 'Scratch' },
-			{ value: 'middle', label: 'Handicap 15' },
-			{ value: 'high', label: 'Handicap 28' }
-		]}
+		options={SKILL_WORDS}
 		onchange={(v) => change((g) => (g.skill = v))}
 	/>
 	<ChoiceField
@@ -94,18 +90,7 @@
 <SpreadFields {bench} />
 
 <style>
-	.grid {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
-		gap: 8px 16px;
-		padding-top: 8px;
-	}
 	.bag {
 		align-self: end;
-	}
-	@media (max-width: 720px) {
-		.grid {
-			grid-template-columns: repeat(2, minmax(0, 1fr));
-		}
 	}
 </style>

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { Path } from '$lib/core/plan/path';
-	import { situationToCore } from '$lib/io/contract/situation';
 	import { heightOnPath } from '$lib/core/plan/path';
 	import { playWords } from '$lib/io/words/play';
+	import PlacedPlan from '$lib/ui/drawing/PlacedPlan.svelte';
 	import PlanDrawing from '$lib/ui/drawing/PlanDrawing.svelte';
 	import SectionDrawing from '$lib/ui/drawing/SectionDrawing.svelte';
 	import { gateWords, groundRange, viewRange } from '$lib/ui/drawing/section';
@@ -13,7 +13,10 @@
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { SectionDrag } from '$lib/ui/state/sectionDrag.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
+	import { PlanDrag } from '$lib/ui/state/planDrag.svelte';
 	import CallBanner from './CallBanner.svelte';
+	import PlanLegend from './PlanLegend.svelte';
+	import { planWords } from './planWords';
 	import ReplayBar from './ReplayBar.svelte';
 
 	interface Props {
@@ -25,6 +28,9 @@
 	const HEAD_ROOM = 26;
 	const LEAST_HEIGHT = 176;
 	const MOST_HEIGHT = 300;
+	/** With a map below it the section gives way a little. */
+	const MOST_HEIGHT_OVER_MAP = 224;
+	const MAP_HEIGHT = 256;
 	const MARGIN = 8;
 	const OTHERS = 3;
 	const NO_PATH: Path = [];
@@ -32,9 +38,14 @@
 	let width = $state(800);
 	// svelte-ignore state_referenced_locally
 	const drag = new SectionDrag(bench);
+	// svelte-ignore state_referenced_locally
+	const planDrag = new PlanDrag(bench);
+	let whole = $state(false);
 	const replay = new BallReplay();
 
-	const core = $derived(situationToCore(bench.shot.situation));
+	const core = $derived(bench.situation);
+	const mapped = $derived(bench.line !== null);
+	const most = $derived(mapped ? MOST_HEIGHT_OVER_MAP : MOST_HEIGHT);
 	const chosen = $derived(bench.chosen);
 	const others = $derived(
 		bench.choices.filter((choice) => choice.key !== chosen?.key).slice(0, OTHERS)
@@ -54,13 +65,13 @@
 	const shown = $derived.by<[number, number]>(() => {
 		const length = range[1] - range[0];
 		const needed = ((top - heights[0]) * (width - 2 * MARGIN)) / length + HEAD_ROOM + BELOW;
-		const room = MOST_HEIGHT;
+		const room = most;
 		const stretch = Math.max(1, (needed - HEAD_ROOM - BELOW) / (room - HEAD_ROOM - BELOW));
 		return [range[0] - (length * (stretch - 1)) / 3, range[1] + (length * (stretch - 1) * 2) / 3];
 	});
 	const factor = $derived((width - 2 * MARGIN) / (shown[1] - shown[0]));
 	const height = $derived(
-		Math.max(LEAST_HEIGHT, Math.min(MOST_HEIGHT, (top - heights[0]) * factor + HEAD_ROOM + BELOW))
+		Math.max(LEAST_HEIGHT, Math.min(most, (top - heights[0]) * factor + HEAD_ROOM + BELOW))
 	);
 	const baseline = $derived(height - BELOW + heights[0] * factor);
 	const section = $derived(trueScale(shown[0], shown[1], width, height, baseline, MARGIN));
@@ -70,6 +81,11 @@
 		const at = replay.at;
 		return at ? [section.x(at[0]), section.y(at[1])] : null;
 	});
+	const legend = $derived(
+		planWords(chosen, bench.region, { mapped, sloping: core.segments }, (metres) =>
+			preferences.say.length(metres)
+		)
+	);
 	const say = (metres: number) => formatLength(metres, preferences.style);
 	const gate = $derived(
 		chosen ? gateWords(chosen.rung.path, 2 * preferences.current.paceLength) : null
@@ -83,6 +99,11 @@
 	$effect(() => {
 		const path = chosen?.rung.path ?? NO_PATH;
 		untrack(() => replay.load(path));
+	});
+	$effect(() => {
+		if (bench.status !== 'ready' || !chosen) return;
+		const choice = chosen;
+		untrack(() => void bench.mapLanding(choice));
 	});
 	$effect(() => {
 		if (bench.status !== 'ready' || !bench.plan) return;
@@ -103,7 +124,27 @@
 		ball={ballAt}
 		{description}
 	/>
-	<PlanDrawing wire={bench.shot.situation} {chosen} scale={above} />
+	{#if mapped}
+		<PlacedPlan
+			{bench}
+			drag={planDrag}
+			{chosen}
+			region={bench.region}
+			scale={section}
+			height={MAP_HEIGHT}
+			{whole}
+			description={legend.join('. ')}
+		/>
+	{:else}
+		<PlanDrawing
+			situation={core}
+			{chosen}
+			region={bench.region}
+			scale={above}
+			description={legend.join('. ')}
+		/>
+	{/if}
+	<PlanLegend words={legend} {mapped} bind:whole />
 	<ReplayBar
 		{replay}
 		gate={gate ? `Two paces ahead the ball is ${say(gate.height)} up: ${gate.words}.` : ''}

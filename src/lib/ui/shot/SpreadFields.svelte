@@ -32,7 +32,7 @@
 <details>
 	<summary>Spread of the strike: {own ? 'own numbers' : 'from the skill'}</summary>
 	<p class="hint">One standard deviation at a medium swing; two balls in three stay within it.</p>
-	<div class="grid">
+	<div class="field-grid">
 		{#each FIELDS as { key, label, symbol, low, high, step } (key)}
 			<NumberField
 				{label}
@@ -62,11 +62,5 @@
 		font-weight: 600;
 		min-height: 44px;
 		padding-block: 12px;
-	}
-	.grid {
-		display: grid;
-		grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
-		gap: 8px 16px;
-		padding-block: 8px;
 	}
 </style>

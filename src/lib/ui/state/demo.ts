@@ -1,4 +1,5 @@
 import { asset } from '$app/paths';
+import { seedOnce } from '$lib/store/settings';
 import { parseArchive, type Archive } from '$lib/io/archive';
 
 /** The invented academy that ships with the app. */
@@ -7,4 +8,9 @@ export async function readDemo(): Promise<Archive> {
 	const parsed = parseArchive(await response.text());
 	if ('problems' in parsed) throw new Error(parsed.problems.join(' '));
 	return parsed.archive;
+}
+
+/** Puts the demo's data in, on the first visit only. */
+export async function seedDemo(): Promise<void> {
+	await seedOnce(await readDemo());
 }

@@ -1,7 +1,8 @@
-import { readLastShot, seedOnce } from '$lib/store/settings';
+import { readLastShot } from '$lib/store/settings';
 import { readShot } from '$lib/store/savedShots';
 import type { WorkingShot } from '$lib/io/savedShot';
-import { readDemo } from './demo';
+import { readDemo, seedDemo } from './demo';
+import { freshShot } from './shotBench.svelte';
 
 /** What the Shot view begins with. */
 export type Opening =
@@ -16,7 +17,7 @@ export type Opening =
  * @param demo whether this server shows the demo
  */
 export async function openingShot(wanted: string | null, demo: boolean): Promise<Opening> {
-	if (demo) await seedOnce(await readDemo());
+	if (demo) await seedDemo();
 	if (wanted) {
 		const saved = await readShot(wanted);
 		if (saved) return { kind: 'shot', shot: saved.shot, id: saved.id, name: saved.name };
@@ -32,4 +33,10 @@ export async function openingShot(wanted: string | null, demo: boolean): Promise
 	return first
 		? { kind: 'shot', shot: first.shot, id: first.id, name: first.name }
 		: { kind: 'first-visit' };
+}
+
+/** Player and bag of whoever was on the bench last; a middle player with the standard bag on a first visit. */
+export async function lastPlayer(): Promise<WorkingShot> {
+	const last = await readLastShot();
+	return last && last !== 'broken' ? last.shot : freshShot();
 }

@@ -1,4 +1,7 @@
 import type { SituationWire } from '$lib/io/contract/situation';
+import { movedAlong } from '$lib/io/placedShot';
+import type { Place } from '$lib/io/savedShot';
+import { movedBreak } from './segmentEdits';
 import type { ShotBench } from './shotBench.svelte';
 
 /** Distances move in steps of a decimetre, slopes in quarters of a percent: finer is not read off grass. */
@@ -12,6 +15,7 @@ const between = (low: number, value: number, high: number): number =>
 const SHORTEST_GREEN = 0.5;
 const LONGEST = 80;
 const STEEPEST = 30;
+const HIGHEST = 10;
 
 /** Turns a drag on the section into a change of the situation. The view stands still while a finger is down. */
 export class SectionDrag {
@@ -20,12 +24,14 @@ export class SectionDrag {
 	/** How far the ball has been dragged along, so that the green stays where it is. */
 	shift = $state(0);
 	#before: SituationWire | null = null;
+	#place: Place | undefined;
 
 	constructor(private readonly bench: ShotBench) {}
 
 	start(range: [number, number]): void {
 		this.bench.startDrag();
 		this.#before = $state.snapshot(this.bench.shot.situation);
+		this.#place = $state.snapshot(this.bench.shot.place);
 		this.frozen = range;
 		this.shift = 0;
 	}
@@ -42,14 +48,20 @@ export class SectionDrag {
 	}
 
 	ball(along: number): void {
+		if (this.#place) {
+			this.shift = toStep(along, DECIMETRE);
+			this.bench.moveTo(movedAlong(this.#place, this.shift, 0));
+			return;
+		}
 		this.#move((situation, before) => {
 			situation.toEdge = toStep(between(0, before.toEdge - along, LONGEST), DECIMETRE);
 			this.shift = before.toEdge - situation.toEdge;
 		});
 	}
 
-	edge(along: number): void {
+	edge(along: number, up: number): void {
 		this.#move((situation, before) => {
+			situation.rise = toStep(between(-HIGHEST, before.rise + up, HIGHEST), DECIMETRE / 2);
 			const total = before.toEdge + before.edgeToPin;
 			situation.toEdge = toStep(
 				between(0, before.toEdge + along, total - SHORTEST_GREEN),
@@ -60,6 +72,10 @@ export class SectionDrag {
 	}
 
 	pin(along: number): void {
+		if (this.#place) {
+			this.bench.moveTo(movedAlong(this.#place, 0, toStep(along, DECIMETRE)));
+			return;
+		}
 		this.#move((situation, before) => {
 			situation.edgeToPin = toStep(
 				between(SHORTEST_GREEN, before.edgeToPin + along, LONGEST),
@@ -73,6 +89,27 @@ export class SectionDrag {
 		this.#move((situation, before) => {
 			const percent = between(-STEEPEST, before.slopeAlong + (100 * up) / length, STEEPEST);
 			situation.slopeAlong = toStep(percent, QUARTER);
+		});
+	}
+
+	/** A break point at the end of a piece: along it changes where, up it changes the slopes on both sides; the rest stays. */
+	breakPoint(index: number, along: number, up: number): void {
+		this.#move((situation, before) => {
+			situation.segments = movedBreak(before.segments ?? [], index, along, up);
+		});
+	}
+
+	/** @param up how far the far end of the last piece was lifted, over `length` of it */
+	lastSlope(up: number, length: number): void {
+		this.#move((situation, before) => {
+			const segments = structuredClone(before.segments ?? []);
+			const last = segments.at(-1);
+			if (!last) return;
+			last.slopeAlong = toStep(
+				between(-STEEPEST, last.slopeAlong + (100 * up) / length, STEEPEST),
+				QUARTER
+			);
+			situation.segments = segments;
 		});
 	}
 

@@ -1,12 +1,28 @@
 import type { FirstAnswer, Plan } from '$lib/core/plan/plan';
-import type { RejectedPlay } from '$lib/core/plan/ladder';
-import { shotRequest } from '$lib/io/shotRequest';
-import { workingShotSchema, type SavedShot, type WorkingShot } from '$lib/io/savedShot';
+import type { LandingRegion } from '$lib/core/plan/landingRegion';
+import type { RejectedPlay, Rung } from '$lib/core/plan/ladder';
+import type { LineOfPlay } from '$lib/core/green/lineOfPlay';
+import { contentKey } from '$lib/core/math/contentKey';
+import type { Situation, SurveyedGround } from '$lib/core/plan/situation';
 import { STANDARD_BAG_WIRE } from '$lib/io/contract/club';
+import { situationToCore } from '$lib/io/contract/situation';
+import { greenToCore, type GreenWire } from '$lib/io/green';
+import {
+	firstPlace,
+	followLie,
+	placeOn,
+	readGrain,
+	readLine,
+	readToday,
+	type Placed
+} from '$lib/io/placedShot';
+import { workingShotSchema, type Place, type SavedShot, type WorkingShot } from '$lib/io/savedShot';
+import { shotRequest } from '$lib/io/shotRequest';
+import type { GreenBook } from '$lib/store/greens';
 import { writeLastShot } from '$lib/store/settings';
 import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
 import { choicesOfLadder, choicesOfPlan, type Choice } from './choices';
-import { History } from './history';
+import { Draft } from './draft.svelte';
 import { problemsOf } from './shotProblems';
 
 const SAMPLES = 800;
@@ -25,7 +41,6 @@ export const freshShot = (): WorkingShot =>
 
 /** The shot under work: what is asked, what is answered, what was chosen, and what undoes it. */
 export class ShotBench {
-	shot = $state<WorkingShot>(freshShot());
 	/** The saved shot this came from. */
 	id = $state<string | null>(null);
 	name = $state('');
@@ -35,12 +50,16 @@ export class ShotBench {
 	progress = $state(0);
 	failure = $state('');
 	chosenKey = $state<string | null>(null);
-	canUndo = $state(false);
-	canRedo = $state(false);
+	/** Where the chosen shot may land, once worked out. */
+	region = $state.raw<LandingRegion | null>(null);
+	/** Every surveyed green of this browser. */
+	greens = $state.raw<GreenBook[]>([]);
 
 	readonly #pool: PlannerPool;
-	readonly #history = new History<WorkingShot>();
-	#dragStart: WorkingShot | null = null;
+	readonly #draft = new Draft<WorkingShot>(freshShot(), () => this.#changed());
+	readonly #cores = new WeakMap<GreenWire, SurveyedGround['green']>();
+	#opened = false;
+	#regionOf: Rung | null = null;
 	#solving = false;
 	#dirtyAt = 0;
 	#abort: AbortController | null = null;
@@ -51,8 +70,39 @@ export class ShotBench {
 		this.#pool = pool;
 	}
 
+	get shot(): WorkingShot {
+		return this.#draft.value;
+	}
+
+	get canUndo(): boolean {
+		return this.#draft.canUndo;
+	}
+
+	get canRedo(): boolean {
+		return this.#draft.canRedo;
+	}
+
+	/** The green that the shot lies on; null for a line without a map. */
+	readonly book: GreenBook | null = $derived(this.#bookOf(this.shot.place));
+
+	/** Ground under a placed shot, or why there is no line on it; null for a line without a map. */
+	readonly placed: Placed | null = $derived(this.#placedOf($state.snapshot(this.shot).place));
+
+	/** The line on the map, where there is one. */
+	readonly line: LineOfPlay | null = $derived(
+		this.placed?.problem === null ? this.placed.line : null
+	);
+
+	/** What is drawn and planned on. */
+	readonly situation: Situation = $derived(
+		situationToCore($state.snapshot(this.shot.situation), this.#surveyOf(this.placed))
+	);
+
 	/** What is wrong with the shot as it stands. */
-	readonly problems = $derived(problemsOf($state.snapshot(this.shot)));
+	readonly problems = $derived([
+		...problemsOf($state.snapshot(this.shot)),
+		...(this.placed?.problem ? [{ path: 'The map:', message: this.placed.problem }] : [])
+	]);
 
 	/** Every playable way, best first once sampled, least air first before. */
 	readonly choices = $derived(this.plan ? choicesOfPlan(this.plan) : choicesOfLadder(this.first));
@@ -84,37 +134,116 @@ export class ShotBench {
 
 	/** Changes the shot as one step that can be undone. */
 	change(change: (shot: WorkingShot) => void): void {
-		if (!this.#dragStart) this.#remember($state.snapshot(this.shot));
-		change(this.shot);
-		this.#changed();
+		this.#draft.change(change);
 	}
 
 	/** Everything between `startDrag` and `endDrag` is one step. */
 	startDrag(): void {
-		this.#dragStart ??= $state.snapshot(this.shot);
+		this.#draft.startDrag();
 	}
 
 	endDrag(): void {
-		if (this.#dragStart) this.#remember(this.#dragStart);
-		this.#dragStart = null;
+		this.#draft.endDrag();
 	}
 
 	undo(): void {
-		this.#travel(this.#history.undo($state.snapshot(this.shot)));
+		this.#draft.undo();
 	}
 
 	redo(): void {
-		this.#travel(this.#history.redo($state.snapshot(this.shot)));
+		this.#draft.redo();
 	}
 
 	/** Puts another shot on the bench; what was there can be had back with undo. */
 	open(saved: Pick<SavedShot, 'shot'> & { id: string | null; name: string }): void {
-		this.#remember($state.snapshot(this.shot));
-		this.shot = structuredClone(saved.shot);
+		const shot = structuredClone(saved.shot);
+		this.#readMap(shot, shot.place);
 		this.id = saved.id;
 		this.name = saved.name;
 		this.chosenKey = null;
+		if (this.#opened) this.#draft.replace(shot);
+		else {
+			this.#draft.value = shot;
+			this.#changed();
+		}
+		this.#opened = true;
+	}
+
+	/** Takes note of the greens and their readings; a shot that lies on one is read off its map again when that has changed. */
+	knowGreens(greens: GreenBook[]): void {
+		const before = this.#surveyOf(this.placed)?.green;
+		this.greens = greens;
+		const now = this.#surveyOf(this.placed)?.green;
+		if (contentKey(before ?? null) === contentKey(now ?? null)) return;
+		this.#readMap(this.shot, this.shot.place);
 		this.#changed();
+	}
+
+	/** Moves ball or pin on the map; the line is read anew. */
+	moveTo(place: Place): void {
+		this.change((shot) => {
+			const before = $state.snapshot(shot.place);
+			shot.place = place;
+			this.#readMap(shot, before);
+		});
+	}
+
+	/** Puts the shot on a green, with today's reading of it. */
+	placeOnGreen(book: GreenBook, pin?: Place['pin']): void {
+		this.change((shot) => {
+			shot.place = firstPlace(book.green, pin);
+			this.#readMap(shot, undefined);
+			const placed = this.#placedOf(shot.place);
+			const reading = book.readings[0];
+			if (placed?.problem === null && reading) readToday(shot.situation, placed.line, reading);
+		});
+	}
+
+	/** Leaves the map; what was read off it stays as a straight line of segments. */
+	leaveGreen(): void {
+		this.change((shot) => delete shot.place);
+	}
+
+	#bookOf(place: Place | undefined): GreenBook | null {
+		return this.greens.find(({ green }) => green.id === place?.greenId) ?? null;
+	}
+
+	#placedOf(place: Place | undefined): Placed | null {
+		const book = this.#bookOf(place);
+		if (!book || !place) return null;
+		const core = this.#cores.get(book.green) ?? greenToCore(book.green);
+		this.#cores.set(book.green, core);
+		return placeOn(core, place);
+	}
+
+	#surveyOf(placed: Placed | null): SurveyedGround | undefined {
+		return placed?.problem === null ? placed.survey : undefined;
+	}
+
+	/** Writes what the map shows along the line into the shot; the lie follows the ball to another kind of ground. */
+	#readMap(shot: WorkingShot, before: Place | undefined): void {
+		const place = $state.snapshot(shot.place);
+		const now = this.#placedOf(place);
+		if (now?.problem !== null) return;
+		const was = this.#placedOf(before);
+		followLie(shot.situation, was?.problem === null ? was.line : null, now.line);
+		readLine(shot.situation, now.line);
+		const reading = this.#bookOf(place)?.readings[0];
+		if (reading && reading.grainTowards !== null) readGrain(shot.situation, now.line, reading);
+	}
+
+	/** Works out where a sampled choice may land. */
+	async mapLanding(choice: Choice): Promise<void> {
+		if (choice.rung === this.#regionOf) return;
+		this.#regionOf = choice.rung;
+		this.region = null;
+		if (choice.rung.play.flight === 'putt') return;
+		try {
+			const region = await this.#pool.landingRegion(this.#request(), $state.snapshot(choice.rung));
+			if (this.#regionOf === choice.rung) this.region = region;
+		} catch (error) {
+			this.#fail(error);
+		}
 	}
 
 	/** Gives up the sampling under way and keeps the first answer. */
@@ -136,24 +265,8 @@ export class ShotBench {
 		this.#pool.close();
 	}
 
-	#remember(before: WorkingShot): void {
-		this.#history.remember(before);
-		this.#syncHistory();
-	}
-
-	#travel(to: WorkingShot | undefined): void {
-		if (!to) return;
-		this.shot = to;
-		this.#syncHistory();
-		this.#changed();
-	}
-
-	#syncHistory(): void {
-		this.canUndo = this.#history.canUndo;
-		this.canRedo = this.#history.canRedo;
-	}
-
 	#changed(): void {
+		this.#regionOf = this.region = null;
 		this.#abort?.abort();
 		clearTimeout(this.#rest);
 		clearTimeout(this.#keep);
@@ -173,7 +286,7 @@ export class ShotBench {
 	}
 
 	#request() {
-		return shotRequest($state.snapshot(this.shot), SAMPLES, SEED);
+		return shotRequest($state.snapshot(this.shot), SAMPLES, SEED, this.#surveyOf(this.placed));
 	}
 
 	/** One first answer at a time; what changed meanwhile is answered next. */

@@ -18,10 +18,3 @@ export const deviceReadingSchema = z.discriminatedUnion('device', [
 
 export type DeviceReading = z.output<typeof deviceReadingSchema>;
 export type DeviceName = DeviceReading['device'];
-
-/** A source of readings, real or simulated. */
-export interface Device {
-	readonly name: DeviceName;
-	/** Readings as they come, until the signal is aborted or the device has no more. */
-	readings(signal: AbortSignal): AsyncIterable<DeviceReading>;
-}

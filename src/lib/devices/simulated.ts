@@ -1,0 +1,15 @@
+import { resolve } from '$app/paths';
+import type { DeviceName } from '$lib/io/deviceReading';
+import type { Device } from './device';
+import { createStreamedDevice } from './streamedDevice';
+
+/** A stand-in that ships with the app, told what it is to find. */
+export function simulatedDevice(name: DeviceName, told: Record<string, number>): Device {
+	const query = new URLSearchParams(
+		Object.entries(told).map(([key, value]) => [key, String(value)])
+	);
+	return createStreamedDevice(
+		name,
+		`${resolve('/api/devices/[device]', { device: name })}?${query}`
+	);
+}

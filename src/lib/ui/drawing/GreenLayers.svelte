@@ -1,0 +1,154 @@
+<script lang="ts">
+	import type { HeightGrid } from '$lib/core/green/heightGrid';
+	import { createHeightField } from '$lib/core/green/heightGrid';
+	import { contains, type Point } from '$lib/core/math/polygon';
+	import { toPercent } from '$lib/core/units';
+	import type { GreenWire } from '$lib/io/green';
+	import type { MapLayers } from './mapLayers';
+	import {
+		bandsAbove,
+		contourInterval,
+		contourLines,
+		heightRange,
+		outlinePath,
+		slopeArrows,
+		steepnessGrid,
+		STEEPNESS_BANDS,
+		type Project
+	} from './mapPicture';
+
+	interface Props {
+		green: Pick<GreenWire, 'outline' | 'areas' | 'collar'>;
+		grid: HeightGrid;
+		project: Project;
+		/** Pixels per metre. */
+		factor: number;
+		layers: Pick<MapLayers, 'contours' | 'arrows' | 'steepness'>;
+		/** Keeps clip paths of two maps on one page apart. */
+		id: string;
+	}
+	const { green, grid, project, factor, layers, id }: Props = $props();
+
+	/** Arrows closer than this on the paper cannot be told apart. */
+	const ARROW_GAP = 46;
+	const LABELS_FROM = 15;
+
+	const outline = $derived(green.outline as readonly Point[]);
+	const edge = $derived(outlinePath(outline, project));
+	const field = $derived(createHeightField(grid));
+	const range = $derived(heightRange(grid, outline));
+	const interval = $derived(contourInterval(range[0], range[1]));
+	const lines = $derived(
+		layers.contours ? contourLines(grid, interval, project, (u, v) => contains(outline, u, v)) : []
+	);
+	const bands = $derived(
+		layers.steepness ? bandsAbove(steepnessGrid(field, grid), STEEPNESS_BANDS, project) : []
+	);
+	const spacing = $derived(Math.max(1.5, ARROW_GAP / factor));
+	const arrows = $derived(layers.arrows ? slopeArrows(field, outline, spacing, project) : []);
+</script>
+
+<clipPath id={`${id}-green`}><path d={edge} /></clipPath>
+<path class="collar" d={edge} style:stroke-width={2 * green.collar * factor} />
+{#each green.areas.filter((area) => area.kind === 'fringe') as area, i (i)}
+	<path class="fringe" d={outlinePath(area.outline, project)} />
+{/each}
+<path class="green" d={edge} />
+<g clip-path={`url(#${id}-green)`}>
+	{#each bands as band (band.threshold)}
+		<path class="steep" d={band.d} />
+	{/each}
+</g>
+<g class="contours">
+	{#each lines as { height, d } (height)}
+		<path {d} class:index={Math.round(height / interval) % 5 === 0} />
+	{/each}
+</g>
+{#each green.areas.filter((area) => area.kind !== 'fringe') as area, i (i)}
+	<path class="paper" d={outlinePath(area.outline, project)} />
+	<path class={area.kind} d={outlinePath(area.outline, project)} />
+{/each}
+<path class="edge" d={edge} />
+{#each lines as { height, label } (height)}
+	{#if label}<text class="label" x={label[0]} y={label[1] + 4}>{height.toFixed(2)}</text>{/if}
+{/each}
+{#each arrows as { from, to, slope, turn }, i (i)}
+	<line class="arrow" x1={from[0]} y1={from[1]} x2={to[0]} y2={to[1]} />
+	<path
+		class="arrow"
+		d="M-7,-4L0,0L-7,4"
+		transform={`translate(${to[0]} ${to[1]}) rotate(${turn})`}
+	/>
+	{#if factor > LABELS_FROM}
+		<text class="percent" x={(from[0] + to[0]) / 2} y={(from[1] + to[1]) / 2 - 5}
+			>{toPercent(slope).toFixed(1)}</text
+		>
+	{/if}
+{/each}
+
+<style>
+	.collar {
+		fill: color-mix(in oklab, var(--turf) 12%, var(--paper));
+		stroke: color-mix(in oklab, var(--turf) 12%, var(--paper));
+		stroke-linejoin: round;
+	}
+	.fringe {
+		fill: color-mix(in oklab, var(--turf) 12%, var(--paper));
+		stroke: var(--turf);
+		stroke-dasharray: 3 4;
+	}
+	.green {
+		fill: var(--turf-wash);
+	}
+	.edge {
+		fill: none;
+		stroke: var(--turf);
+		stroke-width: 2.5;
+	}
+	.steep {
+		fill: var(--ink);
+		fill-rule: evenodd;
+		opacity: 0.13;
+	}
+	.contours path {
+		fill: none;
+		stroke: var(--faint);
+		stroke-width: calc(var(--line) * 0.6);
+	}
+	.contours .index {
+		stroke-width: calc(var(--line) * 1.2);
+	}
+	.paper {
+		fill: var(--paper);
+	}
+	.sand {
+		fill: url(#grains);
+		stroke: var(--ink);
+		stroke-width: 1.5;
+	}
+	.water {
+		fill: url(#waves);
+		stroke: var(--sky);
+		stroke-width: 2;
+	}
+	.rough {
+		fill: url(#blades);
+		stroke: var(--turf);
+	}
+	.arrow {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: var(--line);
+	}
+	text {
+		font: 500 12px var(--font-mono);
+		fill: var(--ink);
+		text-anchor: middle;
+		paint-order: stroke;
+		stroke: var(--paper);
+		stroke-width: 3px;
+	}
+	.label {
+		fill: var(--faint);
+	}
+</style>

@@ -1,0 +1,48 @@
+<script lang="ts">
+	import Upload from '@lucide/svelte/icons/upload';
+
+	interface Props {
+		label: string;
+		/** Endings, as the file dialog wants them. */
+		accept: string;
+		/** Larger files are refused before they are read. */
+		mostBytes: number;
+		onfile: (text: string, name: string) => void;
+		onproblem: (message: string) => void;
+	}
+	const { label, accept, mostBytes, onfile, onproblem }: Props = $props();
+
+	const MEGABYTE = 1024 * 1024;
+	let input = $state<HTMLInputElement>();
+
+	async function read() {
+		const file = input?.files?.[0];
+		if (!file || !input) return;
+		if (file.size > mostBytes)
+			onproblem(
+				`${file.name} is larger than ${Math.round(mostBytes / MEGABYTE)} MB; nothing was read.`
+			);
+		else {
+			try {
+				onfile(await file.text(), file.name);
+			} catch {
+				onproblem(`${file.name} could not be read; nothing was changed.`);
+			}
+		}
+		input.value = '';
+	}
+</script>
+
+<button type="button" class="plain-button" onclick={() => input?.click()}>
+	<Upload size={18} aria-hidden="true" />
+	{label}
+</button>
+<input
+	bind:this={input}
+	class="sr-only"
+	type="file"
+	tabindex="-1"
+	aria-label={label}
+	{accept}
+	onchange={() => void read()}
+/>

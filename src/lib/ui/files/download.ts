@@ -1,0 +1,17 @@
+/** Hands a text to the browser as a file to keep. */
+export function download(name: string, text: string, type: string): void {
+	const address = URL.createObjectURL(new Blob([text], { type: `${type};charset=utf-8` }));
+	const link = document.createElement('a');
+	link.href = address;
+	link.download = name;
+	link.click();
+	// The browser has taken the file once the click's task is over; a minute is on the safe side.
+	setTimeout(() => URL.revokeObjectURL(address), 60_000);
+}
+
+/** A name as part of a file name. */
+export const fileNameOf = (name: string): string =>
+	name
+		.toLowerCase()
+		.replace(/[^a-z0-9]+/g, '-')
+		.replace(/^-+|-+$/g, '') || 'green';

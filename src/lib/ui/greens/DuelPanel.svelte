@@ -1,0 +1,144 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { placedRequest } from '$lib/io/greenStudy';
+	import { greenToCore, type GreenWire } from '$lib/io/green';
+	import type { ReadingWire } from '$lib/io/reading';
+	import type { WorkingShot } from '$lib/io/savedShot';
+	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
+	import { formatLength } from '$lib/ui/format/lengths';
+	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
+	import type { DuelQuestion, PinDuel } from '$lib/ui/state/pinDuel.svelte';
+	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { duelCall, duelRows } from './duelRows';
+	import SkillField from './SkillField.svelte';
+	import WorkBar from './WorkBar.svelte';
+
+	interface Props {
+		bench: GreenBench;
+		duel: PinDuel;
+		player: WorkingShot;
+		reading: ReadingWire | undefined;
+		ball: [number, number];
+		pins: [number, number];
+		onpins: (pins: [number, number]) => void;
+		onskill: (skill: WorkingShot['golfer']['skill']) => void;
+	}
+	const { bench, duel, player, reading, ball, pins, onpins, onskill }: Props = $props();
+
+	const ASKED = { samples: 500, seed: 20_261 };
+	const all = $derived(bench.green.pins);
+	const options = $derived(all.map(({ name }, i) => ({ value: String(i), label: name })));
+	const enough = $derived(all.length >= 2);
+	const names = $derived(pins.map((i) => all[i]?.name ?? '–'));
+	const rows = $derived(
+		duel.sides ? duelRows(duel.sides, (metres) => formatLength(metres, preferences.style)) : []
+	);
+
+	function question(green: GreenWire, pin: number): DuelQuestion {
+		const place = { greenId: green.id, ball, pin: green.pins[pin]!.at };
+		return placedRequest($state.snapshot(player), greenToCore(green), place, reading, ASKED);
+	}
+
+	function start() {
+		const green = bench.snapshot;
+		void duel.start([question(green, pins[0]), question(green, pins[1])]);
+	}
+</script>
+
+<div class="panel">
+	<p>
+		One ball, two pins: drag the ball on the map, choose the pins and see which is the harder one.
+	</p>
+	{#if !enough}
+		<p class="problem">It takes two pins: add another under Pins.</p>
+	{:else}
+		<div class="field-grid">
+			<ChoiceField
+				label="First pin"
+				value={String(pins[0])}
+				{options}
+				onchange={(value) => onpins([Number(value), pins[1]])}
+			/>
+			<ChoiceField
+				label="Second pin"
+				value={String(pins[1])}
+				{options}
+				onchange={(value) => onpins([pins[0], Number(value)])}
+			/>
+			<SkillField value={player.golfer.skill} onchange={onskill} />
+		</div>
+	{/if}
+	<WorkBar
+		status={duel.status}
+		progress={duel.progress}
+		failure={duel.failure}
+		label="Compare the two"
+		disabled={!enough}
+		onstart={start}
+		onstop={() => duel.cancel()}
+	/>
+	{#if duel.sides}
+		<p class="call" data-testid="duel-call">{duelCall(duel.sides, names)}</p>
+		<table>
+			<thead>
+				<tr>
+					<th scope="col"><span class="sr-only">Measure</span></th>
+					{#each names as name, i (i)}<th scope="col">{name}</th>{/each}
+				</tr>
+			</thead>
+			<tbody>
+				{#each rows as [label, first, second] (label)}
+					<tr>
+						<th scope="row">{label}</th>
+						<td class="figure">{first}</td>
+						<td class="figure">{second}</td>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+		<div class="actions">
+			{#each pins as pin, i (i)}
+				<a
+					class="plain-button"
+					href={resolve(
+						`/?green=${encodeURIComponent(bench.green.id)}&pin=${encodeURIComponent(all[pin]?.id ?? '')}&ball=${ball.join(',')}`
+					)}>Plan it to {names[i]}</a
+				>
+			{/each}
+		</div>
+	{/if}
+</div>
+
+<style>
+	.panel {
+		display: grid;
+		gap: 12px;
+	}
+	.call {
+		font-size: 1.125rem;
+		font-weight: 700;
+	}
+	table {
+		width: 100%;
+		table-layout: fixed;
+	}
+	thead th,
+	td {
+		text-align: right;
+		font-weight: 700;
+		padding-left: 8px;
+	}
+	tbody th {
+		text-align: left;
+		font-weight: 400;
+		padding-block: 6px;
+	}
+	tr {
+		border-bottom: 1px solid var(--shade);
+	}
+	.actions {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+	}
+</style>

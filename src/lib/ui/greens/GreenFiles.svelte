@@ -1,0 +1,114 @@
+<script lang="ts">
+	import Download from '@lucide/svelte/icons/download';
+	import { toast } from 'svelte-sonner';
+	import { formatArchive } from '$lib/io/archive';
+	import { formatEsriGrid, parseEsriGrid } from '$lib/io/esriGrid';
+	import { greenSchema, type GreenWire } from '$lib/io/green';
+	import { formatSpotHeights, parseSpotHeights } from '$lib/io/spotHeights';
+	import { mapSvg } from '$lib/ui/drawing/mapSvg';
+	import { download, fileNameOf } from '$lib/ui/files/download';
+	import FileButton from '$lib/ui/files/FileButton.svelte';
+	import { fileProblemWords } from '$lib/ui/files/importWords';
+	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
+
+	interface Props {
+		bench: GreenBench;
+	}
+	const { bench }: Props = $props();
+
+	const MOST_BYTES = 8 * 1024 * 1024;
+	const say = (message: string) => toast.error(message, { duration: 12_000 });
+	const name = $derived(fileNameOf(bench.green.name));
+	const snapshot = () => bench.snapshot;
+
+	function take(words: string, apply: (green: GreenWire) => void) {
+		const changed = snapshot();
+		apply(changed);
+		const valid = greenSchema.safeParse(changed);
+		if (!valid.success) {
+			say(`${valid.error.issues[0]?.message ?? 'It does not fit'}. Nothing was changed.`);
+			return;
+		}
+		bench.change(apply);
+		bench.selected = null;
+		toast.success(words, { action: { label: 'Undo', onClick: () => bench.undo() } });
+	}
+
+	function read(text: string, file: string) {
+		if (/\.csv$/i.test(file)) {
+			const parsed = parseSpotHeights(text);
+			if ('problem' in parsed) say(fileProblemWords(file, parsed.problem));
+			else {
+				const { spots, tilts } = parsed.book;
+				take(`Read ${spots.length} heights and ${tilts.length} tilts.`, (green) => {
+					green.spots = structuredClone(spots);
+					green.tilts = structuredClone(tilts);
+				});
+			}
+			return;
+		}
+		const parsed = parseEsriGrid(text);
+		if ('problem' in parsed) say(fileProblemWords(file, parsed.problem));
+		else
+			take(`Read ${parsed.grid.columns} × ${parsed.grid.rows} heights.`, (green) => {
+				green.grid = structuredClone(parsed.grid);
+			});
+	}
+
+	function csv() {
+		download(`${name}-heights.csv`, formatSpotHeights(snapshot()), 'text/csv');
+	}
+
+	function grid() {
+		const { grid: own } = snapshot();
+		const fitted = bench.report?.grid;
+		const chosen = own ?? (fitted && { ...fitted, heights: Array.from(fitted.heights) });
+		if (chosen) download(`${name}.asc`, formatEsriGrid(chosen), 'text/plain');
+	}
+
+	function json() {
+		const text = formatArchive({
+			exportedAt: new Date().toISOString(),
+			shots: [],
+			greens: [snapshot()],
+			readings: []
+		});
+		download(`${name}.json`, text, 'application/json');
+	}
+
+	function svg() {
+		if (bench.report)
+			download(`${name}.svg`, mapSvg(snapshot(), bench.report.grid), 'image/svg+xml');
+	}
+</script>
+
+<h3 class="ruled-heading">Files</h3>
+<div class="files">
+	<FileButton
+		label="Read heights (CSV) or a grid (ASC)"
+		accept=".csv,.asc,.txt,text/csv,text/plain"
+		mostBytes={MOST_BYTES}
+		onfile={read}
+		onproblem={say}
+	/>
+	<button type="button" class="plain-button" onclick={csv}>
+		<Download size={18} aria-hidden="true" /> Heights (CSV)
+	</button>
+	<button type="button" class="plain-button" disabled={!bench.report} onclick={grid}>
+		<Download size={18} aria-hidden="true" /> Grid (ASC)
+	</button>
+	<button type="button" class="plain-button" onclick={json}>
+		<Download size={18} aria-hidden="true" /> This green (JSON)
+	</button>
+	<button type="button" class="plain-button" disabled={!bench.report} onclick={svg}>
+		<Download size={18} aria-hidden="true" /> Map (SVG)
+	</button>
+</div>
+
+<style>
+	.files {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+	}
+</style>

@@ -1,0 +1,193 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+	import { createHeightField } from '$lib/core/green/heightGrid';
+	import type { Point } from '$lib/core/math/polygon';
+	import GreenLayers from '$lib/ui/drawing/GreenLayers.svelte';
+	import type { MapLayers } from '$lib/ui/drawing/mapLayers';
+	import { bandsAbove, fallLineAt } from '$lib/ui/drawing/mapPicture';
+	import { planView, type PlanView } from '$lib/ui/drawing/planView';
+	import SurfacePatterns from '$lib/ui/drawing/SurfacePatterns.svelte';
+	import type { GreenBench, GreenPart } from '$lib/ui/state/greenBench.svelte';
+	import { centreOf } from '$lib/io/placedShot';
+	import { mapPointNear } from '$lib/ui/state/greenEdits';
+	import MapPart from './MapPart.svelte';
+	import ScaleBar from './ScaleBar.svelte';
+	import { everythingOn, partsFor } from './mapParts';
+	import type { GreenTab } from './greenTabs';
+
+	interface Props {
+		bench: GreenBench;
+		tab: GreenTab;
+		layers: MapLayers;
+		/** What a click on the map adds; null for nothing. */
+		adding: string | null;
+		/** The pin that a fall line is drawn through. */
+		pin: number | null;
+		height: number;
+		onadd: (at: [number, number]) => void;
+		/** More marks on the same paper. */
+		marks?: Snippet<[PlanView, () => void, () => void]>;
+	}
+	const { bench, tab, layers, adding, pin, height, onadd, marks }: Props = $props();
+
+	const FALL_LINE = 4;
+	const UNSURE_METRES = 0.03;
+	let width = $state(720);
+	let frozen = $state.raw<PlanView | null>(null);
+	let paper = $state<SVGSVGElement>();
+
+	const green = $derived(bench.green);
+	const report = $derived(bench.report);
+	const fitted = $derived(planView.whole(everythingOn(green), [], width, height));
+	/** The paper stands still while a finger is down. */
+	const view = $derived(frozen ?? fitted);
+	const parts = $derived(partsFor(tab, green));
+	const doubt = $derived(
+		layers.doubt && report?.uncertainty
+			? bandsAbove(report.uncertainty, [UNSURE_METRES], view.project)
+			: []
+	);
+	const fall = $derived(
+		report && pin !== null && green.pins[pin]
+			? fallLineAt(createHeightField(report.grid), green.pins[pin].at as Point, FALL_LINE)
+			: null
+	);
+
+	function start() {
+		bench.startDrag();
+		frozen = view;
+	}
+
+	function end() {
+		bench.endDrag();
+		frozen = null;
+	}
+
+	function add(event: PointerEvent) {
+		const onHandle = event.target instanceof Element && event.target.closest('[role="slider"]');
+		if (!adding || !paper || onHandle) return;
+		const box = paper.getBoundingClientRect();
+		const [u0, v0] = centreOf(green.outline);
+		const [x0, y0] = view.project(u0, v0);
+		onadd(
+			mapPointNear(
+				u0 + (event.clientX - box.left - x0) / view.factor,
+				v0 - (event.clientY - box.top - y0) / view.factor
+			)
+		);
+	}
+
+	function onkeydown(event: KeyboardEvent) {
+		if (event.key !== 'Enter' || !adding || event.target !== paper) return;
+		event.preventDefault();
+		onadd(centreOf(green.outline));
+	}
+
+	const select = (part: GreenPart) => (bench.selected = part);
+</script>
+
+<div class="sheet" bind:clientWidth={width}>
+	<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
+	<svg
+		bind:this={paper}
+		{width}
+		{height}
+		viewBox={`0 0 ${width} ${height}`}
+		role="group"
+		tabindex={adding ? 0 : undefined}
+		aria-label={adding
+			? `Map of ${green.name}. Click to add a ${adding}, or press Enter to add one in the middle.`
+			: `Map of ${green.name}, the top of the map up.`}
+		class:adding
+		onpointerdown={add}
+		{onkeydown}
+	>
+		<SurfacePatterns />
+		{#if report}
+			<GreenLayers
+				{green}
+				grid={report.grid}
+				project={view.project}
+				factor={view.factor}
+				{layers}
+				id="green"
+			/>
+		{/if}
+		{#each doubt as band (band.threshold)}
+			<path class="doubt" d={band.d} />
+		{/each}
+		{#if fall}
+			{@const above = view.project(...fall.above)}
+			{@const below = view.project(...fall.below)}
+			<line class="fall" x1={above[0]} y1={above[1]} x2={below[0]} y2={below[1]} />
+			<text class="fall-label" x={below[0] + 6} y={below[1] + 4}>straight down</text>
+		{/if}
+		{#if layers.readings && tab !== 'survey'}
+			{#each green.spots as { at }, i (i)}
+				{@const place = view.project(...at)}
+				<circle class="dot" cx={place[0]} cy={place[1]} r="2.5" />
+			{/each}
+		{/if}
+		{#each parts as part (`${part.kind}-${part.index}-${'corner' in part ? part.corner : ''}`)}
+			<MapPart {bench} {part} {view} onstart={start} onend={end} onselect={select} />
+		{/each}
+		{@render marks?.(
+			view,
+			() => (frozen = view),
+			() => (frozen = null)
+		)}
+		<ScaleBar factor={view.factor} x={16} y={height - 14} />
+		<g class="up" transform={`translate(${width - 20} 34)`} aria-hidden="true">
+			<path d="M0,14V-12M-5,-5L0,-13L5,-5" />
+			<text y="28">up</text>
+		</g>
+	</svg>
+</div>
+
+<style>
+	.sheet {
+		border-block: 2px solid var(--ink);
+		background: color-mix(in oklab, var(--turf) 5%, var(--paper));
+		min-width: 0;
+		overflow: hidden;
+	}
+	svg {
+		display: block;
+		user-select: none;
+	}
+	.adding {
+		cursor: crosshair;
+	}
+	.doubt {
+		fill: url(#unsure);
+		fill-rule: evenodd;
+		stroke: var(--faint);
+		stroke-dasharray: 2 4;
+	}
+	.fall {
+		stroke: var(--sky);
+		stroke-width: calc(var(--line) * 1.6);
+		stroke-dasharray: 9 4 2 4;
+	}
+	.fall-label {
+		fill: var(--sky);
+	}
+	.dot {
+		fill: var(--ink);
+	}
+	.up path {
+		fill: none;
+		stroke: var(--faint);
+		stroke-width: 2;
+	}
+	text {
+		font: 600 12px var(--font-sans);
+		fill: var(--faint);
+		paint-order: stroke;
+		stroke: var(--paper);
+		stroke-width: 3px;
+	}
+	.up text {
+		text-anchor: middle;
+	}
+</style>

@@ -1,0 +1,53 @@
+<script lang="ts">
+	import type { Point } from '$lib/core/math/polygon';
+	import type { GreenWire } from '$lib/io/green';
+	import { outlinePath } from '$lib/ui/drawing/mapPicture';
+	import { planView } from '$lib/ui/drawing/planView';
+
+	interface Props {
+		green: GreenWire;
+	}
+	const { green }: Props = $props();
+
+	const WIDTH = 132;
+	const HEIGHT = 104;
+	const view = $derived(planView.whole(green.outline as readonly Point[], [], WIDTH, HEIGHT));
+</script>
+
+<svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={`Outline of ${green.name}`}>
+	<path class="green" d={outlinePath(green.outline, view.project)} />
+	{#each green.areas.filter(({ kind }) => kind === 'sand' || kind === 'water') as area, i (i)}
+		<path class={area.kind} d={outlinePath(area.outline, view.project)} />
+	{/each}
+	{#each green.pins as { id, at } (id)}
+		{@const [x, y] = view.project(...at)}
+		<path class="pin" d="M0,0V-12l8,3l-8,3" transform={`translate(${x} ${y})`} />
+	{/each}
+</svg>
+
+<style>
+	svg {
+		width: 100%;
+		display: block;
+		overflow: hidden;
+	}
+	.green {
+		fill: var(--turf-wash);
+		stroke: var(--turf);
+		stroke-width: 2;
+	}
+	.sand {
+		fill: var(--sand-wash);
+		stroke: var(--ink);
+	}
+	.water {
+		fill: var(--sky-wash);
+		stroke: var(--sky);
+		stroke-width: 2;
+	}
+	.pin {
+		fill: var(--ink);
+		stroke: var(--ink);
+		stroke-width: 1.5;
+	}
+</style>

@@ -1,0 +1,329 @@
+<script lang="ts">
+	import Redo2 from '@lucide/svelte/icons/redo-2';
+	import Undo2 from '@lucide/svelte/icons/undo-2';
+	import { onDestroy, untrack } from 'svelte';
+	import { resolve } from '$app/paths';
+	import { firstPlace } from '$lib/io/placedShot';
+	import type { GreenWire } from '$lib/io/green';
+	import type { ReadingWire } from '$lib/io/reading';
+	import type { WorkingShot } from '$lib/io/savedShot';
+	import { LAYER_WORDS } from '$lib/ui/drawing/mapLayers';
+	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
+	import { insertCorner, removePart, withPin } from '$lib/ui/state/greenEdits';
+	import { MissStudy } from '$lib/ui/state/missStudy.svelte';
+	import { PinDuel } from '$lib/ui/state/pinDuel.svelte';
+	import BallMark from './BallMark.svelte';
+	import DuelPanel from './DuelPanel.svelte';
+	import GreenMap from './GreenMap.svelte';
+	import { GREEN_TABS, type GreenTab } from './greenTabs';
+	import MissMarks from './MissMarks.svelte';
+	import MissPanel from './MissPanel.svelte';
+	import PinsPanel from './PinsPanel.svelte';
+	import ShapePanel from './ShapePanel.svelte';
+	import SurveyPanel from './SurveyPanel.svelte';
+	import TodayPanel from './TodayPanel.svelte';
+
+	interface Props {
+		bench: GreenBench;
+		/** Newest first. */
+		readings: ReadingWire[];
+		/** Who plays, with what: the last shot's player and bag. */
+		last: WorkingShot;
+	}
+	const { bench, readings, last }: Props = $props();
+
+	let tab = $state<GreenTab>('today');
+	let adding = $state<string | null>(null);
+	let shown = $state({ ...GREEN_TABS[0]!.layers });
+	let pinA = $state(0);
+	let pinB = $state(1);
+	// svelte-ignore state_referenced_locally
+	const player = $state(structuredClone(last));
+	// svelte-ignore state_referenced_locally
+	let ball = $state<[number, number]>(firstPlace(bench.snapshot, undefined).ball);
+	// svelte-ignore state_referenced_locally
+	const study = new MissStudy(bench.pool);
+	// svelte-ignore state_referenced_locally
+	const duel = new PinDuel(bench.pool);
+	onDestroy(() => {
+		study.clear();
+		duel.clear();
+	});
+
+	const green = $derived(bench.green);
+	const chosenPin = $derived(bench.selected?.kind === 'pin' ? bench.selected.index : pinA);
+	const pins = $derived([pinA, pinB].flatMap((i) => (green.pins[i] ? [green.pins[i].at] : [])));
+	let tall = $state(640);
+	let wide = $state(1280);
+	/** On a narrow screen the map leaves room for what is below it. */
+	const height = $derived(wide < 1000 ? Math.min(420, 1.05 * wide) : Math.max(420, tall - 190));
+
+	// An answer about another map, pin or player is no answer.
+	$effect(() => {
+		void [JSON.stringify(green), pinA, player.golfer.skill, readings[0]?.id];
+		untrack(() => study.clear());
+	});
+	$effect(() => {
+		void [JSON.stringify(green), pinA, pinB, ball, player.golfer.skill, readings[0]?.id];
+		untrack(() => duel.clear());
+	});
+
+	function show(id: GreenTab) {
+		tab = id;
+		adding = null;
+		bench.selected = null;
+		shown = { ...GREEN_TABS.find((item) => item.id === id)!.layers };
+	}
+
+	function add(at: [number, number]) {
+		const change = (apply: (g: GreenWire) => void) => bench.change(apply);
+		if (adding === 'spot') {
+			change((g) => g.spots.push({ at, height: heightNear(at), leftOut: false }));
+			bench.selected = { kind: 'spot', index: green.spots.length - 1 };
+		} else if (adding === 'tilt') {
+			change((g) => g.tilts.push({ at, percent: 0, fallsTowards: 180, leftOut: false }));
+			bench.selected = { kind: 'tilt', index: green.tilts.length - 1 };
+		} else if (adding === 'pin') {
+			change((g) => withPin(g, crypto.randomUUID(), at));
+			bench.selected = { kind: 'pin', index: green.pins.length - 1 };
+		} else if (adding === 'corner') {
+			let index = 0;
+			change((g) => (index = insertCorner(g.outline, at)));
+			bench.selected = { kind: 'corner', index };
+		}
+	}
+
+	/** A new spot starts at the height of the nearest one: the number then only has to be stepped. */
+	function heightNear([u, v]: [number, number]): number {
+		const far = (at: readonly [number, number]) => Math.hypot(at[0] - u, at[1] - v);
+		if (green.spots.length === 0) return 0;
+		return green.spots.reduce((a, b) => (far(b.at) < far(a.at) ? b : a)).height;
+	}
+
+	function onkeydown(event: KeyboardEvent) {
+		const { target } = event;
+		const key = event.key.toLowerCase();
+		const typing =
+			target instanceof Element && target.closest('input, select, textarea, [role="dialog"]');
+		if ((event.ctrlKey || event.metaKey) && key === 'z' && !typing) {
+			event.preventDefault();
+			if (event.shiftKey) bench.redo();
+			else bench.undo();
+		} else if (key === 'escape') adding = null;
+		else if (!typing && (key === 'delete' || key === 'backspace') && bench.selected) {
+			const part = $state.snapshot(bench.selected);
+			bench.change((g) => removePart(g, part));
+			bench.selected = null;
+		} else if (!typing && /^[1-6]$/.test(key) && !event.ctrlKey && !event.metaKey)
+			show(GREEN_TABS[Number(key) - 1]!.id);
+	}
+</script>
+
+<svelte:window {onkeydown} bind:innerHeight={tall} bind:innerWidth={wide} />
+<div class="bar">
+	<a class="back" href={resolve('/greens')}>All greens</a>
+	<label>
+		<span class="sr-only">Name of the green</span>
+		<input
+			value={green.name}
+			maxlength="60"
+			onchange={(event) => {
+				const name = event.currentTarget.value.trim();
+				if (name) bench.change((g) => (g.name = name));
+				else event.currentTarget.value = green.name;
+			}}
+		/>
+	</label>
+	<button
+		type="button"
+		class="quiet-button"
+		aria-label="Undo"
+		disabled={!bench.canUndo}
+		onclick={() => bench.undo()}><Undo2 size={20} aria-hidden="true" /></button
+	>
+	<button
+		type="button"
+		class="quiet-button"
+		aria-label="Redo"
+		disabled={!bench.canRedo}
+		onclick={() => bench.redo()}><Redo2 size={20} aria-hidden="true" /></button
+	>
+</div>
+{#each bench.problems as { path, message } (path)}
+	<p class="problem notice" role="alert">Not kept yet: {path} {message}</p>
+{/each}
+{#if bench.failure}<p class="problem notice" role="alert">{bench.failure}</p>{/if}
+<div class="green">
+	<div class="map">
+		<GreenMap
+			{bench}
+			{tab}
+			layers={shown}
+			{adding}
+			pin={tab === 'survey' || tab === 'shape' ? null : chosenPin}
+			{height}
+			onadd={add}
+		>
+			{#snippet marks(view, hold, release)}
+				{#if tab === 'miss'}<MissMarks costs={study.costs} {view} />{/if}
+				{#if tab === 'duel'}
+					<BallMark
+						{ball}
+						{pins}
+						{view}
+						onstart={hold}
+						onmove={(moved) => (ball = moved)}
+						onend={release}
+					/>
+				{/if}
+			{/snippet}
+		</GreenMap>
+		<fieldset class="layers">
+			<legend class="sr-only">Show on the map</legend>
+			{#each LAYER_WORDS as { id, label } (id)}
+				<label><input type="checkbox" bind:checked={shown[id]} /> {label}</label>
+			{/each}
+			<span class="hint"
+				>{shown.steepness ? 'Shaded from 2, 4, 6 and 10 % on. ' : ''}{shown.doubt
+					? 'Hatched: height unsure by 3 cm or more. '
+					: ''}{shown.contours ? 'Heights in metres.' : ''}</span
+			>
+		</fieldset>
+	</div>
+	<aside aria-label="About this green">
+		<div role="tablist" aria-label="Panels">
+			{#each GREEN_TABS as { id, label } (id)}
+				<button
+					id={`green-tab-${id}`}
+					role="tab"
+					type="button"
+					aria-selected={tab === id}
+					aria-controls="green-panel"
+					onclick={() => show(id)}>{label}</button
+				>
+			{/each}
+		</div>
+		<div id="green-panel" role="tabpanel" tabindex="0" aria-labelledby={`green-tab-${tab}`}>
+			{#if tab === 'today'}
+				<TodayPanel {bench} {readings} bag={last.bag} />
+			{:else if tab === 'survey'}
+				<SurveyPanel {bench} {adding} onadding={(what) => (adding = what)} />
+			{:else if tab === 'shape'}
+				<ShapePanel {bench} {adding} onadding={(what) => (adding = what)} />
+			{:else if tab === 'pins'}
+				<PinsPanel {bench} {adding} onadding={(what) => (adding = what)} />
+			{:else if tab === 'miss'}
+				<MissPanel
+					{bench}
+					{study}
+					{player}
+					reading={readings[0]}
+					pin={pinA}
+					onpin={(pin) => (pinA = pin)}
+					onskill={(skill) => (player.golfer.skill = skill)}
+				/>
+			{:else}
+				<DuelPanel
+					{bench}
+					{duel}
+					{player}
+					reading={readings[0]}
+					{ball}
+					pins={[pinA, pinB]}
+					onpins={([a, b]) => {
+						pinA = a;
+						pinB = b;
+					}}
+					onskill={(skill) => (player.golfer.skill = skill)}
+				/>
+			{/if}
+		</div>
+	</aside>
+</div>
+
+<style>
+	.bar {
+		display: flex;
+		align-items: center;
+		gap: 8px;
+		padding: 4px 16px;
+	}
+	.back {
+		font-weight: 600;
+		text-decoration: underline;
+		padding-block: 10px;
+		white-space: nowrap;
+	}
+	.bar label {
+		flex: 1;
+		min-width: 0;
+	}
+	.bar input {
+		width: 100%;
+		height: 44px;
+		font-weight: 800;
+		font-size: 1.25rem;
+		background: transparent;
+		border-bottom: var(--border) solid var(--rule);
+	}
+	.notice {
+		padding: 4px 16px;
+	}
+	.green {
+		display: grid;
+		grid-template-columns: minmax(0, 1fr) 25.5rem;
+	}
+	aside {
+		border-left: 2px solid var(--ink);
+		border-top: 2px solid var(--ink);
+		min-width: 0;
+	}
+	.layers {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 0 16px;
+		padding-inline: 16px;
+	}
+	.layers label {
+		display: flex;
+		align-items: center;
+		gap: 6px;
+		min-height: 44px;
+		font-size: 0.9375rem;
+		font-weight: 600;
+		cursor: pointer;
+	}
+	.layers input {
+		width: 20px;
+		height: 20px;
+		accent-color: var(--ink);
+	}
+	[role='tablist'] {
+		display: flex;
+		flex-wrap: wrap;
+		border-bottom: 2px solid var(--ink);
+	}
+	[role='tab'] {
+		flex: 1 1 auto;
+		min-height: 44px;
+		padding-inline: 10px;
+		font-weight: 600;
+		cursor: pointer;
+	}
+	[role='tab'][aria-selected='true'] {
+		background: var(--ink);
+		color: var(--paper);
+	}
+	[role='tabpanel'] {
+		padding: 12px 16px 24px;
+	}
+	@media (max-width: 1000px) {
+		.green {
+			grid-template-columns: minmax(0, 1fr);
+		}
+		aside {
+			border-left: 0;
+		}
+	}
+</style>

@@ -1,0 +1,140 @@
+<script lang="ts">
+	import Handle from '$lib/ui/drawing/Handle.svelte';
+	import type { PlanView } from '$lib/ui/drawing/planView';
+	import { formatLength } from '$lib/ui/format/lengths';
+	import { samePart, type GreenBench, type GreenPart } from '$lib/ui/state/greenBench.svelte';
+	import { moveParts, placesOf } from '$lib/ui/state/greenEdits';
+	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { markOf, partName } from './mapParts';
+
+	interface Props {
+		bench: GreenBench;
+		part: GreenPart;
+		view: PlanView;
+		onstart: () => void;
+		onend: () => void;
+		onselect: (part: GreenPart) => void;
+	}
+	const { bench, part, view, onstart, onend, onselect }: Props = $props();
+
+	let from: [number, number][] = [];
+	const green = $derived(bench.green);
+	const at = $derived(markOf(green, part));
+	const place = $derived(view.project(...at));
+	const chosen = $derived(samePart(bench.selected, part));
+	const residual = $derived(
+		bench.report?.residuals.find((r) => r.kind === part.kind && r.index === part.index)
+	);
+	const say = (metres: number) => formatLength(metres, preferences.style);
+	const spot = $derived(part.kind === 'spot' ? green.spots[part.index] : undefined);
+	const tilt = $derived(part.kind === 'tilt' ? green.tilts[part.index] : undefined);
+	const label = $derived(partName(green, part));
+	const words = $derived(
+		[
+			`${say(at[0])} right, ${say(at[1])} up`,
+			spot && `height ${spot.height.toFixed(2)} m`,
+			tilt && `falls ${tilt.percent.toFixed(1)} percent`,
+			residual?.bad && 'does not fit its neighbours'
+		]
+			.filter(Boolean)
+			.join(', ')
+	);
+</script>
+
+<Handle
+	{label}
+	text={words}
+	now={at[0]}
+	low={-500}
+	high={500}
+	x={place[0]}
+	y={place[1]}
+	factor={view.factor}
+	axis="both"
+	nudge={0.1}
+	onstart={() => {
+		onselect(part);
+		from = placesOf($state.snapshot(green), part);
+		onstart();
+	}}
+	onmove={(along, up) => bench.change((changed) => moveParts(changed, part, from, along, up))}
+	{onend}
+>
+	{#if chosen}<circle class="chosen" r="13" />{/if}
+	{#if spot}
+		<path class="spot" class:out={spot.leftOut} class:bad={residual?.bad} d="M-4,0H4M0,-4V4" />
+		<text y="-7" class:bad={residual?.bad}
+			>{residual?.bad ? '! ' : ''}{spot.leftOut ? 'left out' : spot.height.toFixed(2)}</text
+		>
+	{:else if tilt}
+		<g transform={`rotate(${tilt.fallsTowards})`} class:out={tilt.leftOut}>
+			<path class="tilt" class:bad={residual?.bad} d="M0,10V-14M-5,-7L0,-14L5,-7" />
+		</g>
+		<text y="24" class:bad={residual?.bad}
+			>{residual?.bad ? '! ' : ''}{tilt.leftOut ? 'left out' : `${tilt.percent.toFixed(1)} %`}</text
+		>
+	{:else if part.kind === 'pin'}
+		<path class="pin" d="M0,0V-20l13,5l-13,5" />
+		<circle class="hole" r="4" />
+		<text class="name" y="16">{green.pins[part.index]!.name}</text>
+	{:else if part.kind === 'area'}
+		<path class="move" d="M-6,0H6M0,-6V6M-6,0l2,-2M-6,0l2,2M6,0l-2,-2M6,0l-2,2" />
+	{:else}
+		<rect class="corner" x="-4" y="-4" width="8" height="8" />
+	{/if}
+</Handle>
+
+<style>
+	.chosen {
+		fill: none;
+		stroke: var(--clay);
+		stroke-width: 2.5;
+	}
+	.spot,
+	.tilt,
+	.move {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 2;
+	}
+	.out {
+		opacity: 0.5;
+	}
+	.bad {
+		stroke: var(--clay);
+		stroke-width: 3;
+	}
+	text {
+		font: 600 11px var(--font-mono);
+		fill: var(--ink);
+		text-anchor: middle;
+		paint-order: stroke;
+		stroke: var(--paper);
+		stroke-width: 3px;
+	}
+	text.bad {
+		fill: var(--clay);
+		stroke: var(--paper);
+		font-weight: 800;
+	}
+	.name {
+		font-family: var(--font-sans);
+		font-size: 13px;
+	}
+	.pin {
+		fill: var(--ink);
+		stroke: var(--ink);
+		stroke-width: 2;
+		stroke-linejoin: round;
+	}
+	.hole {
+		fill: #111;
+		stroke: #fff;
+		stroke-width: 1.5;
+	}
+	.corner {
+		fill: var(--paper);
+		stroke: var(--ink);
+		stroke-width: 2;
+	}
+</style>

@@ -1,0 +1,124 @@
+<script lang="ts">
+	import { missQuestion } from '$lib/io/greenStudy';
+	import { greenToCore } from '$lib/io/green';
+	import { centreOf } from '$lib/io/placedShot';
+	import type { ReadingWire } from '$lib/io/reading';
+	import type { WorkingShot } from '$lib/io/savedShot';
+	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
+	import { strokesWords } from '$lib/ui/format/strokes';
+	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
+	import { MISS_SPOTS, type MissStudy } from '$lib/ui/state/missStudy.svelte';
+	import { missSides } from './missWords';
+	import SkillField from './SkillField.svelte';
+	import WorkBar from './WorkBar.svelte';
+
+	interface Props {
+		bench: GreenBench;
+		study: MissStudy;
+		player: WorkingShot;
+		reading: ReadingWire | undefined;
+		pin: number;
+		onpin: (pin: number) => void;
+		onskill: (skill: WorkingShot['golfer']['skill']) => void;
+	}
+	const { bench, study, player, reading, pin, onpin, onskill }: Props = $props();
+
+	const SEED = 4;
+	const pins = $derived(bench.green.pins);
+	const sides = $derived(missSides(study.costs, centreOf(bench.green.outline)));
+
+	function start() {
+		const green = bench.snapshot;
+		const at = green.pins[pin]?.at;
+		if (at)
+			void study.start(
+				missQuestion($state.snapshot(player), greenToCore(green), at, reading, SEED)
+			);
+	}
+</script>
+
+<div class="panel">
+	<p>
+		{MISS_SPOTS} balls’ places around the green, each played to this pin a hundred times: the larger the
+		mark, the dearer the miss.
+	</p>
+	{#if pins.length === 0}
+		<p class="problem">There is no pin to play to: add one under Pins.</p>
+	{:else}
+		<div class="field-grid">
+			<ChoiceField
+				label="Pin"
+				value={String(pin)}
+				options={pins.map(({ name }, i) => ({ value: String(i), label: name }))}
+				onchange={(value) => onpin(Number(value))}
+			/>
+			<SkillField value={player.golfer.skill} onchange={onskill} />
+		</div>
+	{/if}
+	<WorkBar
+		status={study.status}
+		progress={study.progress}
+		failure={study.failure}
+		label="Work out where to miss"
+		disabled={pins.length === 0}
+		onstart={start}
+		onstop={() => study.cancel()}
+	/>
+	{#if sides.length > 0}
+		<p class="call" data-testid="miss-call">
+			Miss toward {sides[0]!.name}: {strokesWords(sides[0]!.strokes)} from there. Never toward
+			{sides.at(-1)!.name}: {strokesWords(sides.at(-1)!.strokes)}.
+		</p>
+		<table>
+			<thead>
+				<tr>
+					<th scope="col">Side of the map</th>
+					<th scope="col">Strokes</th>
+					<th scope="col">Mostly played with</th>
+				</tr>
+			</thead>
+			<tbody>
+				{#each sides as side (side.name)}
+					<tr>
+						<th scope="row">Toward {side.name}</th>
+						<td class="figure">{strokesWords(side.strokes)}</td>
+						<td>{side.club}</td>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+		<p class="hint">
+			Good to a tenth of a stroke: fewer clubs and balls than on the Shot view. Without wind.
+		</p>
+	{/if}
+</div>
+
+<style>
+	.panel {
+		display: grid;
+		gap: 12px;
+	}
+	.call {
+		font-size: 1.125rem;
+		font-weight: 700;
+	}
+	table {
+		width: 100%;
+	}
+	thead th {
+		font-size: 0.8125rem;
+		font-weight: 400;
+		color: var(--faint);
+	}
+	th {
+		text-align: left;
+		font-weight: 600;
+		padding-block: 6px;
+	}
+	td {
+		padding-left: 12px;
+	}
+	tr {
+		border-bottom: 1px solid var(--shade);
+	}
+</style>

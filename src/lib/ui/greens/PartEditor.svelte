@@ -1,0 +1,176 @@
+<script lang="ts">
+	import Trash2 from '@lucide/svelte/icons/trash-2';
+	import { simulatedDevice } from '$lib/devices/simulated';
+	import LengthField from '$lib/ui/controls/LengthField.svelte';
+	import NumberField from '$lib/ui/controls/NumberField.svelte';
+	import type { GreenBench, GreenPart } from '$lib/ui/state/greenBench.svelte';
+	import { removePart } from '$lib/ui/state/greenEdits';
+	import { markOf, partName } from './mapParts';
+	import { residualWords } from './residualWords';
+
+	interface Props {
+		bench: GreenBench;
+		part: GreenPart;
+	}
+	const { bench, part }: Props = $props();
+
+	const FALLBACK = { percent: 2, towards: 180 };
+	const green = $derived(bench.green);
+	const at = $derived(markOf(green, part));
+	const spot = $derived(part.kind === 'spot' ? green.spots[part.index] : undefined);
+	const tilt = $derived(part.kind === 'tilt' ? green.tilts[part.index] : undefined);
+	const area = $derived(part.kind === 'area' ? green.areas[part.index] : undefined);
+	const reading = $derived(spot ?? tilt);
+	const residual = $derived(
+		bench.report?.residuals.find((r) => r.kind === part.kind && r.index === part.index)
+	);
+	let failure = $state('');
+
+	function place(axis: 0 | 1, value: number) {
+		bench.change((changed) => (markOf(changed, part)[axis] = value));
+	}
+
+	function remove() {
+		bench.change((changed) => removePart(changed, part));
+		bench.selected = null;
+	}
+
+	/** The stand-in finds about the slope that is written down. */
+	async function level() {
+		if (!tilt) return;
+		failure = '';
+		const device = simulatedDevice('level', {
+			slope: tilt.percent || FALLBACK.percent,
+			fallsTowards: tilt.fallsTowards,
+			count: 1,
+			interval: 300,
+			seed: Math.round(100 * (at[0] + at[1] + tilt.percent))
+		});
+		try {
+			for await (const found of device.readings(new AbortController().signal))
+				if (found.device === 'level')
+					bench.change((changed) => {
+						changed.tilts[part.index]!.percent = found.percent;
+						changed.tilts[part.index]!.fallsTowards = found.fallsTowards;
+					});
+		} catch (error) {
+			failure = error instanceof Error ? error.message : String(error);
+		}
+	}
+</script>
+
+<div class="editor">
+	<h3 class="ruled-heading">{partName(green, part)}</h3>
+	<div class="field-grid">
+		{#if part.kind !== 'area'}
+			<LengthField
+				label="Right on the map"
+				metres={at[0]}
+				low={-500}
+				high={500}
+				onchange={(v) => place(0, v)}
+			/>
+			<LengthField
+				label="Up the map"
+				metres={at[1]}
+				low={-500}
+				high={500}
+				onchange={(v) => place(1, v)}
+			/>
+		{/if}
+		{#if spot}
+			<NumberField
+				label="Height"
+				value={spot.height}
+				symbol="m"
+				low={-100}
+				high={100}
+				step={0.01}
+				decimals={3}
+				onchange={(v) => bench.change((g) => (g.spots[part.index]!.height = v))}
+			/>
+		{/if}
+		{#if tilt}
+			<NumberField
+				label="Steepest slope"
+				value={tilt.percent}
+				symbol="%"
+				low={0}
+				high={40}
+				step={0.5}
+				decimals={1}
+				onchange={(v) => bench.change((g) => (g.tilts[part.index]!.percent = v))}
+			/>
+			<NumberField
+				label="Falls toward (0 up, 90 right)"
+				value={tilt.fallsTowards}
+				symbol="°"
+				low={0}
+				high={360}
+				step={15}
+				decimals={0}
+				onchange={(v) => bench.change((g) => (g.tilts[part.index]!.fallsTowards = v))}
+			/>
+		{/if}
+		{#if area}
+			<NumberField
+				label="Far lip above the ground"
+				value={area.lip}
+				symbol="m"
+				low={0}
+				high={5}
+				step={0.1}
+				decimals={2}
+				onchange={(v) => bench.change((g) => (g.areas[part.index]!.lip = v))}
+			/>
+		{/if}
+	</div>
+	{#if residual}
+		<p class:problem={residual.bad}>{residualWords(residual)}</p>
+	{/if}
+	{#if failure}<p class="problem" role="alert">{failure}</p>{/if}
+	<div class="actions">
+		{#if tilt}
+			<button type="button" class="plain-button" onclick={() => void level()}
+				>Read the simulated level</button
+			>
+		{/if}
+		{#if reading}
+			<label class="tick">
+				<input
+					type="checkbox"
+					checked={reading.leftOut}
+					onchange={(event) =>
+						bench.change((g) => {
+							const list = part.kind === 'spot' ? g.spots : g.tilts;
+							list[part.index]!.leftOut = event.currentTarget.checked;
+						})}
+				/> Leave out of the surface
+			</label>
+		{/if}
+		<button type="button" class="plain-button" onclick={remove}>
+			<Trash2 size={18} aria-hidden="true" /> Remove
+		</button>
+	</div>
+</div>
+
+<style>
+	.actions {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+		padding-block: 8px;
+	}
+	.tick {
+		display: flex;
+		align-items: center;
+		gap: 8px;
+		min-height: 44px;
+		font-weight: 600;
+	}
+	.tick input {
+		width: 22px;
+		height: 22px;
+		accent-color: var(--ink);
+	}
+</style>

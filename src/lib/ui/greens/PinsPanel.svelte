@@ -1,0 +1,114 @@
+<script lang="ts">
+	import Trash2 from '@lucide/svelte/icons/trash-2';
+	import { resolve } from '$app/paths';
+	import { toast } from 'svelte-sonner';
+	import { createHeightField } from '$lib/core/green/heightGrid';
+	import { bearingOf } from '$lib/io/green';
+	import { toPercent } from '$lib/core/units';
+	import { fallLineAt } from '$lib/ui/drawing/mapPicture';
+	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
+	import { compassWords } from './compass';
+
+	interface Props {
+		bench: GreenBench;
+		adding: string | null;
+		onadding: (what: string | null) => void;
+	}
+	const { bench, adding, onadding }: Props = $props();
+
+	const MOST_PINS = 40;
+	const pins = $derived(bench.green.pins);
+	const field = $derived(bench.report && createHeightField(bench.report.grid));
+
+	function fallWords(at: readonly [number, number]): string {
+		const fall = field && fallLineAt(field, at, 1);
+		if (!fall) return 'level here';
+		return `falls ${toPercent(fall.slope).toFixed(1)} % toward ${compassWords(bearingOf(fall.towards))}`;
+	}
+
+	function remove(index: number) {
+		const { name } = pins[index]!;
+		bench.change((green) => green.pins.splice(index, 1));
+		bench.selected = null;
+		toast(`Removed pin “${name}”.`, { action: { label: 'Undo', onClick: () => bench.undo() } });
+	}
+</script>
+
+<div class="panel">
+	<button
+		type="button"
+		class="plain-button"
+		aria-pressed={adding === 'pin'}
+		disabled={pins.length >= MOST_PINS}
+		onclick={() => onadding(adding === 'pin' ? null : 'pin')}>Add pins</button
+	>
+	{#if adding}
+		<p class="hint" role="status">Click on the green where the hole is cut. Esc ends it.</p>
+	{/if}
+	{#if pins.length === 0}<p>No pins yet: add the holes you play to most.</p>{/if}
+	<ul>
+		{#each pins as pin, i (pin.id)}
+			<li>
+				<div>
+					<input
+						aria-label="Name of the pin"
+						value={pin.name}
+						maxlength="60"
+						onfocus={() => (bench.selected = { kind: 'pin', index: i })}
+						onchange={(event) => {
+							const name = event.currentTarget.value.trim();
+							if (name) bench.change((green) => (green.pins[i]!.name = name));
+							else event.currentTarget.value = pin.name;
+						}}
+					/>
+					<p class="hint">{fallWords(pin.at)}</p>
+				</div>
+				<a
+					class="plain-button"
+					href={resolve(
+						`/?green=${encodeURIComponent(bench.green.id)}&pin=${encodeURIComponent(pin.id)}`
+					)}>Plan a shot</a
+				>
+				<button
+					type="button"
+					class="quiet-button"
+					aria-label={`Remove pin ${pin.name}`}
+					onclick={() => remove(i)}><Trash2 size={18} aria-hidden="true" /></button
+				>
+			</li>
+		{/each}
+	</ul>
+	<p class="hint">
+		Drag a pin on the map. The blue line through the chosen pin runs straight down: a putt along it
+		does not break.
+	</p>
+</div>
+
+<style>
+	.panel {
+		display: grid;
+		gap: 12px;
+		justify-items: start;
+	}
+	[aria-pressed='true'] {
+		background: var(--ink);
+		color: var(--paper);
+	}
+	ul {
+		width: 100%;
+	}
+	li {
+		display: grid;
+		grid-template-columns: 1fr auto 44px;
+		gap: 8px;
+		align-items: center;
+		padding-block: 8px;
+		border-bottom: 1px solid var(--rule);
+	}
+	input {
+		width: 100%;
+		min-height: 36px;
+		font-weight: 700;
+		background: transparent;
+	}
+</style>

@@ -1,0 +1,114 @@
+<script lang="ts">
+	import Plus from '@lucide/svelte/icons/plus';
+	import { centreOf } from '$lib/io/placedShot';
+	import type { AreaWire } from '$lib/io/green';
+	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
+	import LengthField from '$lib/ui/controls/LengthField.svelte';
+	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
+	import { blankArea } from '$lib/ui/state/greenEdits';
+	import PartEditor from './PartEditor.svelte';
+
+	interface Props {
+		bench: GreenBench;
+		adding: string | null;
+		onadding: (what: string | null) => void;
+	}
+	const { bench, adding, onadding }: Props = $props();
+
+	const green = $derived(bench.green);
+	const MOST_AREAS = 30;
+	const KINDS: readonly { kind: AreaWire['kind']; label: string }[] = [
+		{ kind: 'sand', label: 'Sand' },
+		{ kind: 'water', label: 'Water' },
+		{ kind: 'rough', label: 'Rough' },
+		{ kind: 'fringe', label: 'Mown approach' }
+	];
+	const shaped = $derived(
+		bench.selected && ['corner', 'areaCorner', 'area'].includes(bench.selected.kind)
+			? bench.selected
+			: null
+	);
+
+	function add(kind: AreaWire['kind']) {
+		const [u, v] = centreOf($state.snapshot(green).outline);
+		bench.change((g) => g.areas.push(blankArea(kind, [u, v])));
+		bench.selected = { kind: 'area', index: green.areas.length - 1 };
+	}
+</script>
+
+<div class="panel">
+	<p>Drag the corners; drag the middle of a bunker or pond to move it whole.</p>
+	<div class="actions">
+		<button
+			type="button"
+			class="plain-button"
+			aria-pressed={adding === 'corner'}
+			onclick={() => onadding(adding === 'corner' ? null : 'corner')}>Add corners</button
+		>
+		{#each KINDS as { kind, label } (kind)}
+			<button
+				type="button"
+				class="plain-button"
+				disabled={green.areas.length >= MOST_AREAS}
+				onclick={() => add(kind)}><Plus size={18} aria-hidden="true" /> {label}</button
+			>
+		{/each}
+	</div>
+	{#if adding}
+		<p class="hint" role="status">Click near a side of the green: it bends there. Esc ends it.</p>
+	{/if}
+	{#if shaped}<PartEditor {bench} part={shaped} />{/if}
+	<h3 class="ruled-heading">Around the green</h3>
+	<div class="field-grid">
+		<LengthField
+			label="Width of the collar"
+			metres={green.collar}
+			low={0}
+			high={10}
+			onchange={(v) => bench.change((g) => (g.collar = v))}
+		/>
+		<ChoiceField
+			label="Collar and approach"
+			value={green.fringe}
+			options={[
+				{ value: 'smooth', label: 'Smooth' },
+				{ value: 'grainy', label: 'Grainy' },
+				{ value: 'rough', label: 'Rough' }
+			]}
+			onchange={(v) => bench.change((g) => (g.fringe = v))}
+		/>
+	</div>
+	<label class="field">
+		<span class="field-label">Note</span>
+		<textarea
+			rows="3"
+			maxlength="400"
+			value={green.note}
+			onchange={(event) => {
+				const note = event.currentTarget.value;
+				bench.change((g) => (g.note = note));
+			}}></textarea>
+	</label>
+</div>
+
+<style>
+	.panel {
+		display: grid;
+		gap: 12px;
+	}
+	.actions {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+	}
+	[aria-pressed='true'] {
+		background: var(--ink);
+		color: var(--paper);
+	}
+	textarea {
+		width: 100%;
+		background: transparent;
+		border: var(--border) solid var(--rule);
+		padding: 8px;
+	}
+</style>

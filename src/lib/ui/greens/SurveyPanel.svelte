@@ -1,0 +1,159 @@
+<script lang="ts">
+	import type { Residual } from '$lib/core/green/spotFit';
+	import type { GreenBench, GreenPart } from '$lib/ui/state/greenBench.svelte';
+	import { samePart } from '$lib/ui/state/greenBench.svelte';
+	import GreenFiles from './GreenFiles.svelte';
+	import PartEditor from './PartEditor.svelte';
+	import { residualFigure } from './residualWords';
+
+	interface Props {
+		bench: GreenBench;
+		adding: string | null;
+		onadding: (what: string | null) => void;
+	}
+	const { bench, adding, onadding }: Props = $props();
+
+	const green = $derived(bench.green);
+	const residuals = $derived(bench.report?.residuals ?? []);
+	const residualOf = (part: GreenPart): Residual | undefined =>
+		residuals.find((r) => r.kind === part.kind && r.index === part.index);
+	const bad = $derived(residuals.filter((residual) => residual.bad));
+	const rows = $derived([
+		...green.spots.map((spot, index) => ({
+			part: { kind: 'spot', index } as const,
+			name: `Spot ${index + 1}`,
+			value: `${spot.height.toFixed(2)} m`,
+			leftOut: spot.leftOut
+		})),
+		...green.tilts.map((tilt, index) => ({
+			part: { kind: 'tilt', index } as const,
+			name: `Tilt ${index + 1}`,
+			value: `${tilt.percent.toFixed(1)} %`,
+			leftOut: tilt.leftOut
+		}))
+	]);
+	const selected = $derived(
+		bench.selected && (bench.selected.kind === 'spot' || bench.selected.kind === 'tilt')
+			? bench.selected
+			: null
+	);
+	const toggle = (what: string) => onadding(adding === what ? null : what);
+	const finest = $derived(green.grid?.cell ?? 0);
+</script>
+
+<div class="panel">
+	{#if green.grid}
+		<p>
+			The surface of this green comes from a height grid of {green.grid.columns} × {green.grid.rows}
+			nodes, {finest.toFixed(2)} m apart. Spot heights and tilts are kept but not used while it is there.
+		</p>
+		<button type="button" class="plain-button" onclick={() => bench.change((g) => (g.grid = null))}
+			>Use the readings instead</button
+		>
+	{:else}
+		<p>
+			Tape and staff for heights, a level for tilts. A spot every three paces, and closer where the
+			ground turns, is enough.
+		</p>
+		<div class="actions">
+			<button
+				type="button"
+				class="plain-button"
+				aria-pressed={adding === 'spot'}
+				onclick={() => toggle('spot')}>Add heights</button
+			>
+			<button
+				type="button"
+				class="plain-button"
+				aria-pressed={adding === 'tilt'}
+				onclick={() => toggle('tilt')}>Add tilts</button
+			>
+		</div>
+		{#if adding}
+			<p class="hint" role="status">
+				Click on the map where it was read; the new reading opens here for its number. Esc ends it.
+			</p>
+		{/if}
+	{/if}
+	{#if selected}<PartEditor {bench} part={selected} />{/if}
+	{#if bad.length > 0}
+		<p class="problem" role="status">
+			{bad.length === 1 ? 'One reading does' : `${bad.length} readings do`} not fit the others: marked
+			with an exclamation mark.
+		</p>
+	{/if}
+	<GreenFiles {bench} />
+	{#if rows.length > 0}
+		<h3 class="ruled-heading">Readings against their neighbours</h3>
+		<table>
+			<thead>
+				<tr><th scope="col">Reading</th><th scope="col">Value</th><th scope="col">Off by</th></tr>
+			</thead>
+			<tbody>
+				{#each rows as { part, name, value, leftOut } (name)}
+					{@const residual = residualOf(part)}
+					<tr class:chosen={samePart(bench.selected, part)}>
+						<th scope="row">
+							<button type="button" onclick={() => (bench.selected = part)}>{name}</button>
+						</th>
+						<td class="figure">{value}</td>
+						<td class="figure" class:bad={residual?.bad}>
+							{leftOut ? 'left out' : residual ? residualFigure(residual) : '–'}{residual?.bad
+								? ' !'
+								: ''}
+						</td>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	{/if}
+</div>
+
+<style>
+	.panel {
+		display: grid;
+		gap: 12px;
+	}
+	.actions {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 8px;
+	}
+	[aria-pressed='true'] {
+		background: var(--ink);
+		color: var(--paper);
+	}
+	table {
+		width: 100%;
+	}
+	thead th {
+		font-size: 0.8125rem;
+		color: var(--faint);
+		font-weight: 400;
+		text-align: right;
+	}
+	thead th:first-child,
+	tbody th {
+		text-align: left;
+	}
+	tbody button {
+		min-height: 36px;
+		font-weight: 600;
+		text-decoration: underline;
+		text-decoration-color: var(--rule);
+		cursor: pointer;
+	}
+	td {
+		text-align: right;
+	}
+	.bad {
+		color: var(--clay);
+		font-weight: 800;
+	}
+	.chosen {
+		background: var(--shade);
+	}
+	tr {
+		border-bottom: 1px solid var(--shade);
+	}
+</style>

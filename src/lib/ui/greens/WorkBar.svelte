@@ -1,0 +1,44 @@
+<script lang="ts">
+	interface Props {
+		status: 'idle' | 'working' | 'done' | 'stopped' | 'failed';
+		progress: number;
+		failure: string;
+		/** What the button starts. */
+		label: string;
+		disabled?: boolean;
+		onstart: () => void;
+		onstop: () => void;
+	}
+	const { status, progress, failure, label, disabled = false, onstart, onstop }: Props = $props();
+</script>
+
+<div class="work">
+	{#if status === 'working'}
+		<progress max="1" value={progress} aria-label={label}></progress>
+		<span class="figure">{Math.round(progress * 100)} %</span>
+		<button type="button" class="plain-button" onclick={onstop}>Stop</button>
+	{:else}
+		<button type="button" class="plain-button strong" {disabled} onclick={onstart}>
+			{status === 'done' ? 'Work it out again' : label}
+		</button>
+	{/if}
+</div>
+{#if status === 'failed'}
+	<p class="problem" role="alert">It stopped: {failure} Start it again; nothing else is changed.</p>
+{:else if status === 'stopped'}
+	<p class="hint" role="status">Stopped. Nothing is kept of it.</p>
+{/if}
+
+<style>
+	.work {
+		display: flex;
+		align-items: center;
+		gap: 12px;
+		min-height: 48px;
+	}
+	progress {
+		flex: 1;
+		height: 16px;
+		accent-color: var(--turf);
+	}
+</style>

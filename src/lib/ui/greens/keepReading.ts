@@ -1,0 +1,35 @@
+import { toast } from 'svelte-sonner';
+import type { ReadingWire } from '$lib/io/reading';
+import { removeReading, saveReading } from '$lib/store/greens';
+import { speedWords } from './readingWords';
+
+type Found = Pick<ReadingWire, 'stimpFeet' | 'errorFeet' | 'method'> &
+	Partial<Pick<ReadingWire, 'firmness' | 'wet' | 'grainTowards' | 'rolls' | 'balls'>>;
+
+/** Keeps what was found of a green, now; says so, with a way back. */
+export async function keepReading(greenId: string, found: Found): Promise<boolean> {
+	const reading: ReadingWire = {
+		id: crypto.randomUUID(),
+		greenId,
+		takenAt: new Date().toISOString(),
+		firmness: 'medium',
+		wet: false,
+		grainTowards: null,
+		rolls: [],
+		balls: [],
+		note: '',
+		...found
+	};
+	try {
+		await saveReading(reading);
+	} catch (error) {
+		toast.error(
+			`Not kept; everything is still here. ${error instanceof Error ? error.message : ''}`
+		);
+		return false;
+	}
+	toast.success(`Kept: ${speedWords(reading)}.`, {
+		action: { label: 'Undo', onClick: () => void removeReading(reading.id) }
+	});
+	return true;
+}

@@ -1,0 +1,29 @@
+import { format } from 'date-fns';
+import type { ReadingWire } from '$lib/io/reading';
+import { compassWords } from './compass';
+
+const METHOD = { ramp: 'ramp rolls', balls: 'chipped balls', judged: 'judged by eye' };
+
+/** When a reading was taken, in local time. */
+export const whenWords = (reading: ReadingWire): string =>
+	format(new Date(reading.takenAt), 'd MMM yyyy, HH:mm');
+
+/** Green speed with what it may be off by. */
+export const speedWords = ({ stimpFeet, errorFeet }: ReadingWire): string =>
+	errorFeet === null
+		? `about ${stimpFeet.toFixed(1)} ft`
+		: `${stimpFeet.toFixed(1)} ± ${Math.max(0.1, errorFeet).toFixed(1)} ft`;
+
+/** Everything but the speed, in one line. */
+export function turfWords(reading: ReadingWire): string {
+	const { rolls, balls, method } = reading;
+	const count = method === 'ramp' ? rolls.length : method === 'balls' ? balls.length : 0;
+	return [
+		`${reading.firmness} turf`,
+		reading.wet ? 'wet' : 'dry',
+		reading.grainTowards === null
+			? 'no grain'
+			: `grain toward ${compassWords(reading.grainTowards)}`,
+		count > 0 ? `from ${count} ${METHOD[method]}` : METHOD[method]
+	].join(' · ');
+}

@@ -1,0 +1,50 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import type { LineOfPlay } from '$lib/core/green/lineOfPlay';
+	import { formatLength } from '$lib/ui/format/lengths';
+	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
+	import { lineRows } from './lineRows';
+
+	interface Props {
+		bench: ShotBench;
+		line: LineOfPlay;
+	}
+	const { bench, line }: Props = $props();
+
+	const rows = $derived(lineRows(line, (metres) => formatLength(metres, preferences.style)));
+</script>
+
+<h2 class="ruled-heading">Read off the map</h2>
+<table>
+	<thead class="sr-only"><tr><th>What</th><th>Along this line</th></tr></thead>
+	<tbody>
+		{#each rows as [label, value], i (i)}
+			<tr><th scope="row">{label}</th><td class="figure">{value}</td></tr>
+		{/each}
+	</tbody>
+</table>
+{#if bench.book}
+	<a class="plain-button" href={resolve('/greens/[id]', { id: bench.book.green.id })}
+		>Open the survey</a
+	>
+{/if}
+
+<style>
+	table {
+		width: 100%;
+		margin-bottom: 8px;
+	}
+	th {
+		font-weight: 400;
+		text-align: left;
+		padding-block: 6px;
+	}
+	td {
+		text-align: right;
+		font-weight: 600;
+	}
+	tr {
+		border-bottom: 1px solid var(--shade);
+	}
+</style>

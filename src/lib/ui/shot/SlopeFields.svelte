@@ -1,0 +1,136 @@
+<script lang="ts">
+	import Plus from '@lucide/svelte/icons/plus';
+	import Trash2 from '@lucide/svelte/icons/trash-2';
+	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
+	import LengthField from '$lib/ui/controls/LengthField.svelte';
+	import NumberField from '$lib/ui/controls/NumberField.svelte';
+	import {
+		firstSegments,
+		MOST_SEGMENTS,
+		withSegment,
+		type SegmentWire
+	} from '$lib/ui/state/segmentEdits';
+	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
+
+	interface Props {
+		bench: ShotBench;
+	}
+	const { bench }: Props = $props();
+
+	const KINDS = [
+		{ value: 'green' as const, label: 'Green' },
+		{ value: 'tier' as const, label: 'Face of a tier' },
+		{ value: 'ridge' as const, label: 'Ridge' },
+		{ value: 'fringe' as const, label: 'Fringe' },
+		{ value: 'rough' as const, label: 'Rough' }
+	];
+	const situation = $derived(bench.shot.situation);
+	const segments = $derived(situation.segments ?? []);
+	const percent = { symbol: '%', low: -30, high: 30, step: 0.5, decimals: 1 };
+	const change = (apply: (s: typeof situation) => void) =>
+		bench.change((shot) => apply(shot.situation));
+	const edit = (i: number, apply: (segment: SegmentWire) => void) =>
+		change((s) => apply(s.segments![i]!));
+	const cut = () =>
+		change((s) => (s.segments = firstSegments(s.edgeToPin, s.slopeAlong, s.slopeAcross)));
+
+	function remove(i: number) {
+		change((s) => {
+			s.segments!.splice(i, 1);
+			if (s.segments!.length === 0) delete s.segments;
+		});
+	}
+</script>
+
+{#if segments.length === 0}
+	<div class="field-grid">
+		<NumberField
+			label="Slope to pin (+ up)"
+			value={situation.slopeAlong}
+			{...percent}
+			onchange={(v) => change((s) => (s.slopeAlong = v))}
+		/>
+		<NumberField
+			label="Falls to right (+)"
+			value={situation.slopeAcross}
+			{...percent}
+			onchange={(v) => change((s) => (s.slopeAcross = v))}
+		/>
+		<button type="button" class="plain-button cut" onclick={cut}>Cut into pieces</button>
+	</div>
+{:else}
+	<ol>
+		{#each segments as segment, i (i)}
+			<li>
+				<ChoiceField
+					label={`Piece ${i + 1}`}
+					value={segment.kind ?? 'green'}
+					options={KINDS}
+					onchange={(v) => edit(i, (s) => (s.kind = v))}
+				/>
+				<LengthField
+					label={i === segments.length - 1 ? 'Length (goes on)' : 'Length'}
+					metres={segment.length}
+					low={0.1}
+					high={200}
+					onchange={(v) => edit(i, (s) => (s.length = v))}
+				/>
+				<NumberField
+					label="Slope (+ up)"
+					value={segment.slopeAlong}
+					{...percent}
+					onchange={(v) => edit(i, (s) => (s.slopeAlong = v))}
+				/>
+				<NumberField
+					label="To right (+)"
+					value={segment.slopeAcross}
+					{...percent}
+					onchange={(v) => edit(i, (s) => (s.slopeAcross = v))}
+				/>
+				<button
+					type="button"
+					class="quiet-button"
+					aria-label={`Remove piece ${i + 1}`}
+					onclick={() => remove(i)}
+				>
+					<Trash2 size={18} aria-hidden="true" />
+				</button>
+			</li>
+		{/each}
+	</ol>
+	<button
+		type="button"
+		class="plain-button"
+		disabled={segments.length >= MOST_SEGMENTS}
+		onclick={() => change((s) => (s.segments = withSegment($state.snapshot(s.segments!))))}
+	>
+		<Plus size={18} aria-hidden="true" /> Add a piece
+	</button>
+	<p class="hint">From the edge on. Drag the break points on the drawing along and up.</p>
+{/if}
+
+<style>
+	.cut {
+		align-self: end;
+	}
+	li {
+		display: grid;
+		grid-template-columns: repeat(2, minmax(0, 1fr)) 44px;
+		gap: 4px 12px;
+		align-items: end;
+		padding-block: 8px;
+		border-bottom: var(--border) solid var(--rule);
+	}
+	li > :global(:nth-child(3)) {
+		grid-column: 1;
+		grid-row: 2;
+	}
+	li > :global(:nth-child(4)) {
+		grid-column: 2;
+		grid-row: 2;
+	}
+	.quiet-button {
+		grid-column: 3;
+		grid-row: 1;
+	}
+</style>

@@ -1,0 +1,44 @@
+import type { LandingRegion } from '$lib/core/plan/landingRegion';
+import type { Situation } from '$lib/core/plan/situation';
+import type { Metres } from '$lib/core/units';
+import { GOOD_LEAVE, landingAreas } from '$lib/ui/drawing/landingAreas';
+import type { Choice } from '$lib/ui/state/choices';
+
+const STRAIGHT: Metres = 0.05;
+const FLAT = 0.005;
+
+function aimWords(aim: Metres, say: (metres: Metres) => string): string {
+	if (Math.abs(aim) < STRAIGHT) return 'aim at the pin';
+	return `aim ${say(Math.abs(aim))} ${aim < 0 ? 'left' : 'right'} of the pin`;
+}
+
+function regionWords(region: LandingRegion, say: (metres: Metres) => string): string {
+	const { good, bad } = landingAreas(region, (x, z) => [x, z]);
+	const outlined = good
+		? `red area: land it in here and it ends inside ${say(GOOD_LEAVE)}`
+		: `no landing spot brings this one inside ${say(GOOD_LEAVE)}`;
+	return bad ? `${outlined} · crossed out: runs off` : outlined;
+}
+
+/** What the plan shows, in short sentences. */
+export function planWords(
+	chosen: Choice | null,
+	region: LandingRegion | null,
+	ground: { mapped: boolean; sloping: Situation['segments'] },
+	say: (metres: Metres) => string
+): string[] {
+	const words = ['From above'];
+	if (chosen) words.push(aimWords(chosen.aimOffset, say));
+	if (region) words.push(regionWords(region, say));
+	if (chosen?.option)
+		words.push(
+			'rings hold half and nine tenths of the balls: red where they land, black where they end'
+		);
+	if (ground.mapped)
+		words.push(
+			'contours in metres, arrows downhill with percent, blue: straight down past the hole'
+		);
+	else if (ground.sloping.some((s) => Math.hypot(s.slopeAlong, s.slopeAcross) >= FLAT))
+		words.push('arrows point downhill');
+	return words;
+}
