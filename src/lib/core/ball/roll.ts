@@ -176,7 +176,7 @@ export function roll(
 			const along =
 				speed > 0 ? (PULL * (here.gradientX * ball.vx + here.gradientZ * ball.vz)) / speed : 0;
 			if (speed > 0) runOut(ball, speed, Math.max(friction + along, friction / 4));
-			recorder?.add(ball);
+			recorder?.addOnGround(ball, ground.height(ball.x, ball.z));
 			return finish(ball, 'rest');
 		}
 		const dt = Math.max(
@@ -196,7 +196,7 @@ export function roll(
 			ball.x = x;
 			ball.z = z;
 		}
-		recorder?.add(ball);
+		recorder?.addOnGround(ball, ground.height(ball.x, ball.z));
 		if (Math.abs(ball.x) > RANGE || Math.abs(ball.z) > RANGE) break;
 	}
 	return 'runaway';

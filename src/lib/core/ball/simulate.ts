@@ -115,7 +115,7 @@ function alongGround(
 ): OutcomeStatus {
 	ball.vy = 0;
 	const skidded = skid(ball, scene.ground, scene.hole);
-	recorder?.add(ball);
+	recorder?.addOnGround(ball, scene.ground.height(ball.x, ball.z));
 	if (skidded === 'holed') return 'holed';
 	return roll(ball, scene.ground, scene.greenSpeed, scene.hole, luck.roll, recorder);
 }

@@ -29,6 +29,11 @@ export class PathRecorder {
 		this.points.push([ball.t, ball.x, ball.y, ball.z]);
 	}
 
+	/** A ball that is down, whose height is that of the ground it is on. */
+	addOnGround(ball: BallState, height: number): void {
+		this.points.push([ball.t, ball.x, height, ball.z]);
+	}
+
 	/** At most `count` points: the first, the last and evenly chosen ones between. */
 	thinned(count: number): [number, number, number, number][] {
 		const all = this.points;

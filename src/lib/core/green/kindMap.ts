@@ -1,5 +1,5 @@
 import { FRINGE_KIND, SURFACE, type SurfaceKind } from '../ground/surfaces';
-import { boundsOf, contains, distanceToEdge, type Point } from '../math/polygon';
+import { boundsOf, distanceToPiece, type Point } from '../math/polygon';
 import type { Metres } from '../units';
 import type { Area, AreaKind, Green } from './green';
 
@@ -27,14 +27,69 @@ const MOST_CELLS = 1500;
 /** Sand, water and rough cut into the green; a mown approach ends where the green begins. */
 const liesOnTop = ({ kind }: Area): boolean => kind !== 'fringe';
 
-function kindExactly(green: KindsOf, u: Metres, v: Metres): SurfaceKind {
-	const holds = (area: Area) => contains(area.outline, u, v);
-	const top = green.areas.findLast((area) => liesOnTop(area) && holds(area));
-	if (top) return AREA_KIND[top.kind];
-	if (contains(green.outline, u, v)) return SURFACE.green;
-	const collared = green.collar > 0 && distanceToEdge(green.outline, u, v) <= green.collar;
-	const mown = collared || green.areas.some((area) => !liesOnTop(area) && holds(area));
-	return mown ? FRINGE_KIND[green.fringe] : SURFACE.rough;
+/** A raster of cells over part of the map. */
+interface Raster {
+	originU: Metres;
+	originV: Metres;
+	columns: number;
+	rows: number;
+	kinds: Uint8Array;
+}
+
+const middleOf = (origin: Metres, index: number): Metres => origin + (index + 0.5) * CELL;
+
+/** First cell whose middle lies at or beyond a coordinate. */
+const cellFrom = (origin: Metres, at: Metres): number => Math.ceil((at - origin) / CELL - 0.5);
+
+/** Gives the cells whose middles lie inside a polygon a kind: row by row, between crossings of its sides (even-odd rule). */
+function fill(raster: Raster, polygon: readonly Point[], kind: SurfaceKind): void {
+	const { originU, originV, columns, rows, kinds } = raster;
+	const crossings: Metres[] = [];
+	for (let row = 0; row < rows; row++) {
+		const v = middleOf(originV, row);
+		crossings.length = 0;
+		for (let i = 0, j = polygon.length - 1; i < polygon.length; j = i++) {
+			const [ui, vi] = polygon[i]!;
+			const [uj, vj] = polygon[j]!;
+			if (vi > v !== vj > v) crossings.push(((uj - ui) * (v - vi)) / (vj - vi) + ui);
+		}
+		crossings.sort((a, b) => a - b);
+		for (let k = 0; k + 1 < crossings.length; k += 2) {
+			const from = Math.max(0, cellFrom(originU, crossings[k]!));
+			const to = Math.min(columns, cellFrom(originU, crossings[k + 1]!));
+			if (to > from) kinds.fill(kind, row * columns + from, row * columns + to);
+		}
+	}
+}
+
+/** Gives the cells within a distance of a polygon's sides a kind. */
+function fillNear(
+	raster: Raster,
+	polygon: readonly Point[],
+	reach: Metres,
+	kind: SurfaceKind
+): void {
+	const { originU, originV, columns, rows, kinds } = raster;
+	for (let i = 0, j = polygon.length - 1; i < polygon.length; j = i++) {
+		const a = polygon[j]!;
+		const b = polygon[i]!;
+		const [lowU, lowV, highU, highV] = boundsOf([a, b]);
+		const lastRow = Math.min(rows, cellFrom(originV, highV + reach));
+		const lastColumn = Math.min(columns, cellFrom(originU, highU + reach));
+		for (let row = Math.max(0, cellFrom(originV, lowV - reach)); row < lastRow; row++)
+			for (let at = Math.max(0, cellFrom(originU, lowU - reach)); at < lastColumn; at++)
+				if (distanceToPiece(a, b, middleOf(originU, at), middleOf(originV, row)) <= reach)
+					kinds[row * columns + at] = kind;
+	}
+}
+
+/** Draws a green's parts over each other: mown approach, collar, green, then what cuts into it. */
+function paint(raster: Raster, { outline, collar, fringe, areas }: KindsOf): void {
+	const mown = FRINGE_KIND[fringe];
+	for (const area of areas) if (!liesOnTop(area)) fill(raster, area.outline, mown);
+	if (collar > 0) fillNear(raster, outline, collar, mown);
+	fill(raster, outline, SURFACE.green);
+	for (const area of areas) if (liesOnTop(area)) fill(raster, area.outline, AREA_KIND[area.kind]);
 }
 
 /** Draws outline, collar and areas of a green into cells. Outside everything grows rough. */
@@ -42,18 +97,12 @@ export function createKindMap(green: KindsOf): KindMap {
 	const reach = MARGIN + green.collar;
 	const corners: Point[] = [...green.outline, ...green.areas.flatMap((area) => area.outline)];
 	const [lowU, lowV, highU, highV] = boundsOf(corners);
-	const columns = cellsAcross(highU - lowU + 2 * reach);
-	const rows = cellsAcross(highV - lowV + 2 * reach);
-	const kinds = new Uint8Array(columns * rows);
 	const originU = lowU - reach;
 	const originV = lowV - reach;
-	for (let j = 0; j < rows; j++)
-		for (let i = 0; i < columns; i++)
-			kinds[j * columns + i] = kindExactly(
-				green,
-				originU + (i + 0.5) * CELL,
-				originV + (j + 0.5) * CELL
-			);
+	const columns = cellsAcross(highU - lowU + 2 * reach);
+	const rows = cellsAcross(highV - lowV + 2 * reach);
+	const kinds = new Uint8Array(columns * rows).fill(SURFACE.rough);
+	paint({ originU, originV, columns, rows, kinds }, green);
 	return {
 		kindAt(u, v) {
 			const i = Math.floor((u - originU) / CELL);

@@ -227,9 +227,20 @@ function badReadings(data: readonly Datum[]): Set<number> {
 	return bad;
 }
 
-function residualOf(solved: Solved, spots: number, reading: number, bad: boolean): Residual {
+/** A reading against a surface through the others; one that the surface was not made from is bad. */
+function residualOf(
+	solved: Solved,
+	all: readonly Datum[],
+	spots: number,
+	reading: number
+): Residual {
 	const own = [...solved.data.keys()].filter((i) => solved.data[i]!.reading === reading);
-	const differences = own.map((i) => leaveOneOut(solved, i).difference);
+	const bad = own.length === 0;
+	const differences = bad
+		? all
+				.filter((datum) => datum.reading === reading)
+				.map((datum) => datum.value - valueAt(solved, datum))
+		: own.map((i) => leaveOneOut(solved, i).difference);
 	const tilt = reading >= spots;
 	return {
 		index: tilt ? reading - spots : reading,
@@ -270,7 +281,9 @@ export function fitSpots(spots: readonly SpotHeight[], tilts: readonly TiltReadi
 			),
 		residuals() {
 			const bad = badReadings(data);
-			return readings.map((reading) => residualOf(solved, spots.length, reading, bad.has(reading)));
+			// What is bad must not speak against its neighbours: they are judged without it.
+			const good = bad.size > 0 ? fitted(data.filter(({ reading }) => !bad.has(reading))) : solved;
+			return readings.map((reading) => residualOf(good, data, spots.length, reading));
 		},
 		roughness: solved.roughness
 	};

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Minus from '@lucide/svelte/icons/minus';
 	import Plus from '@lucide/svelte/icons/plus';
+	import { figure } from '$lib/ui/format/figure';
 	import { parseNumber } from '$lib/ui/format/parse';
 
 	interface Props {
@@ -20,7 +21,7 @@
 	const id = $props.id();
 	let typed = $state<string | null>(null);
 	let problem = $state('');
-	const shown = $derived(typed ?? value.toFixed(decimals).replace('-', '−'));
+	const shown = $derived(typed ?? figure(value, decimals));
 
 	function commit(next: number) {
 		typed = null;
@@ -82,7 +83,7 @@
 	</div>
 	{#if problem}
 		<p id={`${id}-problem`} class="problem" role="alert">
-			{problem} Kept: {value.toFixed(decimals)}.
+			{problem} Kept: {figure(value, decimals)}.
 		</p>
 	{:else if hint}
 		<p id={`${id}-hint`} class="hint">{hint}</p>

@@ -4,6 +4,7 @@
 	import { contains, type Point } from '$lib/core/math/polygon';
 	import { toPercent } from '$lib/core/units';
 	import type { GreenWire } from '$lib/io/green';
+	import { figure } from '$lib/ui/format/figure';
 	import type { MapLayers } from './mapLayers';
 	import {
 		bandsAbove,
@@ -19,36 +20,58 @@
 
 	interface Props {
 		green: Pick<GreenWire, 'outline' | 'areas' | 'collar'>;
-		grid: HeightGrid;
+		/** Null until the surface is worked out: then only the outline is drawn. */
+		grid: HeightGrid | null;
 		project: Project;
 		/** Pixels per metre. */
 		factor: number;
 		layers: Pick<MapLayers, 'contours' | 'arrows' | 'steepness'>;
+		/** Pixels between two arrows. */
+		arrowGap?: number;
+		/** Whether contours carry their height. */
+		labels?: boolean;
 		/** Keeps clip paths of two maps on one page apart. */
 		id: string;
 	}
-	const { green, grid, project, factor, layers, id }: Props = $props();
+	const {
+		green,
+		grid,
+		project,
+		factor,
+		layers,
+		arrowGap = 56,
+		labels = true,
+		id
+	}: Props = $props();
 
-	/** Arrows closer than this on the paper cannot be told apart. */
-	const ARROW_GAP = 46;
+	/** Contours are drawn out to this beyond the green: farther off nothing was read as a rule. */
+	const CONTOUR_REACH = 4;
 	const LABELS_FROM = 15;
 
 	const outline = $derived(green.outline as readonly Point[]);
 	const edge = $derived(outlinePath(outline, project));
-	const field = $derived(createHeightField(grid));
-	const range = $derived(heightRange(grid, outline));
-	const interval = $derived(contourInterval(range[0], range[1]));
+	const field = $derived(grid && createHeightField(grid));
+	const interval = $derived(grid ? contourInterval(...heightRange(grid, outline)) : 1);
 	const lines = $derived(
-		layers.contours ? contourLines(grid, interval, project, (u, v) => contains(outline, u, v)) : []
+		layers.contours && grid
+			? contourLines(grid, interval, project, (u, v) => contains(outline, u, v))
+			: []
 	);
 	const bands = $derived(
-		layers.steepness ? bandsAbove(steepnessGrid(field, grid), STEEPNESS_BANDS, project) : []
+		layers.steepness && grid && field
+			? bandsAbove(steepnessGrid(field, grid), STEEPNESS_BANDS, project)
+			: []
 	);
-	const spacing = $derived(Math.max(1.5, ARROW_GAP / factor));
-	const arrows = $derived(layers.arrows ? slopeArrows(field, outline, spacing, project) : []);
+	const spacing = $derived(Math.max(1, arrowGap / factor));
+	const arrows = $derived(
+		layers.arrows && field ? slopeArrows(field, outline, spacing, project) : []
+	);
 </script>
 
 <clipPath id={`${id}-green`}><path d={edge} /></clipPath>
+<mask id={`${id}-near`} maskUnits="userSpaceOnUse" x="-2000" y="-2000" width="8000" height="8000">
+	<path class="near" d={edge} style:stroke-width={2 * (green.collar + CONTOUR_REACH) * factor} />
+</mask>
 <path class="collar" d={edge} style:stroke-width={2 * green.collar * factor} />
 {#each green.areas.filter((area) => area.kind === 'fringe') as area, i (i)}
 	<path class="fringe" d={outlinePath(area.outline, project)} />
@@ -59,7 +82,7 @@
 		<path class="steep" d={band.d} />
 	{/each}
 </g>
-<g class="contours">
+<g class="contours" mask={`url(#${id}-near)`}>
 	{#each lines as { height, d } (height)}
 		<path {d} class:index={Math.round(height / interval) % 5 === 0} />
 	{/each}
@@ -70,7 +93,8 @@
 {/each}
 <path class="edge" d={edge} />
 {#each lines as { height, label } (height)}
-	{#if label}<text class="label" x={label[0]} y={label[1] + 4}>{height.toFixed(2)}</text>{/if}
+	{#if label && labels}<text class="label" x={label[0]} y={label[1] + 4}>{figure(height, 2)}</text
+		>{/if}
 {/each}
 {#each arrows as { from, to, slope, turn }, i (i)}
 	<line class="arrow" x1={from[0]} y1={from[1]} x2={to[0]} y2={to[1]} />
@@ -90,6 +114,11 @@
 	.collar {
 		fill: color-mix(in oklab, var(--turf) 12%, var(--paper));
 		stroke: color-mix(in oklab, var(--turf) 12%, var(--paper));
+		stroke-linejoin: round;
+	}
+	.near {
+		fill: #fff;
+		stroke: #fff;
 		stroke-linejoin: round;
 	}
 	.fringe {

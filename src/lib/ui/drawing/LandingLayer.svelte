@@ -21,6 +21,7 @@
 	}
 	.bad {
 		fill: url(#crosses);
+		opacity: 0.55;
 	}
 	.good {
 		fill: color-mix(in oklab, var(--clay) 20%, transparent);

@@ -80,6 +80,8 @@
 		{project}
 		factor={shown.factor}
 		{layers}
+		arrowGap={whole ? 52 : 88}
+		labels={false}
 		id="plan"
 	/>
 	{#if region && !drag.frozen}<LandingLayer {region} project={onLine} />{/if}

@@ -33,7 +33,8 @@
 	const back = $derived(pin + situation.beyondPin);
 	const style = $derived(preferences.style);
 	const bottom = $derived(scale.height);
-	const span = $derived<[number, number]>([range[0] - 2, range[1] + 2]);
+	/** The ground goes on to both ends of the paper. */
+	const span = $derived<[number, number]>([scale.metresAt(0), scale.metresAt(scale.width)]);
 	const ground = $derived(groundPoints(situation, scale, span[0], span[1]));
 	const soil = $derived(
 		`${pathThrough(ground)}L${scale.x(span[1])},${bottom}L${scale.x(span[0])},${bottom}Z`

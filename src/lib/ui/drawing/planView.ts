@@ -32,12 +32,13 @@ function whole(
 	outline: readonly Point[],
 	others: readonly Point[],
 	width: number,
-	height: number
+	height: number,
+	margin = MARGIN
 ): PlanView {
 	const [lowU, lowV, highU, highV] = boundsOf([...outline, ...others]);
 	const factor = Math.min(
-		(width - 2 * MARGIN) / Math.max(1, highU - lowU),
-		(height - 2 * MARGIN) / Math.max(1, highV - lowV)
+		(width - 2 * margin) / Math.max(1, highU - lowU),
+		(height - 2 * margin) / Math.max(1, highV - lowV)
 	);
 	const [midU, midV] = [(lowU + highU) / 2, (lowV + highV) / 2];
 	const project: Project = (u, v) => [

@@ -1,3 +1,4 @@
+import { figure } from './figure';
 import { FOOT, YARD, type Metres } from '$lib/core/units';
 
 export type LengthUnit = 'metres' | 'yards' | 'feet' | 'paces';
@@ -30,7 +31,5 @@ export const inUnit = (length: Metres, style: LengthStyle): number => length / s
 
 /** A length with its unit, rounded to what can be paced. */
 export function formatLength(length: Metres, style: LengthStyle): string {
-	const value = inUnit(length, style).toFixed(style.decimals);
-	const shown = Number(value) === 0 ? (0).toFixed(style.decimals) : value;
-	return `${shown.replace('-', '−')} ${style.symbol}`;
+	return `${figure(inUnit(length, style), style.decimals)} ${style.symbol}`;
 }

@@ -12,7 +12,7 @@
 	import { mapPointNear } from '$lib/ui/state/greenEdits';
 	import MapPart from './MapPart.svelte';
 	import ScaleBar from './ScaleBar.svelte';
-	import { everythingOn, partsFor } from './mapParts';
+	import { partsFor, placesFor } from './mapParts';
 	import type { GreenTab } from './greenTabs';
 
 	interface Props {
@@ -24,11 +24,13 @@
 		/** The pin that a fall line is drawn through. */
 		pin: number | null;
 		height: number;
+		/** Other places that must be in view. */
+		include: readonly Point[];
 		onadd: (at: [number, number]) => void;
 		/** More marks on the same paper. */
 		marks?: Snippet<[PlanView, () => void, () => void]>;
 	}
-	const { bench, tab, layers, adding, pin, height, onadd, marks }: Props = $props();
+	const { bench, tab, layers, adding, pin, height, include, onadd, marks }: Props = $props();
 
 	const FALL_LINE = 4;
 	const UNSURE_METRES = 0.03;
@@ -38,7 +40,7 @@
 
 	const green = $derived(bench.green);
 	const report = $derived(bench.report);
-	const fitted = $derived(planView.whole(everythingOn(green), [], width, height));
+	const fitted = $derived(planView.whole(placesFor(tab, green), include, width, height));
 	/** The paper stands still while a finger is down. */
 	const view = $derived(frozen ?? fitted);
 	const parts = $derived(partsFor(tab, green));
@@ -103,16 +105,16 @@
 		{onkeydown}
 	>
 		<SurfacePatterns />
-		{#if report}
-			<GreenLayers
-				{green}
-				grid={report.grid}
-				project={view.project}
-				factor={view.factor}
-				{layers}
-				id="green"
-			/>
-		{/if}
+		<GreenLayers
+			{green}
+			grid={report?.grid ?? null}
+			project={view.project}
+			factor={view.factor}
+			{layers}
+			labels={!layers.readings}
+			id="green"
+		/>
+		{#if !report}<text class="wait" x={width / 2} y="24">Working out the surface …</text>{/if}
 		{#each doubt as band (band.threshold)}
 			<path class="doubt" d={band.d} />
 		{/each}
@@ -187,6 +189,7 @@
 		stroke: var(--paper);
 		stroke-width: 3px;
 	}
+	.wait,
 	.up text {
 		text-anchor: middle;
 	}

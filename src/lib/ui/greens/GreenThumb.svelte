@@ -1,5 +1,4 @@
 <script lang="ts">
-	import type { Point } from '$lib/core/math/polygon';
 	import type { GreenWire } from '$lib/io/green';
 	import { outlinePath } from '$lib/ui/drawing/mapPicture';
 	import { planView } from '$lib/ui/drawing/planView';
@@ -11,12 +10,15 @@
 
 	const WIDTH = 132;
 	const HEIGHT = 104;
-	const view = $derived(planView.whole(green.outline as readonly Point[], [], WIDTH, HEIGHT));
+	const MARGIN = 4;
+	const areas = $derived(green.areas.filter(({ kind }) => kind === 'sand' || kind === 'water'));
+	const around = $derived(areas.flatMap(({ outline }) => outline));
+	const view = $derived(planView.whole(green.outline, around, WIDTH, HEIGHT, MARGIN));
 </script>
 
 <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={`Outline of ${green.name}`}>
 	<path class="green" d={outlinePath(green.outline, view.project)} />
-	{#each green.areas.filter(({ kind }) => kind === 'sand' || kind === 'water') as area, i (i)}
+	{#each areas as area, i (i)}
 		<path class={area.kind} d={outlinePath(area.outline, view.project)} />
 	{/each}
 	{#each green.pins as { id, at } (id)}

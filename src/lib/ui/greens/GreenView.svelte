@@ -162,6 +162,7 @@
 			{adding}
 			pin={tab === 'survey' || tab === 'shape' ? null : chosenPin}
 			{height}
+			include={tab === 'duel' ? [ball] : []}
 			onadd={add}
 		>
 			{#snippet marks(view, hold, release)}
@@ -307,7 +308,7 @@
 	[role='tab'] {
 		flex: 1 1 auto;
 		min-height: 44px;
-		padding-inline: 10px;
+		padding-inline: 7px;
 		font-weight: 600;
 		cursor: pointer;
 	}
@@ -317,6 +318,14 @@
 	}
 	[role='tabpanel'] {
 		padding: 12px 16px 24px;
+	}
+	/* The map stays in view while the panel is read. */
+	@media (min-width: 1001px) {
+		aside {
+			max-height: calc(100vh - 102px);
+			overflow-y: auto;
+			overscroll-behavior: contain;
+		}
 	}
 	@media (max-width: 1000px) {
 		.green {

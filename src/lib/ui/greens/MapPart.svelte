@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Handle from '$lib/ui/drawing/Handle.svelte';
 	import type { PlanView } from '$lib/ui/drawing/planView';
+	import { figure } from '$lib/ui/format/figure';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { samePart, type GreenBench, type GreenPart } from '$lib/ui/state/greenBench.svelte';
 	import { moveParts, placesOf } from '$lib/ui/state/greenEdits';
@@ -17,6 +18,7 @@
 	}
 	const { bench, part, view, onstart, onend, onselect }: Props = $props();
 
+	const ROOM_FOR_FIGURES = 17;
 	let from: [number, number][] = [];
 	const green = $derived(bench.green);
 	const at = $derived(markOf(green, part));
@@ -29,10 +31,12 @@
 	const spot = $derived(part.kind === 'spot' ? green.spots[part.index] : undefined);
 	const tilt = $derived(part.kind === 'tilt' ? green.tilts[part.index] : undefined);
 	const label = $derived(partName(green, part));
+	/** On a small map figures would run into each other: only those that matter are written. */
+	const written = $derived(view.factor > ROOM_FOR_FIGURES || chosen || residual?.bad);
 	const words = $derived(
 		[
 			`${say(at[0])} right, ${say(at[1])} up`,
-			spot && `height ${spot.height.toFixed(2)} m`,
+			spot && `height ${figure(spot.height, 2)} m`,
 			tilt && `falls ${tilt.percent.toFixed(1)} percent`,
 			residual?.bad && 'does not fit its neighbours'
 		]
@@ -63,16 +67,22 @@
 	{#if chosen}<circle class="chosen" r="13" />{/if}
 	{#if spot}
 		<path class="spot" class:out={spot.leftOut} class:bad={residual?.bad} d="M-4,0H4M0,-4V4" />
-		<text y="-7" class:bad={residual?.bad}
-			>{residual?.bad ? '! ' : ''}{spot.leftOut ? 'left out' : spot.height.toFixed(2)}</text
-		>
+		{#if written}
+			<text y="-7" class:bad={residual?.bad}
+				>{residual?.bad ? '! ' : ''}{spot.leftOut ? 'left out' : figure(spot.height, 2)}</text
+			>
+		{/if}
 	{:else if tilt}
 		<g transform={`rotate(${tilt.fallsTowards})`} class:out={tilt.leftOut}>
 			<path class="tilt" class:bad={residual?.bad} d="M0,10V-14M-5,-7L0,-14L5,-7" />
 		</g>
-		<text y="24" class:bad={residual?.bad}
-			>{residual?.bad ? '! ' : ''}{tilt.leftOut ? 'left out' : `${tilt.percent.toFixed(1)} %`}</text
-		>
+		{#if written}
+			<text y="24" class:bad={residual?.bad}
+				>{residual?.bad ? '! ' : ''}{tilt.leftOut
+					? 'left out'
+					: `${tilt.percent.toFixed(1)} %`}</text
+			>
+		{/if}
 	{:else if part.kind === 'pin'}
 		<path class="pin" d="M0,0V-20l13,5l-13,5" />
 		<circle class="hole" r="4" />

@@ -39,8 +39,8 @@
 
 <div class="panel">
 	<p>
-		{MISS_SPOTS} balls’ places around the green, each played to this pin a hundred times: the larger the
-		mark, the dearer the miss.
+		{MISS_SPOTS} spots around the green, a ball from each played to this pin a hundred times: the larger
+		the mark, the dearer the miss.
 	</p>
 	{#if pins.length === 0}
 		<p class="problem">There is no pin to play to: add one under Pins.</p>

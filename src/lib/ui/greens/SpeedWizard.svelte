@@ -153,7 +153,7 @@
 	.wizard {
 		display: grid;
 		gap: 12px;
-		min-height: 50vh;
+		min-height: calc(100dvh - 210px);
 		align-content: start;
 	}
 	h3 {

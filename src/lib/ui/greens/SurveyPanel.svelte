@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Residual } from '$lib/core/green/spotFit';
+	import { figure } from '$lib/ui/format/figure';
 	import type { GreenBench, GreenPart } from '$lib/ui/state/greenBench.svelte';
 	import { samePart } from '$lib/ui/state/greenBench.svelte';
 	import GreenFiles from './GreenFiles.svelte';
@@ -22,7 +23,7 @@
 		...green.spots.map((spot, index) => ({
 			part: { kind: 'spot', index } as const,
 			name: `Spot ${index + 1}`,
-			value: `${spot.height.toFixed(2)} m`,
+			value: `${figure(spot.height, 2)} m`,
 			leftOut: spot.leftOut
 		})),
 		...green.tilts.map((tilt, index) => ({

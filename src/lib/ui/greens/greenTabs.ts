@@ -8,7 +8,7 @@ export const GREEN_TABS: readonly { id: GreenTab; label: string; layers: MapLaye
 	{ id: 'survey', label: 'Survey', layers: layers({ contours: true, readings: true }) },
 	{ id: 'shape', label: 'Outline', layers: layers({ contours: true }) },
 	{ id: 'pins', label: 'Pins', layers: layers({ steepness: true, arrows: true }) },
-	{ id: 'miss', label: 'Where to miss', layers: layers({ contours: true }) },
+	{ id: 'miss', label: 'Misses', layers: layers({ contours: true }) },
 	{ id: 'duel', label: 'Two pins', layers: layers({ contours: true, arrows: true }) }
 ];
 

@@ -4,8 +4,11 @@ import type { GreenWire } from '$lib/io/green';
 import type { GreenPart } from '$lib/ui/state/greenBench.svelte';
 import type { GreenTab } from './greenTabs';
 
-/** Every place of a green, for fitting it on the paper. */
-export const everythingOn = (green: GreenWire): Point[] => [
+/** Places that must be in view while a panel is open: the green alone where it is about the green alone. */
+export const placesFor = (tab: GreenTab, green: GreenWire): Point[] =>
+	tab === 'today' || tab === 'pins' || tab === 'duel' ? green.outline : everythingOn(green);
+
+const everythingOn = (green: GreenWire): Point[] => [
 	...green.outline,
 	...green.areas.flatMap(({ outline }) => outline),
 	...green.spots.map(({ at }) => at),

@@ -114,6 +114,12 @@
 		gap: 8px;
 		margin-left: auto;
 	}
+	@media (max-width: 720px) {
+		nav {
+			order: 3;
+			width: 100%;
+		}
+	}
 	select,
 	.pace {
 		height: 44px;

@@ -59,7 +59,7 @@
 		><Save size={18} aria-hidden="true" /> Save</button
 	>
 	<button type="button" class="plain-button" disabled={!bench.id} onclick={() => save(true)}>
-		<Copy size={18} aria-hidden="true" /> Save as copy
+		<Copy size={18} aria-hidden="true" /> <span class="long">Save as copy</span>
 	</button>
 	<button
 		type="button"
@@ -90,7 +90,16 @@
 		padding: 4px 16px;
 	}
 	label {
-		flex: 1 1 12rem;
+		flex: 1 1 8rem;
+	}
+	@media (max-width: 720px) {
+		.long {
+			position: absolute;
+			width: 1px;
+			height: 1px;
+			overflow: hidden;
+			clip-path: inset(50%);
+		}
 	}
 	input {
 		width: 100%;

@@ -8,16 +8,16 @@ const STRAIGHT: Metres = 0.05;
 const FLAT = 0.005;
 
 function aimWords(aim: Metres, say: (metres: Metres) => string): string {
-	if (Math.abs(aim) < STRAIGHT) return 'aim at the pin';
-	return `aim ${say(Math.abs(aim))} ${aim < 0 ? 'left' : 'right'} of the pin`;
+	if (Math.abs(aim) < STRAIGHT) return 'Aim at the pin';
+	return `Aim ${say(Math.abs(aim))} ${aim < 0 ? 'left' : 'right'} of the pin`;
 }
 
 function regionWords(region: LandingRegion, say: (metres: Metres) => string): string {
 	const { good, bad } = landingAreas(region, (x, z) => [x, z]);
 	const outlined = good
-		? `red area: land it in here and it ends inside ${say(GOOD_LEAVE)}`
+		? `red area: landed there it ends inside ${say(GOOD_LEAVE)}`
 		: `no landing spot brings this one inside ${say(GOOD_LEAVE)}`;
-	return bad ? `${outlined} · crossed out: runs off` : outlined;
+	return bad ? `${outlined} · crosses: runs off` : outlined;
 }
 
 /** What the plan shows, in short sentences. */
@@ -27,17 +27,12 @@ export function planWords(
 	ground: { mapped: boolean; sloping: Situation['segments'] },
 	say: (metres: Metres) => string
 ): string[] {
-	const words = ['From above'];
+	const words: string[] = [];
 	if (chosen) words.push(aimWords(chosen.aimOffset, say));
 	if (region) words.push(regionWords(region, say));
 	if (chosen?.option)
-		words.push(
-			'rings hold half and nine tenths of the balls: red where they land, black where they end'
-		);
-	if (ground.mapped)
-		words.push(
-			'contours in metres, arrows downhill with percent, blue: straight down past the hole'
-		);
+		words.push('rings: half and nine tenths of the balls, red landing, black ending');
+	if (ground.mapped) words.push('arrows: downhill, percent · blue: straight down past the hole');
 	else if (ground.sloping.some((s) => Math.hypot(s.slopeAlong, s.slopeAcross) >= FLAT))
 		words.push('arrows point downhill');
 	return words;

@@ -54,7 +54,8 @@ export class PinDuel {
 	}
 
 	async #side(question: DuelQuestion, signal: AbortSignal, done: number): Promise<DuelSide> {
-		if ('problem' in question) return { toEdge: 0, pin: 0, best: null, problem: question.problem };
+		if (!('request' in question))
+			return { toEdge: 0, pin: 0, best: null, problem: question.problem };
 		const { situation } = question.request;
 		const plan = await this.pool.plan(question.request, signal, (share) => {
 			if (!signal.aborted) this.progress = done + share / 2;
