@@ -50,13 +50,16 @@ describe('expected strokes', () => {
 		['semi-rough', 20, 6, 2.59]
 	] as const;
 
+	/** A bunker with half a metre of lip where the ball lies in sand. */
+	const bunker = [{ kind: 'sand', from: 0, to: 3, height: 0.5 }];
 	const strokesFrom = async (lie: string, yards: number, toEdge: number, skill: Skill) => {
 		const question = request(
 			{
 				lie,
 				toEdge: toEdge * YARD,
 				edgeToPin: (yards - toEdge) * YARD,
-				fringe: lie === 'fairway' ? 'grainy' : 'rough'
+				fringe: lie === 'fairway' ? 'grainy' : 'rough',
+				hazards: lie === 'sand' ? bunker : []
 			},
 			{ skill },
 			{ samples: 500 }
@@ -84,6 +87,14 @@ describe('expected strokes', () => {
 			const strokes = await strokesFrom(lie, yards, toEdge, skill);
 			const table = expectedAround(yards * YARD, lie === 'fairway' ? 'fairway' : 'rough', skill);
 			expect(Math.abs(strokes - table)).toBeLessThan(0.12);
+		}
+	);
+
+	it.each(([10, 20] as const).flatMap((yards) => SKILLS.map((skill) => [skill, yards] as const)))(
+		'plans for %s from sand, %i yards, what the cost of such a stroke says',
+		async (skill, yards) => {
+			const strokes = await strokesFrom('sand', yards, 4, skill);
+			expect(Math.abs(strokes - expectedAround(yards * YARD, 'sand', skill))).toBeLessThan(0.12);
 		}
 	);
 });

@@ -5,7 +5,7 @@ import { STRIKE } from '../constants';
 import type { Metres, MetresPerSecond, Radians } from '../units';
 import { SPIN_SHAPES } from '../setup/flights';
 import type { Intent } from './intent';
-import type { Dispersion } from './player';
+import { DISPERSION, type Dispersion } from './player';
 
 /** How a ball was met. */
 export type Contact = 'clean' | 'heavy' | 'thin';
@@ -38,6 +38,14 @@ const SWING_GROWTH = { base: 1.5, lowPointBase: 0.75, cap: 36 };
 /** A longer swing goes wrong by more: factor on the dispersion by head speed (assumption). */
 export const swingGrowth = (speed: MetresPerSecond): number =>
 	SWING_GROWTH.base + Math.min(speed, SWING_GROWTH.cap) / SWING_GROWTH.cap;
+
+/**
+ * Sand asks for a stroke of its own: whoever is less steady than an expert is less steady still in it. Ours (assumption), set so that
+ * the planner agrees with what `cost.ts` says of sand for every skill.
+ */
+const SAND_POWER = 0.55;
+const sandGrowth = ({ lowPoint }: Dispersion): number =>
+	Math.max(1, lowPoint / DISPERSION.expert.lowPoint) ** SAND_POWER;
 
 /** Player's low point sits a little ahead of the ball on average (assumption), which is what ball-first means. */
 const MEAN_LOW_POINT: Metres = 0.004;
@@ -92,10 +100,11 @@ export function strikeWithErrors(
 ): Contact {
 	const { risk } = intent.setup;
 	const shaped = SPIN_SHAPES[intent.play.shape].risk;
-	const steady = intent.play.club.putter || intent.lie.splash;
-	const growth = steady ? 1 : swingGrowth(speed);
-	const steadied = steady ? 0 : SWING_GROWTH.base - SWING_GROWTH.lowPointBase;
-	const own = dispersion.speed * risk.speed * deviates[offset + DEVIATES.speed]!;
+	const inSand = intent.lie.splash ? sandGrowth(dispersion) : 1;
+	const swung = !intent.play.club.putter && !intent.lie.splash;
+	const growth = swung ? swingGrowth(speed) : inSand;
+	const steadied = swung ? SWING_GROWTH.base - SWING_GROWTH.lowPointBase : 0;
+	const own = dispersion.speed * risk.speed * inSand * deviates[offset + DEVIATES.speed]!;
 	const grabbed = deviates[offset + DEVIATES.grass]!;
 	const grass = intent.lie.spread * grabbed;
 	const clubSpeed = speed * Math.max(0.3, 1 + own + grass);
