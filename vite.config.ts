@@ -3,12 +3,33 @@ import { sveltekit } from '@sveltejs/kit/vite';
 import { defineConfig } from 'vitest/config';
 import { threadBundle } from './scripts/threadBundle.ts';
 
+const PAGE_TESTS = 'src/lib/ui/**/*.test.ts';
+
 export default defineConfig({
 	plugins: [threadBundle(), tailwindcss(), sveltekit()],
 	worker: { format: 'es' },
 	optimizeDeps: { include: ['comlink'] },
 	test: {
-		include: ['src/**/*.test.ts', 'tests/*.test.ts', 'tests/reference/**/*.test.ts'],
-		testTimeout: 60_000
+		testTimeout: 60_000,
+		projects: [
+			{
+				extends: true,
+				test: {
+					name: 'core',
+					include: ['src/**/*.test.ts', 'tests/*.test.ts', 'tests/reference/**/*.test.ts'],
+					exclude: [PAGE_TESTS]
+				}
+			},
+			{
+				extends: true,
+				// State classes are tested as the page gets them: Svelte's browser half, without a browser.
+				resolve: { conditions: ['browser'] },
+				test: {
+					name: 'page',
+					include: [PAGE_TESTS],
+					environment: './tests/support/clientEnvironment.ts'
+				}
+			}
+		]
 	}
 });

@@ -136,6 +136,9 @@ export function parseEsriGrid(text: string): { grid: GridWire } | { problem: Fil
 	}
 }
 
+/** A number that reads back to the same bits, the negative zero too. */
+const exactly = (value: number): string => (Object.is(value, -0) ? '-0' : String(value));
+
 /** Writes an ESRI ASCII grid; every number reads back to the same bits. */
 export function formatEsriGrid(grid: GridWire): string {
 	const { columns, rows, cell, originU, originV, heights } = grid;
@@ -145,8 +148,8 @@ export function formatEsriGrid(grid: GridWire): string {
 	const lines = [
 		`ncols ${columns}`,
 		`nrows ${rows}`,
-		`xllcenter ${originU}`,
-		`yllcenter ${originV}`,
+		`xllcenter ${exactly(originU)}`,
+		`yllcenter ${exactly(originV)}`,
 		`cellsize ${cell}`,
 		`NODATA_value ${nodata}`
 	];
@@ -154,7 +157,7 @@ export function formatEsriGrid(grid: GridWire): string {
 		lines.push(
 			heights
 				.slice(row * columns, (row + 1) * columns)
-				.map((height) => height ?? nodata)
+				.map((height) => exactly(height ?? nodata))
 				.join(' ')
 		);
 	return `${lines.join('\n')}\n`;

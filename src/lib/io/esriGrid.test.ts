@@ -1,0 +1,108 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { formatEsriGrid, parseEsriGrid } from './esriGrid';
+
+const GRID = `ncols 3
+nrows 2
+xllcorner 10
+yllcorner -4
+cellsize 0.5
+NODATA_value -9999
+1.5 2.5 -9999
+-0.25 0 7e-3
+`;
+
+const problemOf = (text: string) => {
+	const parsed = parseEsriGrid(text);
+	if (!('problem' in parsed)) throw new Error('was read');
+	return parsed.problem;
+};
+
+/** Format: Esri, ASCII raster format (ARC/INFO documentation), from memory. */
+describe('parseEsriGrid', () => {
+	it('reads the northernmost row first and turns corners into the middles of cells', () => {
+		const parsed = parseEsriGrid(GRID);
+		expect(parsed).toEqual({
+			grid: {
+				originU: 10.25,
+				originV: -3.75,
+				cell: 0.5,
+				columns: 3,
+				rows: 2,
+				heights: [-0.25, 0, 0.007, 1.5, 2.5, null]
+			}
+		});
+	});
+
+	it('takes capitals, centres, tabs, other line ends and numbers broken over lines', () => {
+		const same = GRID.toUpperCase()
+			.replace('XLLCORNER 10', 'XLLCENTER\t10.25')
+			.replace('YLLCORNER -4', 'YLLCENTER -3.75')
+			.replace('1.5 2.5', '1.5\n2.5')
+			.replaceAll('\n', '\r\n');
+		expect(parseEsriGrid(same)).toEqual(parseEsriGrid(GRID));
+	});
+
+	it('comes back to the bit', () => {
+		const heights = fc.array(
+			fc.oneof(
+				fc.double({ noNaN: true, noDefaultInfinity: true, min: -99, max: 99 }),
+				fc.constant(null)
+			),
+			{
+				minLength: 12,
+				maxLength: 12
+			}
+		);
+		fc.assert(
+			fc.property(heights, fc.double({ min: -200, max: 200, noNaN: true }), (values, origin) => {
+				const grid = {
+					originU: origin,
+					originV: -origin / 3,
+					cell: 0.3,
+					columns: 4,
+					rows: 3,
+					heights: values
+				};
+				expect(parseEsriGrid(formatEsriGrid(grid))).toEqual({ grid });
+			})
+		);
+	});
+
+	it('finds another mark for nothing where a height is −9999 itself', () => {
+		const grid = {
+			originU: 0,
+			originV: 0,
+			cell: 1,
+			columns: 2,
+			rows: 2,
+			heights: [-9999, null, 1, 2]
+		};
+		expect(parseEsriGrid(formatEsriGrid(grid))).toEqual({ grid });
+	});
+
+	it.each([
+		['', 'the header has no ncols'],
+		['ncols', 'ncols has no value'],
+		[GRID.replace('ncols 3', 'ncols three'), '“three” is not a number'],
+		[GRID.replace('cellsize 0.5', 'cellsize 0'), 'cellsize must be from 0.05 to 20 metres'],
+		[GRID.replace('ncols 3', 'ncols 2.5'), 'the grid must have 2 to 1000 columns'],
+		[
+			GRID.replace('ncols 3', 'ncols 1000').replace('nrows 2', 'nrows 1000'),
+			'at most 160000 cells'
+		],
+		[GRID.replace('yllcorner -4\n', ''), 'the header has no yllcorner'],
+		[GRID.replace(' 7e-3', ''), 'the grid needs 3 × 2 = 6 heights and has 5'],
+		[`${GRID}8\n`, 'has 7']
+	])('says what is wrong with %j', (text, message) => {
+		expect(problemOf(text).message).toContain(message);
+	});
+
+	it('says where', () => {
+		expect(problemOf(GRID.replace('2.5', 'wet'))).toEqual({
+			line: 7,
+			column: 5,
+			message: '“wet” is not a number'
+		});
+	});
+});

@@ -1,0 +1,57 @@
+import { landingRegion } from '$lib/core/plan/landingRegion';
+import { localSampler } from '$lib/core/plan/localSampler';
+import { firstAnswer, plan } from '$lib/core/plan/plan';
+import type { PlanRequest } from '$lib/core/plan/request';
+import { missCost } from '$lib/core/plan/whereToMiss';
+import { surveyReport } from '$lib/core/green/surveyReport';
+import { readBalls } from '$lib/core/today/ballsTest';
+import type { PlannerPool } from '$lib/workers/plannerPool';
+
+const FEW = 60;
+
+/** Every question the pool has been asked, newest last. */
+export interface AskedPool {
+	pool: PlannerPool;
+	asked: PlanRequest[];
+	closed: () => boolean;
+}
+
+/** The pool's answers computed on this thread, with few balls. */
+export function directPool(change: Partial<PlannerPool> = {}): AskedPool {
+	const asked: PlanRequest[] = [];
+	let closed = false;
+	const pool: Partial<PlannerPool> = {
+		firstAnswer: (request: PlanRequest) => {
+			asked.push(request);
+			return Promise.resolve(firstAnswer(request));
+		},
+		plan: async (request, signal, progress) => {
+			const few = { ...request, samples: FEW };
+			const answer = await plan(few, localSampler(few), progress);
+			signal.throwIfAborted();
+			return answer;
+		},
+		landingRegion: (request, rung) => Promise.resolve(landingRegion(request, rung)),
+		surveyReport: (green) => Promise.resolve(surveyReport(green)),
+		readBalls: (balls, clubs) => Promise.resolve(readBalls(balls, clubs)),
+		whereToMiss: (question, spots, signal, progress) => {
+			signal.throwIfAborted();
+			progress(1);
+			return Promise.resolve(spots.slice(0, 3).map((spot) => missCost(question, spot)));
+		},
+		close: () => {
+			closed = true;
+		},
+		...change
+	};
+	return { pool: pool as PlannerPool, asked, closed: () => closed };
+}
+
+/** Waits until something holds, a few seconds at most. */
+export async function until(holds: () => boolean): Promise<void> {
+	for (let i = 0; i < 400; i++) {
+		if (holds()) return;
+		await new Promise((resolve) => setTimeout(resolve, 20));
+	}
+	throw new Error('it never came true');
+}
