@@ -1,0 +1,77 @@
+import { describe, expect, it } from 'vitest';
+import type { LineOfPlay } from '$lib/core/green/lineOfPlay';
+import { FATE, type LandingRegion } from '$lib/core/plan/landingRegion';
+import { lineRows } from './lineRows';
+import { planWords } from './planWords';
+
+const say = (metres: number) => `${metres.toFixed(1)} m`;
+
+describe('lineRows', () => {
+	const line: LineOfPlay = {
+		placement: { u: 0, v: 0, heading: 0 },
+		toEdge: 5,
+		edgeToPin: 6,
+		beyondPin: 4,
+		rise: -0.42,
+		fringe: 'grainy',
+		segments: [
+			{ length: 4, slopeAlong: 0.01, slopeAcross: -0.02 },
+			{ length: 6, slopeAlong: -0.06, slopeAcross: -0.02 }
+		],
+		hazards: [{ kind: 'sand', from: 1, to: 3.5, height: 0.4 }],
+		ballOn: 4
+	};
+	const row = (label: string) => lineRows(line, say).find(([name]) => name === label)?.[1];
+
+	it('says what a coach would note, each slope with its direction', () => {
+		expect(row('Green against the ball')).toBe('0.4 m below it');
+		expect(row('Between ball and edge')).toBe('grainy fringe');
+		expect(row('Slope toward the pin, mean')).toBe('3.2 % down');
+		expect(row('Steepest piece')).toBe('6.0 % down');
+		expect(row('Falls across, mean')).toBe('2.0 % to the left');
+		expect(row('Sand')).toBe('1.0 m to 3.5 m, lip 0.4 m up');
+	});
+
+	it('calls level what is level', () => {
+		const level = {
+			...line,
+			rise: 0.01,
+			segments: [{ length: 9, slopeAlong: 0.001, slopeAcross: 0 }]
+		};
+		const rows = new Map(lineRows(level, say));
+		expect(rows.get('Green against the ball')).toBe('level with it');
+		expect(rows.get('Slope toward the pin, mean')).toBe('level');
+		expect(rows.get('Falls across, mean')).toBe('none');
+	});
+});
+
+describe('planWords', () => {
+	const region = (leave: number, fate: number): LandingRegion => ({
+		fromX: 0,
+		fromZ: -1,
+		cell: 1,
+		columns: 3,
+		rows: 3,
+		leave: new Float64Array(9).fill(leave),
+		fate: new Uint8Array(9).fill(fate)
+	});
+	const flat = { mapped: false, sloping: [{ length: 5, slopeAlong: 0, slopeAcross: 0 }] };
+
+	it('tells where a landing is good, and where it runs off', () => {
+		expect(planWords(null, region(0.5, FATE.green), flat, say)).toEqual([
+			'red area: landed there it ends inside 2.0 m'
+		]);
+		expect(planWords(null, region(5, FATE.offGreen), flat, say)[0]).toBe(
+			'no landing spot brings this one inside 2.0 m · crosses: runs off'
+		);
+	});
+
+	it('explains only what is drawn', () => {
+		expect(planWords(null, null, flat, say)).toEqual([]);
+		const sloping = { ...flat, sloping: [{ length: 5, slopeAlong: 0.02, slopeAcross: 0 }] };
+		expect(planWords(null, null, sloping, say)).toEqual(['arrows point downhill']);
+		expect(planWords(null, null, { ...sloping, mapped: true }, say).join()).toContain(
+			'straight down'
+		);
+	});
+});

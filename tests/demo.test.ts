@@ -1,0 +1,90 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { surfaceOf } from '$lib/core/green/surface';
+import { createHeightField } from '$lib/core/green/heightGrid';
+import { localSampler } from '$lib/core/plan/localSampler';
+import { plan } from '$lib/core/plan/plan';
+import { toPercent } from '$lib/core/units';
+import { parseArchive } from '$lib/io/archive';
+import { greenToCore, type GreenWire } from '$lib/io/green';
+import { placeOn, readLine } from '$lib/io/placedShot';
+import type { SavedShot } from '$lib/io/savedShot';
+import { shotRequest } from '$lib/io/shotRequest';
+
+const parsed = parseArchive(readFileSync('static/demo/quarry-academy.json', 'utf8'));
+if ('problems' in parsed) throw new Error(parsed.problems.join('\n'));
+const { shots, greens, readings } = parsed.archive;
+
+const greenOf = (id: string): GreenWire => greens.find((green) => green.id === id)!;
+const placed = shots.filter(({ shot }) => shot.place !== undefined);
+
+/** Heights of a green's surface at its own spots: what a coach would feel underfoot. */
+function heights(green: GreenWire): number[] {
+	const field = createHeightField(surfaceOf(greenToCore(green)).grid);
+	return green.pins.map(({ at }) => field.height(...at));
+}
+
+function planned({ shot }: SavedShot) {
+	const survey = shot.place
+		? placeOn(greenToCore(greenOf(shot.place.greenId)), shot.place)
+		: { problem: null, survey: undefined };
+	if (survey.problem !== null) throw new Error(survey.problem);
+	const request = shotRequest(shot, 120, 1, survey.survey);
+	return plan(request, localSampler(request));
+}
+
+describe('the demo', () => {
+	it('has three greens of different character, read several times', () => {
+		expect(greens).toHaveLength(3);
+		for (const { id } of greens)
+			expect(readings.filter(({ greenId }) => greenId === id).length).toBeGreaterThan(2);
+		const [kiln, ledge, heap] = ['green-kiln', 'green-ledge', 'green-spoil-heap'].map((id) =>
+			greenOf(id)
+		);
+		const range = (green: GreenWire) => Math.max(...heights(green)) - Math.min(...heights(green));
+		expect(range(ledge!)).toBeLessThan(0.25);
+		expect(range(heap!)).toBeGreaterThan(0.4);
+		const collar = surfaceOf(greenToCore(kiln!));
+		expect(collar.height(8, 8) - collar.height(8, 18)).toBeGreaterThan(0.4);
+	});
+
+	it('has no reading that contradicts its neighbours', () => {
+		for (const green of greens) {
+			const residuals = surfaceOf(greenToCore(green)).fit!.residuals();
+			expect(
+				residuals.filter(({ bad }) => bad),
+				green.name
+			).toEqual([]);
+		}
+	});
+
+	it('keeps placed shots as they read off the map', () => {
+		expect(placed.length).toBeGreaterThanOrEqual(9);
+		for (const { name, shot } of placed) {
+			const found = placeOn(greenToCore(greenOf(shot.place!.greenId)), shot.place!);
+			if (found.problem !== null) throw new Error(`${name}: ${found.problem}`);
+			const situation = structuredClone(shot.situation);
+			readLine(situation, found.line);
+			expect(situation, name).toEqual(shot.situation);
+		}
+	});
+
+	it.each(shots.map((saved) => [saved.name, saved] as const))(
+		'has a believable call for %s',
+		async (_, saved) => {
+			const { options, why } = await planned(saved);
+			const best = options[0];
+			expect(best).toBeDefined();
+			expect(why.length).toBeGreaterThan(0);
+			const { expectedStrokes, chances } = best!.statistics;
+			expect(expectedStrokes).toBeGreaterThan(1.9);
+			expect(expectedStrokes).toBeLessThan(3.9);
+			expect(chances.hazard).toBeLessThan(0.35);
+			const { landingX } = best!.rung.solution.outcome;
+			const { toEdge, edgeToPin } = saved.shot.situation;
+			if (best!.rung.play.flight !== 'putt') expect(landingX).toBeGreaterThan(toEdge);
+			expect(landingX).toBeLessThan(toEdge + edgeToPin + 3);
+			expect(Math.abs(toPercent(best!.aimOffset / (toEdge + edgeToPin)))).toBeLessThan(40);
+		}
+	);
+});
