@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { Worker } from 'node:worker_threads';
 import { Solver } from 'odex';
 import { Bench } from 'tinybench';
@@ -16,6 +17,12 @@ import { firstAnswer, plan } from '../src/lib/core/plan/plan';
 import type { SampleJob } from '../src/lib/core/plan/rank';
 import type { PlanRequest } from '../src/lib/core/plan/request';
 import type { Finishes } from '../src/lib/core/plan/sample';
+import { missCost, missSpots } from '../src/lib/core/plan/whereToMiss';
+import { createHeightField, onNodes } from '../src/lib/core/green/heightGrid';
+import { createSurveyed } from '../src/lib/core/ground/surveyed';
+import { greenToCore, type GreenWire } from '../src/lib/io/green';
+import { missQuestion, placedRequest } from '../src/lib/io/greenStudy';
+import { parseArchive } from '../src/lib/io/archive';
 import { planRequestSchema, planRequestToCore } from '../src/lib/io/contract/plan';
 import { fromFeet, radians } from '../src/lib/core/units';
 
@@ -88,6 +95,52 @@ function flyWithLibrary(delivery: Delivery, landingTime: number): number {
 	return solver.solve(0, [0, 0, 0, ball.vx, ball.vy, ball.vz], landingTime).y[0]!;
 }
 
+/** The same slopes as a surveyed surface and as a plane, so that only the ground differs. */
+function slopingScenes(): { plane: Scene; surveyed: Scene } {
+	const [along, across] = [0.015, 0.01];
+	const frame = { originU: -20, originV: -30, cell: 0.5, columns: 121, rows: 121 };
+	const field = createHeightField(onNodes(frame, (u, v) => along * u + across * v));
+	const rest = {
+		greenSpeed: fromFeet(10),
+		turf: turfOf('medium', false),
+		air: STILL_AIR,
+		obstacles: [],
+		hole: null
+	};
+	const plane = createPlane({
+		kind: 'plane',
+		slopeAlong: along,
+		slopeAcross: across,
+		edge: 0,
+		fringe: SURFACE.green
+	});
+	const surveyed = createSurveyed({
+		field,
+		placement: { u: 0, v: 0, heading: 0 },
+		tilt: 0,
+		kindAt: () => SURFACE.green
+	});
+	return { plane: { ...rest, ground: plane }, surveyed: { ...rest, ground: surveyed } };
+}
+
+/** The demo's greens and what a player of it asks there. */
+function onDemoGreen() {
+	const parsed = parseArchive(readFileSync('static/demo/quarry-academy.json', 'utf8'));
+	if ('problems' in parsed) throw new Error(parsed.problems.join('\n'));
+	const { shots, greens, readings } = parsed.archive;
+	const saved = shots.find(({ shot }) => shot.place?.greenId === 'green-spoil-heap')!.shot;
+	const wire: GreenWire = greens.find(({ id }) => id === saved.place!.greenId)!;
+	const green = greenToCore(wire);
+	const reading = readings.findLast(({ greenId }) => greenId === wire.id);
+	const placed = placedRequest(saved, green, saved.place!, reading, { samples: 800, seed: 1 });
+	if (placed.problem !== null) throw new Error(placed.problem);
+	return {
+		request: placed.request,
+		question: missQuestion(saved, green, wire.pins[0]!.at, reading, 1),
+		spots: missSpots(green, 200)
+	};
+}
+
 const bump = (): PlanRequest =>
 	planRequestToCore(
 		planRequestSchema.parse({
@@ -96,7 +149,15 @@ const bump = (): PlanRequest =>
 		})
 	);
 
-async function shotsPerSecond(): Promise<{ shots: number; flights: number; library: number }> {
+interface Rates {
+	shots: number;
+	flights: number;
+	library: number;
+	plane: number;
+	surveyed: number;
+}
+
+async function shotsPerSecond(): Promise<Rates> {
 	const shots = mixedShots();
 	const out = new Outcome();
 	const ball = new BallState();
@@ -115,6 +176,12 @@ async function shotsPerSecond(): Promise<{ shots: number; flights: number; libra
 			fly(ball, scene.ground, scene.air, []);
 		}
 	});
+	const sloping = slopingScenes();
+	const deliveries = shots.filter(({ delivery }) => delivery.clubSpeed < 12);
+	for (const name of ['plane', 'surveyed'] as const)
+		bench.add(name, () => {
+			for (const { delivery } of deliveries) simulate(delivery, sloping[name], out);
+		});
 	bench.add('library', () => {
 		for (const { delivery, time } of few) flyWithLibrary(delivery, time);
 	});
@@ -126,7 +193,9 @@ async function shotsPerSecond(): Promise<{ shots: number; flights: number; libra
 	return {
 		shots: rate('shots', SHOTS),
 		flights: rate('flights', SHOTS),
-		library: rate('library', 16)
+		library: rate('library', 16),
+		plane: rate('plane', deliveries.length),
+		surveyed: rate('surveyed', deliveries.length)
 	};
 }
 
@@ -164,8 +233,17 @@ function threadedSampler(request: PlanRequest, threads: Worker[]) {
 	};
 }
 
-async function planTimes(): Promise<{ planMs: number; firstLadderMs: number }> {
+interface Times {
+	planMs: number;
+	firstLadderMs: number;
+	surveyedPlanMs: number;
+	surveyedLadderMs: number;
+	missMapMs: number;
+}
+
+async function planTimes(): Promise<Times> {
 	const request = bump();
+	const demo = onDemoGreen();
 	const threads = Array.from(
 		{ length: THREADS },
 		() => new Worker(new URL('./thread.mjs', import.meta.url))
@@ -176,7 +254,17 @@ async function planTimes(): Promise<{ planMs: number; firstLadderMs: number }> {
 		await plan(request, sampler);
 		const planMs = await timed(7, () => plan(request, sampler));
 		const firstLadderMs = await timed(15, () => void firstAnswer(request));
-		return { planMs, firstLadderMs };
+		const onSurvey = threadedSampler(demo.request, threads);
+		await plan(demo.request, onSurvey);
+		const surveyedPlanMs = await timed(5, () => plan(demo.request, onSurvey));
+		const surveyedLadderMs = await timed(7, () => void firstAnswer(demo.request));
+		// One thread does every tenth spot: the page's two workers share all of them.
+		const some = demo.spots.filter((_, i) => i % 10 === 0);
+		const onOneThread = await timed(1, () => {
+			for (const spot of some) missCost(demo.question, spot);
+		});
+		const missMapMs = (onOneThread * demo.spots.length) / some.length / THREADS;
+		return { planMs, firstLadderMs, surveyedPlanMs, surveyedLadderMs, missMapMs };
 	} finally {
 		await Promise.all(threads.map((thread) => thread.terminate()));
 	}
@@ -192,7 +280,13 @@ export async function runBenchmarks({ json }: { json: boolean }): Promise<void> 
 		libraryFlightsPerSecond: Math.round(rates.library),
 		flightsOverLibrary: Number((rates.flights / rates.library).toFixed(1)),
 		planMs: Number(times.planMs.toFixed(1)),
-		firstLadderMs: Number(times.firstLadderMs.toFixed(1))
+		firstLadderMs: Number(times.firstLadderMs.toFixed(1)),
+		shotsPerSecondPlane: Math.round(rates.plane),
+		shotsPerSecondSurveyed: Math.round(rates.surveyed),
+		surveyedOverPlane: Number((rates.surveyed / rates.plane).toFixed(2)),
+		surveyedPlanMs: Number(times.surveyedPlanMs.toFixed(1)),
+		surveyedLadderMs: Number(times.surveyedLadderMs.toFixed(1)),
+		missMapOf200SpotsMs: Math.round(times.missMapMs)
 	};
 	if (json) console.log(JSON.stringify(result));
 	else

@@ -6,7 +6,7 @@
 	import ShotView from '$lib/ui/shot/ShotView.svelte';
 	import { openingShot } from '$lib/ui/state/openingShot';
 	import { watchGreens, type GreenBook } from '$lib/store/greens';
-	import { ShotBench } from '$lib/ui/state/shotBench.svelte';
+	import { freshShot, ShotBench } from '$lib/ui/state/shotBench.svelte';
 
 	const { data } = $props();
 	let bench = $state.raw<ShotBench | null>(null);
@@ -46,6 +46,8 @@
 					'The last shot could not be read. Your saved shots are kept; start a new one here.'
 				);
 			if (opening.kind === 'shot') begin(opening);
+			// Who comes from a green wants to plan on it, first visit or not.
+			else if (page.url.searchParams.has('green')) begin({ shot: freshShot(), id: null, name: '' });
 		});
 		return () => {
 			greens.unsubscribe();

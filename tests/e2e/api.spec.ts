@@ -53,3 +53,44 @@ test('sends a strict policy with every page', async ({ request }) => {
 	expect(page.headers()['x-content-type-options']).toBe('nosniff');
 	expect(await (await request.get('/api/schema')).json()).toHaveProperty('planRequest');
 });
+
+test('plans on surveyed ground as on the slope it shows', async ({ request }) => {
+	/** Spot heights of a plane that falls 2 % toward the pin and 1 % to the right. */
+	const points = [0, 4, 8, 12, 16].flatMap((x) =>
+		[-5, 0, 5].map((z) => [x, z, -0.02 * x - 0.01 * z])
+	);
+	const ask = async (ground: object) => {
+		const response = await request.post('/api/plan', {
+			data: { ...question, situation: { ...question.situation, fringe: 'grainy', ...ground } }
+		});
+		expect(response.status()).toBe(200);
+		return (await response.json()) as {
+			options: { club: string; carry: number; aim: { offset: number; side: string } }[];
+		};
+	};
+	const surveyed = await ask({ survey: { points } });
+	const sloped = await ask({ rise: -0.06, slopeAlong: -2, slopeAcross: 1 });
+	const same = sloped.options.find(({ club }) => club === surveyed.options[0]!.club)!;
+	expect(surveyed.options[0]!.carry).toBeCloseTo(same.carry, 0);
+	expect(surveyed.options[0]!.aim).toMatchObject({ side: 'left' });
+	const wrong = await request.post('/api/plan', {
+		data: { ...question, situation: { ...question.situation, survey: { points: [[0, 0]] } } }
+	});
+	expect(wrong.status()).toBe(400);
+	expect(await wrong.json()).toMatchObject({
+		error: { issues: [{ path: 'situation.survey.points.0' }] }
+	});
+});
+
+test('streams readings of a simulated device, and refuses one that there is not', async ({
+	request
+}) => {
+	const stream = await request.get('/api/devices/ramp?count=4&interval=0&stimpFeet=10');
+	expect(stream.headers()['content-type']).toContain('text/event-stream');
+	const events = (await stream.text()).trim().split('\n\n');
+	expect(events).toHaveLength(4);
+	expect(JSON.parse(events[0]!.replace('data: ', ''))).toMatchObject({ device: 'ramp', way: 'up' });
+	expect((await request.get('/api/devices/clock')).status()).toBe(404);
+	const wrong = await request.get('/api/devices/ramp?stimpFeet=99');
+	expect(wrong.status()).toBe(400);
+});

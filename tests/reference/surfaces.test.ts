@@ -141,7 +141,7 @@ describe('a ball on a surface', () => {
 				addOnGround: (b: BallState) => path.push([b.x, b.z]),
 				points: [],
 				thinned: () => []
-			} as never);
+			});
 			const way = path.reduce((sum, [x, z], i) => {
 				const [px, pz] = path[i - 1] ?? [0, 0];
 				return sum + Math.hypot(x - px, z - pz);

@@ -81,7 +81,6 @@ export type GreenWire = z.output<typeof greenSchema>;
 export type AreaWire = z.output<typeof areaSchema>;
 export type SpotWire = z.output<typeof spotSchema>;
 export type TiltWire = z.output<typeof tiltSchema>;
-export type PinWire = z.output<typeof pinSchema>;
 export type GridWire = z.output<typeof gridSchema>;
 
 const FULL_TURN = 360;

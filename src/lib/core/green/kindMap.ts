@@ -15,7 +15,7 @@ export type KindsOf = Pick<Green, 'outline' | 'collar' | 'fringe' | 'areas'>;
 
 /** What grows at each place of a map, read off fast. */
 export interface KindMap {
-	kindAt(u: Metres, v: Metres): SurfaceKind;
+	kindAt: (u: Metres, v: Metres) => SurfaceKind;
 }
 
 /** Edges are kept to this; a ball does not know its surface any better. */

@@ -31,7 +31,14 @@ describe('surveyReport', () => {
 		expect(uncertainty!.cell).toBeGreaterThan(grid.cell);
 		const far = uncertainty!.originU + (uncertainty!.columns - 1) * uncertainty!.cell;
 		expect(far).toBeGreaterThanOrEqual(grid.originU + (grid.columns - 1) * grid.cell);
-		expect(residuals.map(({ kind }) => kind)).toEqual([...Array(5).fill('spot'), 'tilt']);
+		expect(residuals.map(({ kind }) => kind)).toEqual([
+			'spot',
+			'spot',
+			'spot',
+			'spot',
+			'spot',
+			'tilt'
+		]);
 	});
 
 	it('has nothing to say against a finished grid', () => {

@@ -42,10 +42,6 @@ export function sectionPath(path: Path, scale: Scale, situation: Situation): str
 	);
 }
 
-/** A path seen from above. */
-export const planPath = (path: Path, scale: Scale): string =>
-	pathThrough(path.map(([, x, , z]) => [scale.x(x), scale.y(-z)]));
-
 /** The part of a path up to its first touch-down, and the rest. */
 export function splitAtLanding(path: Path, flightTime: number): { air: Path; ground: Path } {
 	const at = path.findIndex(([t]) => t >= flightTime - 1e-6);

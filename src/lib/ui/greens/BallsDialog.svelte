@@ -12,6 +12,7 @@
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { ballsWords, nextBallWords } from './ballsWords';
+	import TapeButton from './TapeButton.svelte';
 	import { keepReading } from './keepReading';
 
 	interface Props {
@@ -88,6 +89,7 @@
 				onchange={(v) => (slope = v)}
 			/>
 		</div>
+		<TapeButton about={total} seed={test.balls.length} onread={(metres) => (total = metres)} />
 		<button
 			type="button"
 			class="plain-button strong wide"

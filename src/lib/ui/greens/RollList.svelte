@@ -2,6 +2,7 @@
 	import X from '@lucide/svelte/icons/x';
 	import { FOOT } from '$lib/core/units';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
+	import TapeButton from './TapeButton.svelte';
 	import type { SpeedTest } from '$lib/ui/state/speedTest.svelte';
 
 	interface Props {
@@ -52,6 +53,11 @@
 		onclick={() => test.add(place, way, next * FOOT)}>Note it</button
 	>
 </div>
+<TapeButton
+	about={next * FOOT}
+	seed={rolls.length + 10 * place}
+	onread={(metres) => (next = metres / FOOT)}
+/>
 
 <style>
 	li {

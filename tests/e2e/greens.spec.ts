@@ -1,0 +1,355 @@
+import { readFileSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+
+const DEMO = 'static/demo/quarry-academy.json';
+const field = (page: Page, label: string) =>
+	page.getByRole('textbox', { name: label, exact: true });
+const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click();
+
+/** Reads the invented academy in, as a user would. */
+async function readDemo(page: Page): Promise<void> {
+	await page.goto('/data');
+	await page.getByLabel('Read an archive').setInputFiles(DEMO);
+	await expect(page.getByText(/^Imported: \d+ new, 0 replaced\.$/)).toBeVisible();
+}
+
+async function openGreen(page: Page, name: string): Promise<void> {
+	await readDemo(page);
+	await page.goto('/greens');
+	await page.getByRole('link', { name, exact: true }).click();
+	await expect(field(page, 'Name of the green')).toHaveValue(name);
+}
+
+/** The surface is there when its contours are. */
+async function fitted(page: Page): Promise<void> {
+	await expect(page.getByText('Working out the surface …')).toBeHidden();
+}
+
+async function sampled(page: Page): Promise<void> {
+	await expect(page.getByTestId('ladder').getByText('Strokes', { exact: true })).toBeVisible({
+		timeout: 60_000
+	});
+}
+
+test('surveys a new green by clicking, undoes, and keeps it over a reload', async ({ page }) => {
+	await page.goto('/greens');
+	await expect(page.getByText('Measure a green once')).toBeVisible();
+	await page.getByRole('button', { name: 'Survey a new green' }).click();
+	await fitted(page);
+	await tab(page, 'Survey');
+	await page.getByRole('button', { name: 'Add heights' }).click();
+	const map = page.getByRole('group', { name: /^Map of Green 1/ });
+	const box = (await map.boundingBox())!;
+	await page.mouse.click(box.x + box.width * 0.4, box.y + box.height * 0.4);
+	await field(page, 'Height').fill('0.25');
+	await page.mouse.click(box.x + box.width * 0.6, box.y + box.height * 0.6);
+	await expect(field(page, 'Height')).toHaveValue('0.250');
+	await field(page, 'Height').fill('0.1');
+	await page.keyboard.press('Escape');
+	await expect(page.getByRole('slider', { name: /^Spot / })).toHaveCount(2);
+	const spot = page.getByRole('slider', { name: 'Spot 2', exact: true });
+	const right = await spot.getAttribute('aria-valuetext');
+	await spot.press('Shift+ArrowRight');
+	await expect(spot).not.toHaveAttribute('aria-valuetext', right ?? '');
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(spot).toHaveAttribute('aria-valuetext', right ?? '');
+	await field(page, 'Name of the green').fill('Behind the crusher');
+	await field(page, 'Name of the green').blur();
+	await page.waitForTimeout(600);
+	await page.reload();
+	await expect(field(page, 'Name of the green')).toHaveValue('Behind the crusher');
+	await tab(page, 'Survey');
+	await expect(page.getByRole('row', { name: /Spot 1 0\.25 m/ })).toBeVisible();
+});
+
+test('adds and removes corners, areas and pins from the keyboard', async ({ page }) => {
+	await page.goto('/greens');
+	await page.getByRole('button', { name: 'Survey a new green' }).click();
+	await fitted(page);
+	await tab(page, 'Outline');
+	await expect(page.getByRole('slider', { name: /of the green$/ })).toHaveCount(16);
+	await page.getByRole('slider', { name: 'Corner 1 of the green' }).press('ArrowUp');
+	await page.keyboard.press('Delete');
+	await expect(page.getByRole('slider', { name: /of the green$/ })).toHaveCount(15);
+	await page.keyboard.press('Control+z');
+	await expect(page.getByRole('slider', { name: /of the green$/ })).toHaveCount(16);
+	await page.getByRole('button', { name: 'Sand' }).click();
+	await expect(page.getByRole('slider', { name: 'Sand 1', exact: true })).toBeVisible();
+	await field(page, 'Far lip above the ground').fill('0.6');
+	await tab(page, 'Pins');
+	await page.getByRole('button', { name: 'Add pins' }).click();
+	await page.getByRole('group', { name: /press Enter/ }).press('Enter');
+	await expect(page.getByRole('textbox', { name: 'Name of the pin' })).toHaveCount(2);
+	await page.getByRole('button', { name: 'Remove pin Pin 2' }).click();
+	await expect(page.getByRole('textbox', { name: 'Name of the pin' })).toHaveCount(1);
+});
+
+test('leads one person through a ramp test and plans with what it found', async ({ page }) => {
+	await openGreen(page, 'Ledge green');
+	await page.getByRole('button', { name: 'Roll a ramp' }).click();
+	await page.getByRole('button', { name: 'Next' }).click();
+	await expect(page.getByRole('button', { name: 'Next' })).toBeDisabled();
+	for (const feet of ['8', '8.25', '8']) {
+		await field(page, 'Length of the roll').fill(feet);
+		await page.getByRole('button', { name: 'Note it' }).click();
+	}
+	await page.getByRole('button', { name: 'Next' }).click();
+	await page.getByRole('button', { name: 'Take three from the simulated ramp' }).click();
+	await expect(page.getByText('Roll 3', { exact: true })).toBeVisible({ timeout: 15_000 });
+	await page.getByRole('button', { name: 'Next' }).click();
+	await expect(page.getByText(/Place 1: .* one way/)).toBeVisible();
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await expect(page.getByText(/^Kept: /)).toBeVisible();
+	await expect(page.getByText('from 6 ramp rolls').first()).toBeVisible();
+	const speed = (await page.locator('p.speed').textContent())!.split(' ')[0]!;
+	await tab(page, 'Pins');
+	await page.getByRole('link', { name: 'Plan a shot' }).first().click();
+	await sampled(page);
+	await expect(field(page, 'Green speed')).toHaveValue(speed);
+	await expect(page.getByLabel('Ground', { exact: true })).toHaveValue('green-ledge');
+});
+
+test('refuses rolls that contradict each other and loses none of them', async ({ page }) => {
+	await openGreen(page, 'Kiln green');
+	await page.getByRole('button', { name: 'Roll a ramp' }).click();
+	await page.getByRole('button', { name: 'Next' }).click();
+	for (const way of [
+		['9', '5'],
+		['9', '9.5']
+	]) {
+		for (const feet of way) {
+			await field(page, 'Length of the roll').fill(feet);
+			await page.getByRole('button', { name: 'Note it' }).click();
+		}
+		await page.getByRole('button', { name: 'Next' }).click();
+	}
+	await expect(page.getByRole('alert')).toContainText('uphill rolls differ by 4.0 ft');
+	await expect(page.getByRole('button', { name: 'Keep it' })).toBeDisabled();
+	await page.getByRole('button', { name: 'Back' }).click();
+	await page.getByRole('button', { name: 'Back' }).click();
+	await expect(page.getByText('Roll 2', { exact: true })).toBeVisible();
+});
+
+test('infers the green from chipped balls', async ({ page }) => {
+	await openGreen(page, 'Spoil-heap green');
+	await page.getByRole('button', { name: 'Chip a few balls' }).click();
+	for (const [carry, total] of [
+		['4', '10.5'],
+		['4.5', '11'],
+		['5', '12.5']
+	] as const) {
+		await field(page, 'Landed after').fill(carry);
+		await field(page, 'Stopped after').fill(total);
+		await page.getByRole('button', { name: 'Note this ball' }).click();
+	}
+	await expect(page.getByText(/Today’s percentage: 40 % in the air/)).toBeVisible();
+	await expect(page.getByText(/One more with the|enough balls/)).toBeVisible();
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	await expect(page.getByText('from 3 chipped balls').first()).toBeVisible();
+});
+
+test('reads and writes heights, grids, maps and archives, and refuses broken files whole', async ({
+	page
+}) => {
+	await openGreen(page, 'Ledge green');
+	await tab(page, 'Survey');
+	await fitted(page);
+	const input = page.getByLabel('Read heights (CSV) or a grid (ASC)').last();
+	const give = (name: string, text: string) =>
+		input.setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
+	await give('broken.csv', 'right_m,up_m,height_m\n1,2,0.3\n4,five,0.2\n');
+	await expect(page.getByText('broken.csv, line 3, column 2: up_m “five”')).toBeVisible();
+	await give('broken.asc', 'ncols 3\nnrows 2\nxllcorner 0\n');
+	await expect(page.getByText(/broken\.asc, line \d, column \d+: the header has no/)).toBeVisible();
+	await expect(page.getByRole('row', { name: /^Spot 38 / })).toBeVisible();
+	await give('three.csv', 'right_m,up_m,height_m\n1,2,0.3\n4,5,0.2\n9,1,0.1\n');
+	await expect(page.getByText('Read 3 heights and 0 tilts.')).toBeVisible();
+	await expect(page.getByRole('row', { name: /^Spot / })).toHaveCount(3);
+	await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
+	await expect(page.getByRole('row', { name: /^Spot / })).toHaveCount(38);
+
+	const saved = async (name: string) => {
+		const [file] = await Promise.all([
+			page.waitForEvent('download'),
+			page.getByRole('button', { name, exact: true }).click()
+		]);
+		return readFileSync(await file.path(), 'utf8');
+	};
+	const grid = await saved('Grid (ASC)');
+	expect(grid).toMatch(/^ncols \d+\nnrows \d+\nxllcenter/);
+	await give('ledge.asc', grid);
+	await expect(page.getByText(/nodes, 0\.50 m apart/)).toBeVisible();
+	expect(await saved('Grid (ASC)')).toBe(grid);
+	await page.getByRole('button', { name: 'Use the readings instead' }).click();
+	expect(await saved('Heights (CSV)')).toContain('right_m,up_m,height_m');
+	expect(await saved('Map (SVG)')).toContain('<title>Ledge green</title>');
+	expect(JSON.parse(await saved('This green (JSON)'))).toMatchObject({
+		greens: [{ id: 'green-ledge' }]
+	});
+});
+
+test('flags a height that was misread and leaves it out', async ({ page }) => {
+	await openGreen(page, 'Ledge green');
+	await tab(page, 'Survey');
+	await page.getByRole('button', { name: 'Spot 12', exact: true }).click();
+	await field(page, 'Height').fill('0.7');
+	await expect(page.getByText('One reading does not fit the others')).toBeVisible({
+		timeout: 20_000
+	});
+	await expect(page.getByText(/cannot be the green: read it again/)).toBeVisible();
+	await page.getByLabel('Leave out of the surface').check();
+	await expect(page.getByText('One reading does not fit the others')).toBeHidden({
+		timeout: 20_000
+	});
+	await expect(page.getByRole('row', { name: /Spot 12 .* left out/ })).toBeVisible();
+});
+
+test('plans on the map: section and plan move each other', async ({ page }) => {
+	await readDemo(page);
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Work out the shot' }).click();
+	await sampled(page);
+	await page.getByLabel('Ground', { exact: true }).selectOption({ label: 'Spoil-heap green' });
+	await page
+		.getByRole('combobox', { name: 'Pin', exact: true })
+		.selectOption({ label: 'Upper tier' });
+	await sampled(page);
+	await expect(page.getByRole('heading', { name: 'Read off the map' })).toBeVisible();
+	const toEdge = () => field(page, 'Ball to edge').inputValue();
+	const before = await toEdge();
+	const ball = page.getByRole('slider', { name: 'Ball on the map' });
+	const at = (await ball.boundingBox())!;
+	await page.mouse.move(at.x + at.width / 2, at.y + at.height / 2);
+	await page.mouse.down();
+	await page.mouse.move(at.x + at.width / 2 + 40, at.y + at.height / 2 + 30, { steps: 5 });
+	await page.mouse.up();
+	expect(await toEdge()).not.toBe(before);
+	await page.keyboard.press('Control+z');
+	await expect(field(page, 'Ball to edge')).toHaveValue(before);
+	const place = await ball.getAttribute('aria-valuetext');
+	await page.getByRole('slider', { name: 'Ball', exact: true }).press('Shift+ArrowRight');
+	await expect(ball).not.toHaveAttribute('aria-valuetext', place ?? '');
+	await sampled(page);
+	await page.getByRole('button', { name: 'Whole green' }).click();
+	await page.getByRole('slider', { name: 'Hole on the map' }).press('ArrowLeft');
+	await expect(page.getByRole('combobox', { name: 'Pin', exact: true })).toHaveValue('own');
+	await sampled(page);
+	await page
+		.getByLabel('Ground', { exact: true })
+		.selectOption({ label: 'A straight line, no map' });
+	await expect(page.getByRole('slider', { name: 'Edge of the green' })).toBeVisible();
+	await sampled(page);
+});
+
+test('bends the line at its break points', async ({ page }) => {
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Work out the shot' }).click();
+	await page.getByRole('button', { name: 'Cut into pieces' }).click();
+	const breakPoint = page.getByRole('slider', { name: 'Break 1 of the green' });
+	await breakPoint.press('ArrowRight');
+	await expect(field(page, 'Length')).toHaveValue('4.6');
+	await breakPoint.press('ArrowUp');
+	await expect(field(page, 'Slope (+ up)').first()).not.toHaveValue('0.0');
+	await page.getByRole('combobox', { name: 'Piece 1' }).selectOption('tier');
+	await page.getByRole('button', { name: 'Add a piece' }).click();
+	await page.getByRole('button', { name: 'Remove piece 3' }).click();
+	await sampled(page);
+});
+
+test('maps where to miss, can be stopped, and compares two pins', async ({ page }) => {
+	test.setTimeout(180_000);
+	await openGreen(page, 'Kiln green');
+	await fitted(page);
+	await tab(page, 'Misses');
+	await page.getByRole('button', { name: 'Work out where to miss' }).click();
+	await expect(page.getByRole('progressbar')).toBeVisible();
+	await page.getByRole('button', { name: 'Stop' }).click();
+	await expect(page.getByText('Stopped. Nothing is kept of it.')).toBeVisible();
+	await page.getByRole('button', { name: 'Work out where to miss' }).click();
+	await expect(page.getByTestId('miss-call')).toContainText('Miss toward', { timeout: 120_000 });
+	await tab(page, 'Two pins');
+	await page.getByRole('slider', { name: 'Ball on the map' }).press('Shift+ArrowDown');
+	await page.getByRole('button', { name: 'Compare the two' }).click();
+	await expect(page.getByTestId('duel-call')).toContainText(/of a stroke more|cost the same/, {
+		timeout: 60_000
+	});
+	await page
+		.getByRole('link', { name: /^Plan it to/ })
+		.first()
+		.click();
+	await sampled(page);
+	await expect(page.getByLabel('Ground', { exact: true })).toHaveValue('green-kiln');
+});
+
+test('carries everything into another browser, and refuses a damaged archive whole', async ({
+	page,
+	browser
+}) => {
+	await readDemo(page);
+	const [file] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('button', { name: 'Save an archive' }).click()
+	]);
+	const text = readFileSync(await file.path(), 'utf8');
+	const other = await browser.newPage();
+	await other.goto('/data');
+	const damaged = text.replace('"outline": [', '"outline": 7, "was": [');
+	const give = (name: string, content: string) =>
+		other
+			.getByLabel('Read an archive')
+			.last()
+			.setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) });
+	await give('damaged.json', damaged);
+	await expect(other.getByRole('alert')).toContainText('damaged.json was not imported. greens.0');
+	await give('whole.json', text);
+	await expect(other.getByText(/^Imported: \d+ new, 0 replaced\.$/)).toBeVisible();
+	await other.goto('/greens');
+	await expect(other.getByRole('heading', { level: 2 })).toHaveCount(3);
+	await other.getByRole('button', { name: 'Remove Kiln green' }).click();
+	await expect(other.getByRole('heading', { level: 2 })).toHaveCount(2);
+	await other.getByRole('button', { name: 'Undo' }).click();
+	await expect(other.getByRole('heading', { level: 2 })).toHaveCount(3);
+	await other.close();
+});
+
+for (const theme of ['paper', 'slate', 'sunlight'] as const)
+	test(`greens have no accessibility violations (${theme})`, async ({ page }) => {
+		test.setTimeout(120_000);
+		await openGreen(page, 'Kiln green');
+		await page.getByLabel('Look').selectOption(theme);
+		await fitted(page);
+		await expect(page.getByText(/^Imported/)).toBeHidden();
+		const look = async (what: string) => {
+			const { violations } = await new AxeBuilder({ page })
+				.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+				.analyze();
+			expect(
+				violations.map(
+					(v) => `${what} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`
+				)
+			).toEqual([]);
+		};
+		for (const name of ['Today', 'Survey', 'Outline', 'Pins', 'Misses', 'Two pins']) {
+			await tab(page, name);
+			await look(name);
+		}
+		await tab(page, 'Today');
+		await page.getByRole('button', { name: 'Roll a ramp' }).click();
+		await look('ramp');
+		await page.goto('/greens');
+		await look('list');
+		await page.goto('/data');
+		await look('data');
+	});
+
+test('greens fit a phone without scrolling sideways', async ({ page }) => {
+	await page.setViewportSize({ width: 390, height: 844 });
+	await openGreen(page, 'Spoil-heap green');
+	for (const name of ['Today', 'Survey', 'Outline', 'Pins', 'Misses', 'Two pins']) {
+		await tab(page, name);
+		expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
+			390
+		);
+	}
+});
