@@ -43,7 +43,7 @@
 		Everything lives in this browser and nowhere else. An archive holds all of it: saved shots,
 		greens with their surveys and pins, and every reading.
 	</p>
-	<div class="actions">
+	<div class="button-row">
 		<button type="button" class="plain-button strong" onclick={() => void save()}>
 			<Download size={18} aria-hidden="true" /> Save an archive
 		</button>
@@ -73,10 +73,5 @@
 	h1 {
 		font-size: 1.75rem;
 		font-weight: 800;
-	}
-	.actions {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
 	}
 </style>

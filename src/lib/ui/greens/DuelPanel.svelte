@@ -45,7 +45,7 @@
 	}
 </script>
 
-<div class="panel">
+<div class="stack">
 	<p>
 		One ball, two pins: drag the ball on the map, choose the pins and see which is the harder one.
 	</p>
@@ -78,8 +78,8 @@
 		onstop={() => duel.cancel()}
 	/>
 	{#if duel.sides}
-		<p class="call" data-testid="duel-call">{duelCall(duel.sides, names)}</p>
-		<table>
+		<p class="finding" data-testid="duel-call">{duelCall(duel.sides, names)}</p>
+		<table class="figures even">
 			<thead>
 				<tr>
 					<th scope="col"><span class="sr-only">Measure</span></th>
@@ -96,7 +96,7 @@
 				{/each}
 			</tbody>
 		</table>
-		<div class="actions">
+		<div class="button-row">
 			{#each pins as pin, i (i)}
 				<a
 					class="plain-button"
@@ -108,37 +108,3 @@
 		</div>
 	{/if}
 </div>
-
-<style>
-	.panel {
-		display: grid;
-		gap: 12px;
-	}
-	.call {
-		font-size: 1.125rem;
-		font-weight: 700;
-	}
-	table {
-		width: 100%;
-		table-layout: fixed;
-	}
-	thead th,
-	td {
-		text-align: right;
-		font-weight: 700;
-		padding-left: 8px;
-	}
-	tbody th {
-		text-align: left;
-		font-weight: 400;
-		padding-block: 6px;
-	}
-	tr {
-		border-bottom: 1px solid var(--shade);
-	}
-	.actions {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-	}
-</style>

@@ -83,7 +83,7 @@
 </script>
 
 <h3 class="ruled-heading">Files</h3>
-<div class="files">
+<div class="button-row">
 	<FileButton
 		label="Read heights (CSV) or a grid (ASC)"
 		accept=".csv,.asc,.txt,text/csv,text/plain"
@@ -104,11 +104,3 @@
 		<Download size={18} aria-hidden="true" /> Map (SVG)
 	</button>
 </div>
-
-<style>
-	.files {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-	}
-</style>

@@ -1,20 +1,18 @@
 <script lang="ts">
-	import Redo2 from '@lucide/svelte/icons/redo-2';
-	import Undo2 from '@lucide/svelte/icons/undo-2';
 	import { onDestroy, untrack } from 'svelte';
-	import { resolve } from '$app/paths';
 	import { firstPlace } from '$lib/io/placedShot';
 	import type { GreenWire } from '$lib/io/green';
 	import type { ReadingWire } from '$lib/io/reading';
 	import type { WorkingShot } from '$lib/io/savedShot';
-	import { LAYER_WORDS } from '$lib/ui/drawing/mapLayers';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import { insertCorner, removePart, withPin } from '$lib/ui/state/greenEdits';
 	import { MissStudy } from '$lib/ui/state/missStudy.svelte';
 	import { PinDuel } from '$lib/ui/state/pinDuel.svelte';
 	import BallMark from './BallMark.svelte';
 	import DuelPanel from './DuelPanel.svelte';
+	import GreenBar from './GreenBar.svelte';
 	import GreenMap from './GreenMap.svelte';
+	import LayerSwitches from './LayerSwitches.svelte';
 	import { GREEN_TABS, type GreenTab } from './greenTabs';
 	import MissMarks from './MissMarks.svelte';
 	import MissPanel from './MissPanel.svelte';
@@ -120,39 +118,7 @@
 </script>
 
 <svelte:window {onkeydown} bind:innerHeight={tall} bind:innerWidth={wide} />
-<div class="bar">
-	<a class="back" href={resolve('/greens')}>All greens</a>
-	<label>
-		<span class="sr-only">Name of the green</span>
-		<input
-			value={green.name}
-			maxlength="60"
-			onchange={(event) => {
-				const name = event.currentTarget.value.trim();
-				if (name) bench.change((g) => (g.name = name));
-				else event.currentTarget.value = green.name;
-			}}
-		/>
-	</label>
-	<button
-		type="button"
-		class="quiet-button"
-		aria-label="Undo"
-		disabled={!bench.canUndo}
-		onclick={() => bench.undo()}><Undo2 size={20} aria-hidden="true" /></button
-	>
-	<button
-		type="button"
-		class="quiet-button"
-		aria-label="Redo"
-		disabled={!bench.canRedo}
-		onclick={() => bench.redo()}><Redo2 size={20} aria-hidden="true" /></button
-	>
-</div>
-{#each bench.problems as { path, message } (path)}
-	<p class="problem notice" role="alert">Not kept yet: {path} {message}</p>
-{/each}
-{#if bench.failure}<p class="problem notice" role="alert">{bench.failure}</p>{/if}
+<GreenBar {bench} />
 <div class="green">
 	<div class="map">
 		<GreenMap
@@ -179,17 +145,7 @@
 				{/if}
 			{/snippet}
 		</GreenMap>
-		<fieldset class="layers">
-			<legend class="sr-only">Show on the map</legend>
-			{#each LAYER_WORDS as { id, label } (id)}
-				<label><input type="checkbox" bind:checked={shown[id]} /> {label}</label>
-			{/each}
-			<span class="hint"
-				>{shown.steepness ? 'Shaded from 2, 4, 6 and 10 % on. ' : ''}{shown.doubt
-					? 'Hatched: height unsure by 3 cm or more. '
-					: ''}{shown.contours ? 'Heights in metres.' : ''}</span
-			>
-		</fieldset>
+		<LayerSwitches bind:shown />
 	</div>
 	<aside aria-label="About this green">
 		<div role="tablist" aria-label="Panels">
@@ -243,33 +199,6 @@
 </div>
 
 <style>
-	.bar {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-		padding: 4px 16px;
-	}
-	.back {
-		font-weight: 600;
-		text-decoration: underline;
-		padding-block: 10px;
-		white-space: nowrap;
-	}
-	.bar label {
-		flex: 1;
-		min-width: 0;
-	}
-	.bar input {
-		width: 100%;
-		height: 44px;
-		font-weight: 800;
-		font-size: 1.25rem;
-		background: transparent;
-		border-bottom: var(--border) solid var(--rule);
-	}
-	.notice {
-		padding: 4px 16px;
-	}
 	.green {
 		display: grid;
 		grid-template-columns: minmax(0, 1fr) 25.5rem;
@@ -278,27 +207,6 @@
 		border-left: 2px solid var(--ink);
 		border-top: 2px solid var(--ink);
 		min-width: 0;
-	}
-	.layers {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 0 16px;
-		padding-inline: 16px;
-	}
-	.layers label {
-		display: flex;
-		align-items: center;
-		gap: 6px;
-		min-height: 44px;
-		font-size: 0.9375rem;
-		font-weight: 600;
-		cursor: pointer;
-	}
-	.layers input {
-		width: 20px;
-		height: 20px;
-		accent-color: var(--ink);
 	}
 	[role='tablist'] {
 		display: flex;

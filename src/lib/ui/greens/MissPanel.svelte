@@ -37,7 +37,7 @@
 	}
 </script>
 
-<div class="panel">
+<div class="stack">
 	<p>
 		{MISS_SPOTS} spots around the green, a ball from each played to this pin a hundred times: the larger
 		the mark, the dearer the miss.
@@ -65,11 +65,11 @@
 		onstop={() => study.cancel()}
 	/>
 	{#if sides.length > 0}
-		<p class="call" data-testid="miss-call">
+		<p class="finding" data-testid="miss-call">
 			Miss toward {sides[0]!.name}: {strokesWords(sides[0]!.strokes)} from there. Never toward
 			{sides.at(-1)!.name}: {strokesWords(sides.at(-1)!.strokes)}.
 		</p>
-		<table>
+		<table class="figures">
 			<thead>
 				<tr>
 					<th scope="col">Side of the map</th>
@@ -92,33 +92,3 @@
 		</p>
 	{/if}
 </div>
-
-<style>
-	.panel {
-		display: grid;
-		gap: 12px;
-	}
-	.call {
-		font-size: 1.125rem;
-		font-weight: 700;
-	}
-	table {
-		width: 100%;
-	}
-	thead th {
-		font-size: 0.8125rem;
-		font-weight: 400;
-		color: var(--faint);
-	}
-	th {
-		text-align: left;
-		font-weight: 600;
-		padding-block: 6px;
-	}
-	td {
-		padding-left: 12px;
-	}
-	tr {
-		border-bottom: 1px solid var(--shade);
-	}
-</style>

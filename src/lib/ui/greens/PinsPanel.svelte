@@ -90,10 +90,6 @@
 		gap: 12px;
 		justify-items: start;
 	}
-	[aria-pressed='true'] {
-		background: var(--ink);
-		color: var(--paper);
-	}
 	ul {
 		width: 100%;
 	}

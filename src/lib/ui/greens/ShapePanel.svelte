@@ -36,9 +36,9 @@
 	}
 </script>
 
-<div class="panel">
+<div class="stack">
 	<p>Drag the corners; drag the middle of a bunker or pond to move it whole.</p>
-	<div class="actions">
+	<div class="button-row">
 		<button
 			type="button"
 			class="plain-button"
@@ -92,19 +92,6 @@
 </div>
 
 <style>
-	.panel {
-		display: grid;
-		gap: 12px;
-	}
-	.actions {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-	}
-	[aria-pressed='true'] {
-		background: var(--ink);
-		color: var(--paper);
-	}
 	textarea {
 		width: 100%;
 		background: transparent;

@@ -39,14 +39,14 @@
 			: null
 	);
 	const toggle = (what: string) => onadding(adding === what ? null : what);
-	const finest = $derived(green.grid?.cell ?? 0);
+	const spacing = $derived(green.grid?.cell ?? 0);
 </script>
 
-<div class="panel">
+<div class="stack">
 	{#if green.grid}
 		<p>
 			The surface of this green comes from a height grid of {green.grid.columns} × {green.grid.rows}
-			nodes, {finest.toFixed(2)} m apart. Spot heights and tilts are kept but not used while it is there.
+			nodes, {spacing.toFixed(2)} m apart. Spot heights and tilts are kept but not used while it is there.
 		</p>
 		<button type="button" class="plain-button" onclick={() => bench.change((g) => (g.grid = null))}
 			>Use the readings instead</button
@@ -56,7 +56,7 @@
 			Tape and staff for heights, a level for tilts. A spot every three paces, and closer where the
 			ground turns, is enough.
 		</p>
-		<div class="actions">
+		<div class="button-row">
 			<button
 				type="button"
 				class="plain-button"
@@ -86,7 +86,7 @@
 	<GreenFiles {bench} />
 	{#if rows.length > 0}
 		<h3 class="ruled-heading">Readings against their neighbours</h3>
-		<table>
+		<table class="figures">
 			<thead>
 				<tr><th scope="col">Reading</th><th scope="col">Value</th><th scope="col">Off by</th></tr>
 			</thead>
@@ -111,32 +111,6 @@
 </div>
 
 <style>
-	.panel {
-		display: grid;
-		gap: 12px;
-	}
-	.actions {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-	}
-	[aria-pressed='true'] {
-		background: var(--ink);
-		color: var(--paper);
-	}
-	table {
-		width: 100%;
-	}
-	thead th {
-		font-size: 0.8125rem;
-		color: var(--faint);
-		font-weight: 400;
-		text-align: right;
-	}
-	thead th:first-child,
-	tbody th {
-		text-align: left;
-	}
 	tbody button {
 		min-height: 36px;
 		font-weight: 600;
@@ -144,17 +118,11 @@
 		text-decoration-color: var(--rule);
 		cursor: pointer;
 	}
-	td {
-		text-align: right;
-	}
 	.bad {
 		color: var(--clay);
 		font-weight: 800;
 	}
 	.chosen {
 		background: var(--shade);
-	}
-	tr {
-		border-bottom: 1px solid var(--shade);
 	}
 </style>

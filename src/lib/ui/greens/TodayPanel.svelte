@@ -56,7 +56,7 @@
 	{#if readings.length > 0}
 		<h3 class="ruled-heading">How it has run</h3>
 		{#if readings.length > 1}<SpeedTrend {readings} />{/if}
-		<table>
+		<table class="figures">
 			<thead class="sr-only"><tr><th>When</th><th>Speed</th><th>Turf</th><th>Remove</th></tr></thead
 			>
 			<tbody>
@@ -103,9 +103,6 @@
 		gap: 8px;
 		padding-block: 8px;
 	}
-	table {
-		width: 100%;
-	}
 	th {
 		text-align: left;
 		font-weight: 600;
@@ -115,13 +112,5 @@
 		font-weight: 400;
 		color: var(--faint);
 		font-size: 0.8125rem;
-	}
-	td {
-		text-align: right;
-		font-weight: 600;
-		white-space: nowrap;
-	}
-	tr {
-		border-bottom: 1px solid var(--shade);
 	}
 </style>

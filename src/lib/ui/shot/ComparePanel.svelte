@@ -71,7 +71,7 @@
 {#if chosen && other}
 	{@const a = column(chosen)}
 	{@const b = column(other)}
-	<table>
+	<table class="figures">
 		<thead>
 			<tr>
 				<th scope="col"><span class="sr-only">Measure</span></th>
@@ -120,17 +120,5 @@
 		text-align: right;
 		vertical-align: bottom;
 		padding-bottom: 4px;
-	}
-	tbody th {
-		font-weight: 400;
-		text-align: left;
-		padding-block: 5px;
-	}
-	td {
-		text-align: right;
-		font-weight: 600;
-	}
-	tr {
-		border-bottom: 1px solid var(--shade);
 	}
 </style>

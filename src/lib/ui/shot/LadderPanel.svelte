@@ -26,12 +26,14 @@
 </script>
 
 <div class="ladder" data-testid="ladder">
-	<div class="heads" aria-hidden="true">
-		<span>In the air, then rolling</span>
-		{#each sampled ? ['Strokes', 'Leaves', 'Up & down'] : ['Carry', 'Roll', 'Height'] as head (head)}
-			<span class="right">{head}</span>
-		{/each}
-	</div>
+	{#if choices.length > 0}
+		<div class="heads" aria-hidden="true">
+			<span>In the air, then rolling</span>
+			{#each sampled ? ['Strokes', 'Leaves', 'Up & down'] : ['Carry', 'Roll', 'Height'] as head (head)}
+				<span class="right">{head}</span>
+			{/each}
+		</div>
+	{/if}
 	<ol>
 		{#each shown as choice, i (choice.key)}
 			<LadderRow

@@ -16,7 +16,7 @@
 </script>
 
 <h2 class="ruled-heading">Read off the map</h2>
-<table>
+<table class="figures">
 	<thead class="sr-only"><tr><th>What</th><th>Along this line</th></tr></thead>
 	<tbody>
 		{#each rows as [label, value], i (i)}
@@ -29,22 +29,3 @@
 		>Open the survey</a
 	>
 {/if}
-
-<style>
-	table {
-		width: 100%;
-		margin-bottom: 8px;
-	}
-	th {
-		font-weight: 400;
-		text-align: left;
-		padding-block: 6px;
-	}
-	td {
-		text-align: right;
-		font-weight: 600;
-	}
-	tr {
-		border-bottom: 1px solid var(--shade);
-	}
-</style>

@@ -31,8 +31,7 @@
 		bench.change((shot) => apply(shot.situation));
 	const edit = (i: number, apply: (segment: SegmentWire) => void) =>
 		change((s) => apply(s.segments![i]!));
-	const cut = () =>
-		change((s) => (s.segments = firstSegments(s.edgeToPin, s.slopeAlong, s.slopeAcross)));
+	const cut = () => change((s) => (s.segments = firstSegments(s)));
 
 	function remove(i: number) {
 		change((s) => {

@@ -38,7 +38,7 @@
 	</ul>
 	{#if rows.length > 0}
 		<h3 class="ruled-heading">What if the reading is off</h3>
-		<table>
+		<table class="figures">
 			<thead class="sr-only"><tr><th>If</th><th>the same swing ends</th></tr></thead>
 			<tbody>
 				{#each rows as [label, metres] (label)}
@@ -63,21 +63,5 @@
 		padding: 8px 0 16px 20px;
 		display: grid;
 		gap: 6px;
-	}
-	table {
-		width: 100%;
-		margin-bottom: 16px;
-	}
-	th {
-		font-weight: 400;
-		text-align: left;
-		padding-block: 5px;
-	}
-	td {
-		text-align: right;
-		font-weight: 600;
-	}
-	tr {
-		border-bottom: 1px solid var(--shade);
 	}
 </style>

@@ -43,8 +43,8 @@ describe('movedBreak', () => {
 
 describe('cutting and adding', () => {
 	it('starts from the slope of the whole', () => {
-		const cut = firstSegments(9, -1.5, 0.5);
-		expect(cut).toHaveLength(2);
+		const cut = firstSegments({ edgeToPin: 9, beyondPin: 6, slopeAlong: -1.5, slopeAcross: 0.5 });
+		expect(cut.map(({ length }) => length)).toEqual([4.5, 10.5]);
 		expect(
 			cut.every(({ slopeAlong, slopeAcross }) => slopeAlong === -1.5 && slopeAcross === 0.5)
 		).toBe(true);

@@ -41,15 +41,20 @@ export function movedBreak(
 	return moved;
 }
 
-/** Cuts the green into pieces: the first keeps its slope, a second follows. */
-export const firstSegments = (
-	green: number,
-	slopeAlong: number,
-	slopeAcross: number
-): SegmentWire[] => [
-	{ length: rounded(Math.max(SHORTEST, green / 2), 0.5), slopeAlong, slopeAcross },
-	{ length: NEW_LENGTH, slopeAlong, slopeAcross }
-];
+/** Cuts the green in two half-way to the pin; both pieces keep its slope, the second reaches to the back. */
+export function firstSegments({
+	edgeToPin,
+	beyondPin,
+	slopeAlong,
+	slopeAcross
+}: Pick<SituationWire, 'edgeToPin' | 'beyondPin' | 'slopeAlong' | 'slopeAcross'>): SegmentWire[] {
+	const length = rounded(Math.max(SHORTEST, edgeToPin / 2), 0.5);
+	const rest = rounded(Math.max(SHORTEST, edgeToPin + beyondPin - length), 0.1);
+	return [
+		{ length, slopeAlong, slopeAcross },
+		{ length: rest, slopeAlong, slopeAcross }
+	];
+}
 
 /** Adds a level piece behind the others. */
 export const withSegment = (segments: readonly SegmentWire[]): SegmentWire[] => [

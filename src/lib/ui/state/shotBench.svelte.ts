@@ -3,19 +3,10 @@ import type { LandingRegion } from '$lib/core/plan/landingRegion';
 import type { RejectedPlay, Rung } from '$lib/core/plan/ladder';
 import type { LineOfPlay } from '$lib/core/green/lineOfPlay';
 import { contentKey } from '$lib/core/math/contentKey';
-import type { Situation, SurveyedGround } from '$lib/core/plan/situation';
+import type { Situation } from '$lib/core/plan/situation';
 import { STANDARD_BAG_WIRE } from '$lib/io/contract/club';
 import { situationToCore } from '$lib/io/contract/situation';
-import { greenToCore, type GreenWire } from '$lib/io/green';
-import {
-	firstPlace,
-	followLie,
-	placeOn,
-	readGrain,
-	readLine,
-	readToday,
-	type Placed
-} from '$lib/io/placedShot';
+import { firstPlace, readToday, type Placed } from '$lib/io/placedShot';
 import { workingShotSchema, type Place, type SavedShot, type WorkingShot } from '$lib/io/savedShot';
 import { shotRequest } from '$lib/io/shotRequest';
 import type { GreenBook } from '$lib/store/greens';
@@ -23,6 +14,7 @@ import { writeLastShot } from '$lib/store/settings';
 import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
 import { choicesOfLadder, choicesOfPlan, type Choice } from './choices';
 import { Draft } from './draft.svelte';
+import { MapReader, surveyOf } from './mapReader';
 import { problemsOf } from './shotProblems';
 
 const SAMPLES = 800;
@@ -57,7 +49,7 @@ export class ShotBench {
 
 	readonly #pool: PlannerPool;
 	readonly #draft = new Draft<WorkingShot>(freshShot(), () => this.#changed());
-	readonly #cores = new WeakMap<GreenWire, SurveyedGround['green']>();
+	readonly #map = new MapReader(() => this.greens);
 	#opened = false;
 	#regionOf: Rung | null = null;
 	#solving = false;
@@ -83,10 +75,10 @@ export class ShotBench {
 	}
 
 	/** The green that the shot lies on; null for a line without a map. */
-	readonly book: GreenBook | null = $derived(this.#bookOf(this.shot.place));
+	readonly book: GreenBook | null = $derived(this.#map.bookOf(this.shot.place));
 
 	/** Ground under a placed shot, or why there is no line on it; null for a line without a map. */
-	readonly placed: Placed | null = $derived(this.#placedOf($state.snapshot(this.shot).place));
+	readonly placed: Placed | null = $derived(this.#map.placedOf($state.snapshot(this.shot).place));
 
 	/** The line on the map, where there is one. */
 	readonly line: LineOfPlay | null = $derived(
@@ -95,7 +87,7 @@ export class ShotBench {
 
 	/** What is drawn and planned on. */
 	readonly situation: Situation = $derived(
-		situationToCore($state.snapshot(this.shot.situation), this.#surveyOf(this.placed))
+		situationToCore($state.snapshot(this.shot.situation), surveyOf(this.placed))
 	);
 
 	/** What is wrong with the shot as it stands. */
@@ -157,7 +149,7 @@ export class ShotBench {
 	/** Puts another shot on the bench; what was there can be had back with undo. */
 	open(saved: Pick<SavedShot, 'shot'> & { id: string | null; name: string }): void {
 		const shot = structuredClone(saved.shot);
-		this.#readMap(shot, shot.place);
+		this.#map.readInto(shot, shot.place);
 		this.id = saved.id;
 		this.name = saved.name;
 		this.chosenKey = null;
@@ -171,11 +163,11 @@ export class ShotBench {
 
 	/** Takes note of the greens and their readings; a shot that lies on one is read off its map again when that has changed. */
 	knowGreens(greens: GreenBook[]): void {
-		const before = this.#surveyOf(this.placed)?.green;
+		const before = surveyOf(this.placed)?.green;
 		this.greens = greens;
-		const now = this.#surveyOf(this.placed)?.green;
+		const now = surveyOf(this.placed)?.green;
 		if (contentKey(before ?? null) === contentKey(now ?? null)) return;
-		this.#readMap(this.shot, this.shot.place);
+		this.#map.readInto(this.shot, this.shot.place);
 		this.#changed();
 	}
 
@@ -184,7 +176,7 @@ export class ShotBench {
 		this.change((shot) => {
 			const before = $state.snapshot(shot.place);
 			shot.place = place;
-			this.#readMap(shot, before);
+			this.#map.readInto(shot, before);
 		});
 	}
 
@@ -192,8 +184,8 @@ export class ShotBench {
 	placeOnGreen(book: GreenBook, pin?: Place['pin']): void {
 		this.change((shot) => {
 			shot.place = firstPlace(book.green, pin);
-			this.#readMap(shot, undefined);
-			const placed = this.#placedOf(shot.place);
+			this.#map.readInto(shot, undefined);
+			const placed = this.#map.placedOf(shot.place);
 			const reading = book.readings[0];
 			if (placed?.problem === null && reading) readToday(shot.situation, placed.line, reading);
 		});
@@ -202,34 +194,6 @@ export class ShotBench {
 	/** Leaves the map; what was read off it stays as a straight line of segments. */
 	leaveGreen(): void {
 		this.change((shot) => delete shot.place);
-	}
-
-	#bookOf(place: Place | undefined): GreenBook | null {
-		return this.greens.find(({ green }) => green.id === place?.greenId) ?? null;
-	}
-
-	#placedOf(place: Place | undefined): Placed | null {
-		const book = this.#bookOf(place);
-		if (!book || !place) return null;
-		const core = this.#cores.get(book.green) ?? greenToCore(book.green);
-		this.#cores.set(book.green, core);
-		return placeOn(core, place);
-	}
-
-	#surveyOf(placed: Placed | null): SurveyedGround | undefined {
-		return placed?.problem === null ? placed.survey : undefined;
-	}
-
-	/** Writes what the map shows along the line into the shot; the lie follows the ball to another kind of ground. */
-	#readMap(shot: WorkingShot, before: Place | undefined): void {
-		const place = $state.snapshot(shot.place);
-		const now = this.#placedOf(place);
-		if (now?.problem !== null) return;
-		const was = this.#placedOf(before);
-		followLie(shot.situation, was?.problem === null ? was.line : null, now.line);
-		readLine(shot.situation, now.line);
-		const reading = this.#bookOf(place)?.readings[0];
-		if (reading && reading.grainTowards !== null) readGrain(shot.situation, now.line, reading);
 	}
 
 	/** Works out where a sampled choice may land. */
@@ -286,7 +250,7 @@ export class ShotBench {
 	}
 
 	#request() {
-		return shotRequest($state.snapshot(this.shot), SAMPLES, SEED, this.#surveyOf(this.placed));
+		return shotRequest($state.snapshot(this.shot), SAMPLES, SEED, surveyOf(this.placed));
 	}
 
 	/** One first answer at a time; what changed meanwhile is answered next. */
