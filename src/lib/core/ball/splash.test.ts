@@ -1,0 +1,95 @@
+import { describe, expect, it } from 'vitest';
+import { NO_LUCK, lucky, SURFACE, SURFACES } from '../ground/surfaces';
+import { turfBetween, turfOf } from '../ground/turf';
+import { degrees, radians } from '../units';
+import { planeScene } from '../../../../tests/support/scenes';
+import { follow, Outcome } from './simulate';
+import { SAND, sandShare, splash } from './splash';
+import { BallState, PathRecorder } from './state';
+
+function splashed(
+	change: { speed?: number; loft?: number; aim?: number; entry?: number; firmness?: number } = {}
+) {
+	const ball = new BallState();
+	splash(
+		change.speed ?? 18,
+		radians(change.loft ?? 60),
+		radians(change.aim ?? 0),
+		change.entry ?? SAND.entry,
+		change.firmness ?? 1,
+		ball
+	);
+	return ball;
+}
+const speedOf = (ball: BallState) => Math.hypot(ball.vx, ball.vy, ball.vz);
+
+describe('splash', () => {
+	it('gives the ball less the farther behind it the club enters', () => {
+		const speeds = [0.02, 0.05, 0.08, 0.12].map((entry) => speedOf(splashed({ entry })));
+		expect([...speeds].sort((a, b) => b - a)).toEqual(speeds);
+		expect(sandShare(SAND.entry)).toBeLessThan(SAND.share);
+	});
+
+	it('gives more out of firm sand than out of soft', () => {
+		const soft = speedOf(splashed({ firmness: SAND.softLoss }));
+		const firm = speedOf(splashed({ firmness: SAND.firmGain }));
+		expect(firm / soft).toBeCloseTo(SAND.firmGain / SAND.softLoss, 9);
+	});
+
+	it('flies where it is aimed, mirrored left and right, and never steeper than sand throws', () => {
+		const left = splashed({ aim: -12 });
+		const right = splashed({ aim: 12 });
+		expect(left.vz).toBeCloseTo(-right.vz, 12);
+		expect(degrees(Math.atan2(right.vz, right.vx))).toBeCloseTo(12, 9);
+		const steep = splashed({ loft: 120 });
+		expect(Math.atan2(steep.vy, steep.vx)).toBeCloseTo(SAND.steepestLaunch, 9);
+	});
+
+	it('checks a little: less spin with more sand between', () => {
+		expect(splashed({ entry: 0.03 }).wz / speedOf(splashed({ entry: 0.03 }))).toBeGreaterThan(
+			splashed({ entry: 0.1 }).wz / speedOf(splashed({ entry: 0.1 }))
+		);
+	});
+});
+
+describe('turf', () => {
+	it('lies between the three named firmnesses', () => {
+		expect(turfBetween(0)).toEqual(turfOf('medium', false));
+		expect(turfBetween(1)).toEqual(turfOf('firm', false));
+		expect(turfBetween(-1)).toEqual(turfOf('soft', false));
+		expect(turfBetween(-7)).toEqual(turfBetween(-1));
+		expect(turfBetween(0.5).restitution).toBeGreaterThan(turfBetween(0).restitution);
+		expect(turfOf('medium', true).restitution).toBeLessThan(turfOf('medium', false).restitution);
+	});
+
+	it('keeps luck in a range in which turf stays turf', () => {
+		expect(lucky(0.2, 0)).toBe(1);
+		expect(lucky(0.2, 99)).toBeCloseTo(1.5, 12);
+		expect(lucky(0.2, -99)).toBeCloseTo(0.5, 12);
+	});
+
+	it('has one behaviour for every kind, and only sand and water hold a ball where it falls', () => {
+		expect(SURFACES).toHaveLength(Object.keys(SURFACE).length);
+		const holding = Object.values(SURFACE).filter((kind) => SURFACES[kind]!.stops);
+		expect(holding).toEqual([SURFACE.sand, SURFACE.water]);
+	});
+});
+
+describe('a recorded path', () => {
+	it('begins and ends with the ball and stays on the ground while it rolls', () => {
+		const scene = planeScene({ along: 0.03 });
+		const ball = new BallState();
+		Object.assign(ball, { vx: 3, vy: 2 });
+		const recorder = new PathRecorder();
+		const out = new Outcome();
+		follow(ball, scene, NO_LUCK, out, recorder);
+		const path = recorder.thinned(50);
+		expect(path).toHaveLength(50);
+		expect(path[0]).toEqual([0, 0, 0, 0]);
+		const [t, x, y] = path.at(-1)!;
+		expect(x).toBeCloseTo(out.finishX, 6);
+		expect(t).toBeCloseTo(out.time, 6);
+		expect(y).toBeCloseTo(0.03 * out.finishX, 3);
+		expect(new PathRecorder().thinned(5)).toEqual([]);
+	});
+});

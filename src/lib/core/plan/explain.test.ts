@@ -1,0 +1,111 @@
+import { describe, expect, it } from 'vitest';
+import { request } from '../../../../tests/support/scenes';
+import { fromFeet, toFeet } from '../units';
+import { localSampler } from './localSampler';
+import { plan } from './plan';
+import { cautionsFor, reasonsFor } from './reasons';
+import { grainedSpeed } from './scene';
+import { callSchools, ruleSpot, schoolFacts } from './schoolCalls';
+import { sensitivityOf } from './sensitivity';
+import { buildLadder } from './ladder';
+import type { PlanRequest } from './request';
+
+const planned = (question: PlanRequest) => plan(question, localSampler(question));
+const bump = (change: Record<string, unknown> = {}) =>
+	request({ toEdge: 3, edgeToPin: 12, fringe: 'grainy', ...change });
+
+describe('what if', () => {
+	it('goes the way a coach expects: faster, downhill and from a worse lie', () => {
+		const question = bump();
+		const rung = buildLadder(question).rungs.find(({ play }) => play.club.name === '8i')!;
+		const found = sensitivityOf(question, rung);
+		expect(found.stimpPlus1).toBeGreaterThan(0.1);
+		expect(found.stimpMinus1).toBeLessThan(-0.1);
+		expect(found.slopePlus1).toBeLessThan(0);
+		expect(found.slopeMinus1).toBeGreaterThan(0);
+		expect(found.distancePlus1).toBeCloseTo(-0.9144, 6);
+		expect(found.distanceMinus1).toBeCloseTo(0.9144, 6);
+	});
+
+	it('tilts a surveyed surface as well', () => {
+		const points = [-2, 4, 10, 16].flatMap((x) => [-6, 6].map((z) => [x, z, 0.01 * x]));
+		const question = bump({ survey: { points } });
+		const rung = buildLadder(question).rungs.find(({ play }) => play.club.name === '8i')!;
+		const found = sensitivityOf(question, rung);
+		expect(found.slopePlus1).toBeLessThan(-0.1);
+		expect(found.slopeMinus1).toBeGreaterThan(0.1);
+	});
+});
+
+describe('schools', () => {
+	it('are all asked, and each says where its ball ends and at which speed it would be right', () => {
+		const calls = callSchools(bump());
+		expect(calls).toHaveLength(10);
+		for (const { holdsAt, missAtHole } of calls) {
+			expect(Number.isFinite(missAtHole)).toBe(true);
+			if (holdsAt !== null) {
+				expect(toFeet(holdsAt)).toBeGreaterThanOrEqual(4);
+				expect(toFeet(holdsAt)).toBeLessThanOrEqual(16);
+			}
+		}
+	});
+
+	it('end farther past on a quicker green and are right at the speed they name', () => {
+		const twelve = (feet: number) =>
+			callSchools(bump({ stimpFeet: feet })).find(({ id }) => id === 'rule-of-twelve')!;
+		expect(twelve(12).missAtHole).toBeGreaterThan(twelve(8).missAtHole);
+		const { holdsAt } = twelve(10);
+		if (holdsAt !== null) expect(Math.abs(twelve(toFeet(holdsAt)).missAtHole)).toBeLessThan(0.1);
+	});
+
+	it('are told of a landing spot just on the green and of today’s percentage', () => {
+		const question = bump();
+		expect(ruleSpot(question.situation)).toBeCloseTo(3.9, 9);
+		expect(ruleSpot(request({ toEdge: 3, edgeToPin: 1 }).situation)).toBeCloseTo(3.4, 9);
+		const slow = schoolFacts(bump({ stimpFeet: 7 })).todaysAirShare;
+		const quick = schoolFacts(bump({ stimpFeet: 12 })).todaysAirShare;
+		expect(slow).toBeGreaterThan(quick);
+	});
+});
+
+describe('reasons and cautions', () => {
+	it('say what decided it, what became of the habit, and what to watch', async () => {
+		const { why } = await planned(bump());
+		const codes = why.map(({ code }) => code);
+		expect(codes.some((code) => code === 'fewestStrokes' || code === 'tieLeastAir')).toBe(true);
+		expect(codes.some((code) => code.startsWith('habit'))).toBe(true);
+		expect(codes).toContain('watch');
+	});
+
+	it('say nothing where there is nothing to play', () => {
+		const ladder = { rungs: [], rejected: [], compromised: false };
+		expect(reasonsFor(bump(), [], ladder, {} as never, null)).toEqual([]);
+	});
+
+	it('name the dangers of the shot and always the shared green and the round', () => {
+		const ladder = buildLadder(bump());
+		const flop = buildLadder(
+			request({ toEdge: 7, edgeToPin: 4, hazards: [{ kind: 'sand', from: 1, to: 6, height: 0.5 }] })
+		);
+		const chip = cautionsFor(bump(), ladder.rungs[0]);
+		expect(chip).toEqual(['shared-green', 'not-in-a-round']);
+		const open = flop.rungs.find(({ play }) => play.flight === 'open');
+		if (open)
+			expect(
+				cautionsFor(request({ hazards: [{ kind: 'sand', from: 1, to: 6, height: 0.5 }] }), open)
+			).toEqual(expect.arrayContaining(['nobody-in-front', 'plays-to-hazard']));
+		expect(cautionsFor(bump({ slopeAlong: -4 }), undefined)).toContain('downhill-runs-away');
+	});
+});
+
+describe('grain', () => {
+	it('speeds the green one way and slows it the other, by the same factor', () => {
+		const speed = fromFeet(10);
+		expect(grainedSpeed(speed, 'none')).toBe(speed);
+		expect(grainedSpeed(speed, 'with') * grainedSpeed(speed, 'against')).toBeCloseTo(
+			speed ** 2,
+			12
+		);
+		expect(grainedSpeed(speed, 'with')).toBeGreaterThan(speed);
+	});
+});

@@ -1,0 +1,142 @@
+import { describe, expect, it } from 'vitest';
+import { request } from '../../../../tests/support/scenes';
+import { localSampler } from '$lib/core/plan/localSampler';
+import { firstAnswer, plan } from '$lib/core/plan/plan';
+import { playWords } from '$lib/io/words/play';
+import { choicesOfLadder, choicesOfPlan, type Choice } from '$lib/ui/state/choices';
+import { callWords, choiceWords } from './callWords';
+import { clubsThatAreOut } from './ladderRows';
+import { hazardBefore } from './newHazard';
+import { nextClub } from './nextClub';
+import { stationArrows } from '../drawing/stationArrows';
+import { zoneOf, zonesOf } from '../drawing/zones';
+import { createRng } from '$lib/core/math/random';
+
+const say = (metres: number) => `${metres.toFixed(1)} m`;
+const question = request(
+	{ toEdge: 3, edgeToPin: 9, fringe: 'grainy', slopeAcross: 1 },
+	{},
+	{ samples: 60 }
+);
+const place = { toEdge: 3, pin: 12 };
+
+describe('choices', () => {
+	it('keep their keys when the strokes come in', async () => {
+		const first = choicesOfLadder(firstAnswer(question));
+		const ranked = choicesOfPlan(await plan(question, localSampler(question)));
+		const keys = new Set(first.map(({ key }) => key));
+		const pinned = ranked.filter(({ option }) => !option!.safe);
+		expect(pinned.every(({ key }) => keys.has(key))).toBe(true);
+		expect(new Set(ranked.map(({ key }) => key)).size).toBe(ranked.length);
+		expect(choicesOfLadder(null)).toEqual([]);
+	});
+});
+
+describe('the call', () => {
+	const choices = choicesOfLadder(firstAnswer(question));
+	const find = (flight: string, club: string): Choice =>
+		choices.find(
+			({ rung: { play } }) =>
+				play.flight === flight && play.club.name === club && play.shape === 'straight'
+		)!;
+
+	it('is club, landing spot, swing and aim', () => {
+		const words = callWords(find('standard', 'PW'), place, say);
+		expect(words.club).toMatch(/^PW standard/);
+		expect(words.landing).toMatch(/^land it \d\.\d m on$/);
+		expect(words.swing).toMatch(/^swing (to|under) /);
+		// It falls to the right: aim left.
+		expect(words.aim).toMatch(/^aim \d\.\d m left$/);
+	});
+
+	it('names a safer place than the pin', () => {
+		const pitch = find('standard', 'PW');
+		const safer = {
+			...pitch,
+			rung: { ...pitch.rung, target: 14 },
+			option: { safe: true } as never
+		};
+		expect(choiceWords(safer, 12, say)).toBe('PW standard, 2.0 m past');
+		expect(callWords(safer, place, say).aim).toContain('to end 2.0 m past');
+	});
+
+	it('rolls a putt all the way', () => {
+		const smooth = request({ toEdge: 2, edgeToPin: 8, fringe: 'smooth' });
+		const putt = choicesOfLadder(firstAnswer(smooth)).find(
+			({ rung }) => rung.play.flight === 'putt'
+		)!;
+		expect(callWords(putt, { toEdge: 2, pin: 10 }, say)).toMatchObject({
+			landing: 'roll it all the way',
+			swing: 'long putting stroke',
+			aim: 'at the pin'
+		});
+	});
+
+	it('speaks the pupil’s language of swing lengths', () => {
+		const pitch = find('standard', 'PW');
+		const swing = (vocabulary: 'clock' | 'body' | 'shape', name: string) =>
+			callWords({ ...pitch, swing: { ...pitch.swing, vocabulary, name } }, place, say).swing;
+		expect(swing('clock', '8')).toBe('swing to 8 o’clock');
+		expect(swing('clock', '8:30')).toBe('swing to 8:30');
+		expect(swing('body', 'hip')).toBe('hands to the hip');
+		expect(swing('body', 'hip to ribs')).toBe('hands between hip and ribs');
+		expect(swing('shape', 'L')).toBe('swing to L');
+	});
+});
+
+describe('rows of what is out', () => {
+	it('have one for each club without a way, with the reason against its ordinary flight', () => {
+		const { ladder } = firstAnswer(request({ toEdge: 8, edgeToPin: 5, fringe: 'rough' }));
+		const out = clubsThatAreOut(
+			choicesOfLadder({ ladder, details: ladder.rungs.map(() => ({}) as never) }),
+			ladder.rejected
+		);
+		const names = out.map(({ play }) => play.club.name);
+		expect(new Set(names).size).toBe(names.length);
+		const playable = new Set(ladder.rungs.map(({ play }) => play.club.name));
+		expect(names.some((name) => playable.has(name))).toBe(false);
+		expect(out.every(({ play }) => playWords(play).startsWith(play.club.name))).toBe(true);
+	});
+});
+
+describe('small helpers of the Shot view', () => {
+	it('put a bunker where there is room for one', () => {
+		const hazard = hazardBefore(6);
+		expect(hazard.from).toBeGreaterThan(0);
+		expect(hazard.to).toBeLessThan(6);
+		expect(hazardBefore(0).to).toBeGreaterThan(hazardBefore(0).from);
+	});
+
+	it('name a new club so that no two are called the same', () => {
+		const bag = [nextClub([])];
+		bag.push(nextClub(bag));
+		expect(bag.map(({ name }) => name)).toEqual(['Club 1', 'Club 2']);
+	});
+
+	it('point arrows downhill, each on its own piece', () => {
+		const { situation } = request({
+			toEdge: 2,
+			segments: [
+				{ length: 6, slopeAlong: 2 },
+				{ length: 9, slopeAlong: -2, slopeAcross: 2 }
+			]
+		});
+		const arrows = stationArrows(situation, 17);
+		expect(arrows[0]!.turn).toBeCloseTo(180, 6);
+		expect(arrows.at(-1)!.turn).toBeCloseTo(45, 6);
+		expect(stationArrows(request({}).situation, 12)).toEqual([]);
+	});
+
+	it('draw zones that hold the share they promise, turned like the cloud', () => {
+		const rng = createRng(3);
+		const points = Array.from({ length: 400 }, (): [number, number] => {
+			const along = 2 * rng.normal();
+			return [10 + along, 1 + 0.5 * along + 0.2 * rng.normal()];
+		});
+		const [half, most] = zonesOf(points);
+		expect(half!.long).toBeLessThan(most!.long);
+		expect(half!.turn).toBeCloseTo(26, -1);
+		expect(half!.x).toBeCloseTo(10, 0);
+		expect(zoneOf(points.slice(0, 2), 0.5)).toBeNull();
+	});
+});

@@ -1,0 +1,127 @@
+import { expose } from 'comlink';
+import { describe, expect, it, vi } from 'vitest';
+import { request } from '../../../tests/support/scenes';
+import { firstAnswer, plan } from '../core/plan/plan';
+import { createLocalSampler, localSampler } from '../core/plan/localSampler';
+import { landingRegion } from '../core/plan/landingRegion';
+import type { PlannerWorker, PlanSampler } from './protocol';
+import { PlannerPool } from './plannerPool';
+
+/** The page's error event, which this process does not know. */
+class Crash extends Event {
+	readonly message = 'out of memory';
+}
+vi.stubGlobal('ErrorEvent', Crash);
+
+/** A worker of the page on a message channel of this process: the same protocol, no thread. */
+class LocalWorker extends EventTarget {
+	static started = 0;
+	readonly #channel = new MessageChannel();
+	terminated = false;
+
+	constructor(worker: Partial<PlannerWorker>) {
+		super();
+		LocalWorker.started++;
+		expose(worker, this.#channel.port2);
+		this.#channel.port1.addEventListener('message', (event) =>
+			this.dispatchEvent(new MessageEvent('message', { data: event.data as unknown }))
+		);
+		this.#channel.port1.start();
+	}
+
+	postMessage(message: unknown, transfer: Transferable[] = []): void {
+		this.#channel.port1.postMessage(message, transfer as never);
+	}
+
+	terminate(): void {
+		this.terminated = true;
+		this.#channel.port1.close();
+		this.#channel.port2.close();
+	}
+
+	crash(): void {
+		this.dispatchEvent(new Crash('error'));
+	}
+}
+
+const answers: Partial<PlannerWorker> = {
+	firstAnswer,
+	sample: (question, jobs) => createLocalSampler(question)(jobs),
+	plan: (question, sampler: PlanSampler, progress) => plan(question, sampler, progress),
+	landingRegion
+};
+
+function pool(size: number, worker: Partial<PlannerWorker> = answers) {
+	const workers: LocalWorker[] = [];
+	const made = new PlannerPool(() => {
+		const started = new LocalWorker(worker);
+		workers.push(started);
+		return started as unknown as Worker;
+	}, size);
+	return { pool: made, workers };
+}
+
+const question = request({ toEdge: 3, edgeToPin: 9, fringe: 'grainy' }, {}, { samples: 60 });
+const never = new AbortController().signal;
+
+describe('PlannerPool', () => {
+	it('answers like this thread does, however many workers share the balls', async () => {
+		const alone = await plan(question, localSampler(question));
+		for (const size of [1, 3]) {
+			const { pool: planners } = pool(size);
+			const shares: number[] = [];
+			const shared = await planners.plan(question, never, (share) => shares.push(share));
+			expect(shared.options.map(({ statistics }) => statistics)).toEqual(
+				alone.options.map(({ statistics }) => statistics)
+			);
+			expect(shares.at(-1)).toBe(1);
+			planners.close();
+		}
+	});
+
+	it('gives the first ladder and where its shots may land', async () => {
+		const { pool: planners } = pool(1);
+		const { ladder } = await planners.firstAnswer(question);
+		expect(ladder.rungs.length).toBeGreaterThan(5);
+		const region = await planners.landingRegion(question, ladder.rungs.at(-1)!);
+		expect(region.leave.length).toBe(region.columns * region.rows);
+		planners.close();
+	});
+
+	it('gives a plan up when it is aborted', async () => {
+		const { pool: planners } = pool(2);
+		const abort = new AbortController();
+		const running = planners.plan(question, abort.signal, () => abort.abort());
+		await expect(running).rejects.toThrow();
+		planners.close();
+	});
+
+	it('rejects what is pending when a worker crashes, and starts a new one for the next question', async () => {
+		const { pool: planners, workers } = pool(1, {
+			...answers,
+			firstAnswer: () => new Promise(() => {}) as never
+		});
+		const pending = planners.firstAnswer(question);
+		workers[0]!.crash();
+		await expect(pending).rejects.toThrow('The planner stopped: out of memory');
+		expect(workers[0]!.terminated).toBe(true);
+		void planners.firstAnswer(question).catch(() => {});
+		expect(workers).toHaveLength(2);
+		planners.close();
+	});
+
+	it('deals spots to whoever is free and puts the answers in order', async () => {
+		const { pool: planners } = pool(2, {
+			missCosts: (_, spots) => spots.map((spot) => ({ spot, strokes: spot[0], play: null }))
+		});
+		const spots = Array.from({ length: 9 }, (_, i) => [i, -i] as const);
+		const seen: number[] = [];
+		const costs = await planners.whereToMiss({} as never, spots, never, (share) =>
+			seen.push(share)
+		);
+		expect(costs.map(({ strokes }) => strokes)).toEqual([0, 1, 2, 3, 4, 5, 6, 7, 8]);
+		expect(seen).toHaveLength(9);
+		expect(Math.max(...seen)).toBe(1);
+		planners.close();
+	});
+});
