@@ -10,6 +10,27 @@ const PHONE = { width: 390, height: 844 };
 const SETTLE = 1500;
 
 const key = (name) => (page) => page.locator('body').press(name);
+const button = (page, name) => page.getByRole('button', { name, exact: true });
+/** A panel of the Greens view, its surface worked out. */
+const panel = (name, act) => async (page) => {
+	await page.getByText('Working out the surface').waitFor({ state: 'hidden' });
+	await page.getByRole('tab', { name, exact: true }).click();
+	await act?.(page);
+};
+const misses = async (page) => {
+	await button(page, 'Work out where to miss').click();
+	await page.getByTestId('miss-call').waitFor({ timeout: 120_000 });
+};
+const twoPins = async (page) => {
+	await button(page, 'Compare the two').click();
+	await page.getByTestId('duel-call').waitFor({ timeout: 60_000 });
+};
+const rolls = async (page) => {
+	await button(page, 'Roll a ramp').click();
+	await button(page, 'Next').click();
+	await button(page, 'Take three from the simulated ramp').click();
+	await page.getByText('Roll 3', { exact: true }).waitFor({ timeout: 30_000 });
+};
 const PICTURES = [
 	{ name: 'shot', path: '/?shot=demo-3' },
 	{ name: 'why', path: '/?shot=demo-1', act: key('w') },
@@ -21,6 +42,20 @@ const PICTURES = [
 		path: '/?shot=demo-5',
 		act: (page) => page.getByLabel('Look').selectOption('slate')
 	},
+	{ name: 'map', path: '/?shot=demo-12' },
+	{ name: 'greens', path: '/greens', plain: true },
+	{ name: 'today', path: '/greens/green-ledge', plain: true, act: panel('Today') },
+	{ name: 'survey', path: '/greens/green-kiln', plain: true, act: panel('Survey') },
+	{ name: 'pins', path: '/greens/green-spoil-heap', plain: true, act: panel('Pins') },
+	{ name: 'misses', path: '/greens/green-kiln', plain: true, act: panel('Misses', misses) },
+	{
+		name: 'two-pins',
+		path: '/greens/green-spoil-heap',
+		plain: true,
+		act: panel('Two pins', twoPins)
+	},
+	{ name: 'ramp', path: '/greens/green-kiln', plain: true, view: PHONE, act: rolls },
+	{ name: 'data', path: '/data', plain: true },
 	{ name: 'saved', path: '/saved', plain: true },
 	{ name: 'phone', path: '/?shot=demo-7', view: PHONE }
 ];

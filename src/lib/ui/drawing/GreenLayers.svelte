@@ -104,7 +104,7 @@
 		transform={`translate(${to[0]} ${to[1]}) rotate(${turn})`}
 	/>
 	{#if factor > LABELS_FROM}
-		<text class="percent" x={(from[0] + to[0]) / 2} y={(from[1] + to[1]) / 2 - 5}
+		<text class="percent" x={(from[0] + to[0]) / 2} y={(from[1] + to[1]) / 2 - 9}
 			>{toPercent(slope).toFixed(1)}</text
 		>
 	{/if}

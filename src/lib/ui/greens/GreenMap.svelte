@@ -111,7 +111,7 @@
 			project={view.project}
 			factor={view.factor}
 			{layers}
-			labels={!layers.readings}
+			labels={!layers.readings && !layers.arrows}
 			id="green"
 		/>
 		{#if !report}<text class="wait" x={width / 2} y="24">Working out the surface …</text>{/if}

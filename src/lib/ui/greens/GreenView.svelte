@@ -4,6 +4,7 @@
 	import type { GreenWire } from '$lib/io/green';
 	import type { ReadingWire } from '$lib/io/reading';
 	import type { WorkingShot } from '$lib/io/savedShot';
+	import TabBar from '$lib/ui/controls/TabBar.svelte';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import { insertCorner, removePart, withPin } from '$lib/ui/state/greenEdits';
 	import { MissStudy } from '$lib/ui/state/missStudy.svelte';
@@ -148,19 +149,8 @@
 		<LayerSwitches bind:shown />
 	</div>
 	<aside aria-label="About this green">
-		<div role="tablist" aria-label="Panels">
-			{#each GREEN_TABS as { id, label } (id)}
-				<button
-					id={`green-tab-${id}`}
-					role="tab"
-					type="button"
-					aria-selected={tab === id}
-					aria-controls="green-panel"
-					onclick={() => show(id)}>{label}</button
-				>
-			{/each}
-		</div>
-		<div id="green-panel" role="tabpanel" tabindex="0" aria-labelledby={`green-tab-${tab}`}>
+		<TabBar label="Panels" tabs={GREEN_TABS} active={tab} panel="green-panel" onselect={show} />
+		<div id="green-panel" role="tabpanel" tabindex="0" aria-labelledby={`green-panel-tab-${tab}`}>
 			{#if tab === 'today'}
 				<TodayPanel {bench} {readings} bag={last.bag} />
 			{:else if tab === 'survey'}
@@ -207,22 +197,6 @@
 		border-left: 2px solid var(--ink);
 		border-top: 2px solid var(--ink);
 		min-width: 0;
-	}
-	[role='tablist'] {
-		display: flex;
-		flex-wrap: wrap;
-		border-bottom: 2px solid var(--ink);
-	}
-	[role='tab'] {
-		flex: 1 1 auto;
-		min-height: 44px;
-		padding-inline: 7px;
-		font-weight: 600;
-		cursor: pointer;
-	}
-	[role='tab'][aria-selected='true'] {
-		background: var(--ink);
-		color: var(--paper);
 	}
 	[role='tabpanel'] {
 		padding: 12px 16px 24px;

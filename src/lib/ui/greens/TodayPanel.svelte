@@ -108,6 +108,9 @@
 		font-weight: 600;
 		padding-block: 6px;
 	}
+	td {
+		white-space: nowrap;
+	}
 	small {
 		font-weight: 400;
 		color: var(--faint);

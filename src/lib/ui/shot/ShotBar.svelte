@@ -93,6 +93,12 @@
 		flex: 1 1 8rem;
 	}
 	@media (max-width: 720px) {
+		.bar {
+			gap: 4px;
+		}
+		label {
+			flex-basis: 5rem;
+		}
 		.long {
 			position: absolute;
 			width: 1px;
