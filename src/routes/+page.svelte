@@ -1,17 +1,20 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { toast } from 'svelte-sonner';
+	import { replaceState } from '$app/navigation';
+	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import FirstShot from '$lib/ui/shot/FirstShot.svelte';
 	import ShotView from '$lib/ui/shot/ShotView.svelte';
 	import { openingShot } from '$lib/ui/state/openingShot';
-	import { watchGreens, type GreenBook } from '$lib/store/greens';
+	import { readGreens, watchGreens, type GreenBook } from '$lib/store/greens';
 	import { freshShot, ShotBench } from '$lib/ui/state/shotBench.svelte';
 
 	const { data } = $props();
 	let bench = $state.raw<ShotBench | null>(null);
 	let ready = $state(false);
 	let books: GreenBook[] = [];
+	let left = false;
 
 	function begin(opening: Parameters<ShotBench['open']>[0]) {
 		const opened = new ShotBench();
@@ -26,30 +29,42 @@
 		const { searchParams } = page.url;
 		const book = books.find(({ green }) => green.id === searchParams.get('green'));
 		if (!book) return;
-		const pin = book.green.pins.find(({ id }) => id === searchParams.get('pin'))?.at;
-		on.placeOnGreen(book, pin);
+		const pin = book.green.pins.find(({ id }) => id === searchParams.get('pin'));
+		on.placeOnGreen(book, pin?.at);
+		// A shot of its own: saving it must not overwrite the one that was on the bench.
+		on.id = null;
+		on.name = pin ? `${book.green.name}: ${pin.name}`.slice(0, 60) : book.green.name;
 		const ball = (searchParams.get('ball') ?? '').split(',').map(Number);
 		const place = $state.snapshot(on.shot.place);
 		if (place && ball.length === 2 && ball.every(Number.isFinite))
 			on.moveTo({ ...place, ball: [ball[0]!, ball[1]!] });
 	}
 
+	async function open() {
+		const { searchParams } = page.url;
+		const opening = await openingShot(searchParams.get('shot'), data.demo);
+		books = (await readGreens()).books;
+		if (left) return;
+		ready = true;
+		if (opening.kind === 'broken')
+			toast.error(
+				'The last shot could not be read. Your saved shots are kept; start a new one here.'
+			);
+		if (opening.kind === 'shot') begin(opening);
+		// Who comes from a green wants to plan on it, first visit or not.
+		else if (searchParams.has('green')) begin({ shot: freshShot(), id: null, name: '' });
+		// From here on the last shot counts, also over a reload.
+		if (page.url.search) replaceState(resolve('/'), {});
+	}
+
 	onMount(() => {
+		void open();
 		const greens = watchGreens().subscribe((shelf) => {
 			books = shelf.books;
 			bench?.knowGreens(books);
 		});
-		void openingShot(page.url.searchParams.get('shot'), data.demo).then((opening) => {
-			ready = true;
-			if (opening.kind === 'broken')
-				toast.error(
-					'The last shot could not be read. Your saved shots are kept; start a new one here.'
-				);
-			if (opening.kind === 'shot') begin(opening);
-			// Who comes from a green wants to plan on it, first visit or not.
-			else if (page.url.searchParams.has('green')) begin({ shot: freshShot(), id: null, name: '' });
-		});
 		return () => {
+			left = true;
 			greens.unsubscribe();
 			bench?.close();
 		};

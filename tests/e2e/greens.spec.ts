@@ -280,6 +280,13 @@ test('maps where to miss, can be stopped, and compares two pins', async ({ page 
 		.click();
 	await sampled(page);
 	await expect(page.getByLabel('Ground', { exact: true })).toHaveValue('green-kiln');
+	await expect(page.getByLabel('Name of the shot')).toHaveValue('Kiln green: Centre');
+	await field(page, 'Ball to edge').fill('7');
+	await field(page, 'Ball to edge').blur();
+	await page.waitForTimeout(800);
+	await page.reload();
+	await expect(field(page, 'Ball to edge')).toHaveValue('7.0');
+	await expect(page.getByLabel('Ground', { exact: true })).toHaveValue('green-kiln');
 });
 
 test('carries everything into another browser, and refuses a damaged archive whole', async ({

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { Green, TiltReading } from '$lib/core/green/green';
 import { areaOf } from '$lib/core/math/polygon';
 import { degrees, fromPercent, radians } from '$lib/core/units';
-import { fringeField, nameField, within } from './contract/fields';
+import { fringeField, idField, nameField, within } from './contract/fields';
 
 const MAP = 500;
 const coordinate = within(-MAP, MAP, 'metres');
@@ -17,8 +17,6 @@ const outlineSchema = z
 	.min(3, 'must have at least three corners')
 	.max(200, 'must have at most 200 corners')
 	.refine((corners) => areaOf(corners) >= SMALLEST_AREA, 'must enclose some ground');
-
-const idField = z.string().min(1).max(64);
 
 export const areaSchema = z.strictObject({
 	kind: z.enum(['sand', 'water', 'rough', 'fringe']),

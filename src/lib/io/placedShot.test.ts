@@ -190,6 +190,7 @@ describe('greenSchema', () => {
 		],
 		[{ collar: 11 }, 'from 0 to 10 metres'],
 		[{ name: '  ' }, 'must not be empty'],
+		[{ id: '../up' }, 'letters, digits, hyphens'],
 		[
 			{ grid: { originU: 0, originV: 0, cell: 1, columns: 2, rows: 2, heights: [1] } },
 			'columns × rows'

@@ -1,5 +1,12 @@
 import { z } from 'zod';
-import { firmnessField, nameField, slopeField, stimpField, within } from './contract/fields';
+import {
+	firmnessField,
+	idField,
+	nameField,
+	slopeField,
+	stimpField,
+	within
+} from './contract/fields';
 
 /** One roll of a ramp's ball as it was written down. */
 const rollSchema = z.strictObject({
@@ -19,8 +26,8 @@ const ballSchema = z.strictObject({
 
 /** What was found of one green on one day. The newest of a green counts. */
 export const readingSchema = z.strictObject({
-	id: z.string().min(1).max(64),
-	greenId: z.string().min(1).max(64),
+	id: idField,
+	greenId: idField,
 	takenAt: z.iso.datetime(),
 	stimpFeet: stimpField,
 	/** One standard error of the speed; null when it was only judged. */

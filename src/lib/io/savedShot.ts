@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { draftBagSchema } from './contract/club';
 import {
 	handField,
+	idField,
 	nameField,
 	schoolField,
 	skillField,
@@ -38,7 +39,7 @@ export const golferSchema = z.strictObject({
 
 /** Ball and hole on the map of one green. */
 export const placeSchema = z.strictObject({
-	greenId: z.string().min(1).max(64),
+	greenId: idField,
 	ball: mapPoint,
 	pin: mapPoint
 });
@@ -53,7 +54,7 @@ export const workingShotSchema = z.strictObject({
 });
 
 export const savedShotSchema = z.strictObject({
-	id: z.string().min(1).max(64),
+	id: idField,
 	name: nameField,
 	savedAt: z.iso.datetime(),
 	shot: workingShotSchema

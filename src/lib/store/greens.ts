@@ -22,7 +22,8 @@ function valid<T>(rows: readonly unknown[], read: (row: unknown) => { data?: T }
 	});
 }
 
-async function readShelf(): Promise<GreenShelf> {
+/** Every green with its readings, as they are now. */
+export async function readGreens(): Promise<GreenShelf> {
 	const rows = await database.greens.orderBy('name').toArray();
 	const greens = valid(rows, (row) => greenSchema.safeParse(row));
 	const readings = valid(await database.readings.orderBy('takenAt').reverse().toArray(), (row) =>
@@ -38,7 +39,7 @@ async function readShelf(): Promise<GreenShelf> {
 }
 
 /** Every green with its readings, in step with other tabs. */
-export const watchGreens = (): Observable<GreenShelf> => liveQuery(readShelf);
+export const watchGreens = (): Observable<GreenShelf> => liveQuery(readGreens);
 
 export async function saveGreen(green: GreenWire): Promise<void> {
 	await database.greens.put(greenSchema.parse(green));

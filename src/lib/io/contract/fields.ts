@@ -47,6 +47,11 @@ export const segmentKindField = choice(['green', 'fringe', 'tier', 'ridge', 'rou
 export const stimpField = within(3, 18, 'feet');
 export const slopeField = within(-30, 30, 'percent');
 export const windField = within(-20, 20, 'm/s');
+/** Ids stand in addresses: letters, digits, hyphen and underscore only. */
+export const idField = z
+	.string()
+	.regex(/^[\w-]{1,64}$/, 'must be 1 to 64 letters, digits, hyphens or underscores');
+
 export const nameField = z
 	.string()
 	.trim()

@@ -6,12 +6,24 @@ import { outlinePath, type Project } from './mapPicture';
 /** A ball that ends this near is a good one: inside 2 m, or 6 ft. */
 export const GOOD_LEAVE: Metres = 2;
 
+/** Whether a ball landed at a spot of the region ends near the hole, on the green. */
+const isGood = ({ leave, fate }: LandingRegion, at: number): boolean =>
+	fate[at] === FATE.green && leave[at]! <= GOOD_LEAVE;
+
+/** Whether it leaves the green, ends in trouble or never stops; spots the club cannot reach are neither. */
+const isBad = ({ leave, fate }: LandingRegion, at: number): boolean =>
+	!Number.isNaN(leave[at]!) && fate[at] !== FATE.green;
+
+const some = (region: LandingRegion, test: (region: LandingRegion, at: number) => boolean) =>
+	region.fate.some((_, at) => test(region, at));
+
+export const hasGood = (region: LandingRegion): boolean => some(region, isGood);
+export const hasBad = (region: LandingRegion): boolean => some(region, isBad);
+
 /** Where a shot may land and where it must not, as SVG paths in the frame of the line. */
 export interface LandingAreas {
 	good: string;
 	bad: string;
-	/** Share of the landing spots looked at that are good. */
-	goodShare: number;
 }
 
 const UNKNOWN = -1e3;
@@ -32,15 +44,9 @@ export function landingAreas(region: LandingRegion, project: Project): LandingAr
 				)
 			)
 			.join('');
-	const known = Array.from(leave, (value) => !Number.isNaN(value));
-	const nearness = Array.from(leave, (value, i) =>
-		known[i] && fate[i] === FATE.green ? -value : UNKNOWN
+	const nearness = Array.from(leave, (value, at) =>
+		Number.isNaN(value) || fate[at] !== FATE.green ? UNKNOWN : -value
 	);
-	const trouble = Array.from(fate, (value, i) => (known[i] && value !== FATE.green ? 1 : 0));
-	const good = nearness.filter((value) => value >= -GOOD_LEAVE).length;
-	return {
-		good: path(nearness, -GOOD_LEAVE),
-		bad: path(trouble, 0.5),
-		goodShare: good / Math.max(1, known.filter(Boolean).length)
-	};
+	const trouble = Array.from(fate, (_, at) => (isBad(region, at) ? 1 : 0));
+	return { good: path(nearness, -GOOD_LEAVE), bad: path(trouble, 0.5) };
 }

@@ -1,7 +1,7 @@
 import type { LandingRegion } from '$lib/core/plan/landingRegion';
 import type { Situation } from '$lib/core/plan/situation';
 import type { Metres } from '$lib/core/units';
-import { GOOD_LEAVE, landingAreas } from '$lib/ui/drawing/landingAreas';
+import { GOOD_LEAVE, hasBad, hasGood } from '$lib/ui/drawing/landingAreas';
 import type { Choice } from '$lib/ui/state/choices';
 
 const STRAIGHT: Metres = 0.05;
@@ -13,11 +13,10 @@ function aimWords(aim: Metres, say: (metres: Metres) => string): string {
 }
 
 function regionWords(region: LandingRegion, say: (metres: Metres) => string): string {
-	const { good, bad } = landingAreas(region, (x, z) => [x, z]);
-	const outlined = good
+	const outlined = hasGood(region)
 		? `red area: landed there it ends inside ${say(GOOD_LEAVE)}`
 		: `no landing spot brings this one inside ${say(GOOD_LEAVE)}`;
-	return bad ? `${outlined} · crosses: runs off` : outlined;
+	return hasBad(region) ? `${outlined} · crosses: runs off` : outlined;
 }
 
 /** What the plan shows, in short sentences. */
