@@ -4,6 +4,7 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { toast } from 'svelte-sonner';
+	import { attempt } from '$lib/ui/shell/attempt';
 	import { removeGreen, saveGreen, type GreenShelf } from '$lib/store/greens';
 	import { blankGreen } from '$lib/ui/state/greenEdits';
 	import GreenThumb from './GreenThumb.svelte';
@@ -13,16 +14,6 @@
 		shelf: GreenShelf;
 	}
 	const { shelf }: Props = $props();
-
-	async function attempt(work: () => Promise<unknown>) {
-		try {
-			await work();
-		} catch (error) {
-			toast.error(
-				`That did not work and nothing was changed. ${error instanceof Error ? error.message : ''}`
-			);
-		}
-	}
 
 	const survey = () =>
 		attempt(async () => {

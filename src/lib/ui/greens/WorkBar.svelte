@@ -1,6 +1,8 @@
 <script lang="ts">
+	import type { WorkStatus } from '$lib/ui/state/cancellableWork.svelte';
+
 	interface Props {
-		status: 'idle' | 'working' | 'done' | 'stopped' | 'failed';
+		status: WorkStatus;
 		progress: number;
 		failure: string;
 		/** What the button starts. */

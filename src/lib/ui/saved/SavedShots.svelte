@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { toast } from 'svelte-sonner';
+	import { attempt } from '$lib/ui/shell/attempt';
 	import { duplicateShot, removeShot, renameShot, type ShotShelf } from '$lib/store/savedShots';
 	import SavedShotRow from './SavedShotRow.svelte';
 
@@ -8,16 +9,6 @@
 		shelf: ShotShelf;
 	}
 	const { shelf }: Props = $props();
-
-	async function attempt(work: () => Promise<unknown>) {
-		try {
-			await work();
-		} catch (error) {
-			toast.error(
-				`That did not work and nothing was changed. ${error instanceof Error ? error.message : ''}`
-			);
-		}
-	}
 
 	const remove = (id: string, name: string) =>
 		attempt(async () => {

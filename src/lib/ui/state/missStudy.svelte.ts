@@ -1,49 +1,28 @@
 import { missSpots, type MissCost, type MissQuestion } from '$lib/core/plan/whereToMiss';
 import type { PlannerPool } from '$lib/workers/plannerPool';
+import { CancellableWork } from './cancellableWork.svelte';
 
 export const MISS_SPOTS = 200;
 
 /** Expected strokes from all around a green, worked out bit by bit. */
-export class MissStudy {
-	status = $state<'idle' | 'working' | 'done' | 'stopped' | 'failed'>('idle');
-	progress = $state(0);
-	failure = $state('');
+export class MissStudy extends CancellableWork {
 	costs = $state.raw<MissCost[]>([]);
-	#abort: AbortController | null = null;
 
-	constructor(private readonly pool: PlannerPool) {}
+	constructor(private readonly pool: PlannerPool) {
+		super();
+	}
 
-	async start(question: MissQuestion): Promise<void> {
-		this.#abort?.abort();
-		const abort = new AbortController();
-		this.#abort = abort;
-		this.status = 'working';
-		this.progress = 0;
+	start(question: MissQuestion): Promise<void> {
 		this.costs = [];
-		try {
+		return this.run(async (signal, progress) => {
 			const spots = missSpots(question.green, MISS_SPOTS);
-			const costs = await this.pool.whereToMiss(question, spots, abort.signal, (share) => {
-				if (!abort.signal.aborted) this.progress = share;
-			});
-			if (abort.signal.aborted) return;
-			this.costs = costs.filter(({ strokes }) => !Number.isNaN(strokes));
-			this.status = 'done';
-		} catch (error) {
-			if (abort.signal.aborted) return;
-			this.status = 'failed';
-			this.failure = error instanceof Error ? error.message : String(error);
-		}
+			const costs = await this.pool.whereToMiss(question, spots, signal, progress);
+			if (!signal.aborted) this.costs = costs.filter(({ strokes }) => !Number.isNaN(strokes));
+		});
 	}
 
-	cancel(): void {
-		this.#abort?.abort();
-		this.status = 'stopped';
-	}
-
-	/** Forgets an answer that no longer fits what is on the map. */
-	clear(): void {
-		this.#abort?.abort();
+	override clear(): void {
+		super.clear();
 		this.costs = [];
-		this.status = 'idle';
 	}
 }

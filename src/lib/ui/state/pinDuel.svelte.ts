@@ -1,5 +1,6 @@
 import type { PlanRequest } from '$lib/core/plan/request';
 import type { PlannerPool } from '$lib/workers/plannerPool';
+import { CancellableWork } from './cancellableWork.svelte';
 import { choicesOfPlan, type Choice } from './choices';
 
 /** One side of a comparison: the call for a pin, or why there is none. */
@@ -14,52 +15,36 @@ export interface DuelSide {
 export type DuelQuestion = { request: PlanRequest } | { problem: string };
 
 /** One ball played at two pins. */
-export class PinDuel {
-	status = $state<'idle' | 'working' | 'done' | 'stopped' | 'failed'>('idle');
-	progress = $state(0);
-	failure = $state('');
+export class PinDuel extends CancellableWork {
 	sides = $state.raw<[DuelSide, DuelSide] | null>(null);
-	#abort: AbortController | null = null;
 
-	constructor(private readonly pool: PlannerPool) {}
+	constructor(private readonly pool: PlannerPool) {
+		super();
+	}
 
-	async start(questions: readonly [DuelQuestion, DuelQuestion]): Promise<void> {
-		this.#abort?.abort();
-		const abort = new AbortController();
-		this.#abort = abort;
-		this.status = 'working';
+	start(questions: readonly [DuelQuestion, DuelQuestion]): Promise<void> {
 		this.sides = null;
-		try {
-			const first = await this.#side(questions[0], abort.signal, 0);
-			const second = await this.#side(questions[1], abort.signal, 0.5);
-			if (abort.signal.aborted) return;
-			this.sides = [first, second];
-			this.status = 'done';
-		} catch (error) {
-			if (abort.signal.aborted) return;
-			this.status = 'failed';
-			this.failure = error instanceof Error ? error.message : String(error);
-		}
+		return this.run(async (signal, progress) => {
+			const first = await this.#side(questions[0], signal, (share) => progress(share / 2));
+			const second = await this.#side(questions[1], signal, (share) => progress((1 + share) / 2));
+			if (!signal.aborted) this.sides = [first, second];
+		});
 	}
 
-	cancel(): void {
-		this.#abort?.abort();
-		this.status = 'stopped';
-	}
-
-	clear(): void {
-		this.#abort?.abort();
+	override clear(): void {
+		super.clear();
 		this.sides = null;
-		this.status = 'idle';
 	}
 
-	async #side(question: DuelQuestion, signal: AbortSignal, done: number): Promise<DuelSide> {
+	async #side(
+		question: DuelQuestion,
+		signal: AbortSignal,
+		progress: (share: number) => void
+	): Promise<DuelSide> {
 		if (!('request' in question))
 			return { toEdge: 0, pin: 0, best: null, problem: question.problem };
 		const { situation } = question.request;
-		const plan = await this.pool.plan(question.request, signal, (share) => {
-			if (!signal.aborted) this.progress = done + share / 2;
-		});
+		const plan = await this.pool.plan(question.request, signal, progress);
 		const best = choicesOfPlan(plan)[0] ?? null;
 		return {
 			toEdge: situation.toEdge,

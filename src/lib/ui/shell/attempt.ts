@@ -1,0 +1,12 @@
+import { toast } from 'svelte-sonner';
+
+/** Does something to the stored data; when it fails, says so and that nothing was changed. */
+export async function attempt(work: () => Promise<unknown>): Promise<void> {
+	try {
+		await work();
+	} catch (error) {
+		toast.error(
+			`That did not work and nothing was changed. ${error instanceof Error ? error.message : ''}`
+		);
+	}
+}
