@@ -2,9 +2,10 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
-import { ensurePackages } from './setup.mjs';
+import { ensurePackages, tool } from './setup.mjs';
 
 ensurePackages();
+tool('@sveltejs/kit/svelte-kit.js', ['sync']);
 const { build } = await import('vite');
 const outDir = mkdtempSync(fileURLToPath(new URL('../node_modules/.bench-', import.meta.url)));
 try {
@@ -20,7 +21,7 @@ try {
 			rollupOptions: {
 				input: {
 					benchmarks: fileURLToPath(new URL('./benchmarks.ts', import.meta.url)),
-					thread: fileURLToPath(new URL('../src/lib/workers/plan.thread.ts', import.meta.url))
+					thread: fileURLToPath(new URL('./bench.thread.ts', import.meta.url))
 				},
 				output: { entryFileNames: '[name].mjs' }
 			}

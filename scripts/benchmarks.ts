@@ -15,14 +15,14 @@ import { createRng } from '../src/lib/core/math/random';
 import { localSampler } from '../src/lib/core/plan/localSampler';
 import { firstAnswer, plan } from '../src/lib/core/plan/plan';
 import type { SampleJob } from '../src/lib/core/plan/rank';
-import type { PlanRequest } from '../src/lib/core/plan/request';
+import { Question } from '../src/lib/core/plan/question';
 import type { Finishes } from '../src/lib/core/plan/sample';
 import { missCost, missSpots } from '../src/lib/core/plan/whereToMiss';
 import { createHeightField, onNodes } from '../src/lib/core/green/heightGrid';
-import { createSurveyed } from '../src/lib/core/ground/surveyed';
+import { createSurveyed } from '../src/lib/core/green/surveyed';
 import { greenToCore, type GreenWire } from '../src/lib/io/green';
 import { missQuestion, placedRequest } from '../src/lib/io/greenStudy';
-import { parseArchive } from '../src/lib/io/archive';
+import { parseArchive } from '../src/lib/io/archive/archive';
 import { planRequestSchema, planRequestToCore } from '../src/lib/io/contract/plan';
 import { fromFeet, radians } from '../src/lib/core/units';
 
@@ -135,18 +135,20 @@ function onDemoGreen() {
 	const placed = placedRequest(saved, green, saved.place!, reading, { samples: 800, seed: 1 });
 	if (placed.problem !== null) throw new Error(placed.problem);
 	return {
-		request: placed.request,
-		question: missQuestion(saved, green, wire.pins[0]!.at, reading, 1),
+		question: new Question(placed.request),
+		misses: missQuestion(saved, green, wire.pins[0]!.at, reading, 1),
 		spots: missSpots(green, 200)
 	};
 }
 
-const bump = (): PlanRequest =>
-	planRequestToCore(
-		planRequestSchema.parse({
-			situation: { toEdge: 3, edgeToPin: 9, stimpFeet: 10, slopeAlong: -1, slopeAcross: 1 },
-			player: { skill: 'middle' }
-		})
+const bump = (): Question =>
+	new Question(
+		planRequestToCore(
+			planRequestSchema.parse({
+				situation: { toEdge: 3, edgeToPin: 9, stimpFeet: 10, slopeAlong: -1, slopeAcross: 1 },
+				player: { skill: 'middle' }
+			})
+		)
 	);
 
 interface Rates {
@@ -212,20 +214,23 @@ async function timed(repeats: number, work: () => Promise<unknown> | void): Prom
 	return median(times);
 }
 
-/** Sampling dealt to threads like the page deals it to workers: one block at a time to whoever is free. */
-function threadedSampler(request: PlanRequest, threads: Worker[]) {
-	const ask = (worker: Worker, job: SampleJob): Promise<Finishes> =>
+/** Sampling dealt to threads like the page deals it to workers: the question once, then one block at a time to whoever is free. */
+function threadedSampler(question: Question, threads: Worker[]) {
+	const post = <Answer>(worker: Worker, message: object): Promise<Answer> =>
 		new Promise((resolve) => {
-			worker.once('message', (answer: { finishes: Finishes[] }) => resolve(answer.finishes[0]!));
-			worker.postMessage({ id: 0, request, jobs: [job] });
+			worker.once('message', resolve);
+			worker.postMessage(message);
 		});
+	const opened = Promise.all(threads.map((worker) => post(worker, { open: question.request })));
 	return async (jobs: readonly SampleJob[]): Promise<Finishes[]> => {
+		await opened;
 		const answers = new Array<Finishes>(jobs.length);
 		let next = 0;
 		const work = async (worker: Worker) => {
 			while (next < jobs.length) {
 				const at = next++;
-				answers[at] = await ask(worker, jobs[at]!);
+				const { finishes } = await post<{ finishes: Finishes[] }>(worker, { jobs: [jobs[at]!] });
+				answers[at] = finishes[0]!;
 			}
 		};
 		await Promise.all(threads.map(work));
@@ -242,26 +247,32 @@ interface Times {
 }
 
 async function planTimes(): Promise<Times> {
-	const request = bump();
+	const question = bump();
 	const demo = onDemoGreen();
 	const threads = Array.from(
 		{ length: THREADS },
 		() => new Worker(new URL('./thread.mjs', import.meta.url))
 	);
 	try {
-		const sampler = threadedSampler(request, threads);
-		for (let i = 0; i < 4; i++) await plan(request, localSampler(request));
-		await plan(request, sampler);
-		const planMs = await timed(7, () => plan(request, sampler));
-		const firstLadderMs = await timed(15, () => void firstAnswer(request));
-		const onSurvey = threadedSampler(demo.request, threads);
-		await plan(demo.request, onSurvey);
-		const surveyedPlanMs = await timed(5, () => plan(demo.request, onSurvey));
-		const surveyedLadderMs = await timed(7, () => void firstAnswer(demo.request));
+		const sampler = threadedSampler(question, threads);
+		for (let i = 0; i < 4; i++) await plan(question, localSampler(question));
+		await plan(question, sampler);
+		const planMs = await timed(7, () => {
+			const asked = bump();
+			return plan(asked, threadedSampler(asked, threads));
+		});
+		const firstLadderMs = await timed(15, () => void firstAnswer(bump()));
+		const onSurvey = threadedSampler(demo.question, threads);
+		await plan(demo.question, onSurvey);
+		const surveyedPlanMs = await timed(5, () => plan(demo.question, onSurvey));
+		const surveyedLadderMs = await timed(
+			7,
+			() => void firstAnswer(new Question(demo.question.request))
+		);
 		// One thread does every tenth spot: the page's two workers share all of them.
 		const some = demo.spots.filter((_, i) => i % 10 === 0);
 		const onOneThread = await timed(1, () => {
-			for (const spot of some) missCost(demo.question, spot);
+			for (const spot of some) missCost(demo.misses, spot);
 		});
 		const missMapMs = (onOneThread * demo.spots.length) / some.length / THREADS;
 		return { planMs, firstLadderMs, surveyedPlanMs, surveyedLadderMs, missMapMs };

@@ -1,4 +1,5 @@
 import type { Handle } from '@sveltejs/kit';
+import { refuse } from '$lib/server/jsonBody';
 
 const HEADERS = {
 	'X-Content-Type-Options': 'nosniff',
@@ -11,8 +12,22 @@ const HEADERS = {
 
 const DATA_POLICY = "default-src 'none'; frame-ancestors 'none'";
 
+const WORDS: Record<number, string> = {
+	404: 'There is nothing at this address.',
+	405: 'This address does not answer this method.'
+};
+
+/** What the framework refuses in its own way, in the contract's shape. */
+function inOneShape(response: Response, path: string): Response {
+	const words = WORDS[response.status];
+	const json = response.headers.get('content-type')?.startsWith('application/json');
+	if (!path.startsWith('/api/') || !words || json) return response;
+	const allow = response.headers.get('allow');
+	return refuse(response.status, words, [], allow ? { allow } : {});
+}
+
 export const handle: Handle = async ({ event, resolve }) => {
-	const response = await resolve(event);
+	const response = inOneShape(await resolve(event), event.url.pathname);
 	for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
 	if (!response.headers.has('Content-Security-Policy'))
 		response.headers.set('Content-Security-Policy', DATA_POLICY);

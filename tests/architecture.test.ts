@@ -4,25 +4,53 @@ import ts from 'typescript';
 import { describe, expect, it } from 'vitest';
 
 const ROOT = 'src/lib';
-/** Floors, lowest first: a floor may import its own and those named. */
-const MAY_IMPORT: Record<string, readonly string[]> = {
+const ROUTES = 'src/routes';
+
+/** Floors: each may import itself and those named. Types count like everything else. */
+const FLOORS: Record<string, readonly string[]> = {
 	core: [],
 	io: ['core'],
 	store: ['core', 'io'],
 	workers: ['core'],
-	server: ['core', 'io'],
+	server: ['core', 'io', 'workers'],
 	devices: ['io'],
 	ui: ['core', 'io', 'store', 'workers', 'devices']
 };
 
+/** Floors of the core, lowest first: a folder or file may import itself and whatever stands before it. */
+const CORE_FLOORS = [
+	'units',
+	'constants',
+	'math',
+	'lie',
+	'ground',
+	'ball',
+	'club',
+	'setup',
+	'player',
+	'schools',
+	'green',
+	'solve',
+	'plan',
+	'today'
+];
+
+/** Floors of `io`: sentences, then what a person's data is (files beside the folders), what is kept, filed and asked. */
+const IO_FLOORS = ['words', '', 'rows', 'archive', 'contract'];
+
+/** What a page may import: it composes views over the store; an API route stands on the server. */
+const PAGE_MAY = ['ui', 'store', 'io'];
+const API_MAY = ['server', 'io'];
+
 /** Small numerical libraries that the core may lean on. */
 const NUMERICAL = ['ml-matrix'];
 
-const files = walk();
+const files = walk(ROOT);
+const routes = walk(ROUTES);
 
-function walk(): string[] {
+function walk(root: string): string[] {
 	return ts.sys
-		.readDirectory(ROOT, ['.ts', '.svelte'])
+		.readDirectory(root, ['.ts', '.svelte'])
 		.map((file) => normalize(file.startsWith('/') ? relative(process.cwd(), file) : file))
 		.filter((file) => !file.endsWith('.test.ts'));
 }
@@ -41,10 +69,32 @@ const importsOf = (file: string): string[] =>
 function localTarget(file: string, name: string): string | null {
 	if (name.startsWith('$lib/')) return name.slice('$lib/'.length);
 	if (!name.startsWith('.')) return null;
-	return normalize(join(dirname(file), name)).slice(ROOT.length + 1);
+	const target = normalize(join(dirname(file), name));
+	return target.startsWith(`${ROOT}/`) ? target.slice(ROOT.length + 1) : null;
 }
 
-const floorOf = (path: string): string => path.split('/')[0]!;
+const below = (file: string): string => file.slice(ROOT.length + 1);
+const floorOf = (path: string): string => path.split('/')[0]!.replace(/\.ts$/, '');
+
+/** Every local import of some files: who asks for what, as paths below src/lib. */
+const edgesOf = (some: readonly string[]): { file: string; target: string }[] =>
+	some.flatMap((file) =>
+		importsOf(file)
+			.map((name) => localTarget(file, name))
+			.filter((target) => target !== null)
+			.map((target) => ({ file, target }))
+	);
+
+/** Imports within a part of the tree that go up its floors. */
+function upwards(part: string, floors: readonly string[], floorAt: (path: string) => string) {
+	const inside = files.filter((file) => file.startsWith(`${ROOT}/${part}/`));
+	const rank = (path: string): number => floors.indexOf(floorAt(path.slice(part.length + 1)));
+	expect(inside.filter((file) => rank(below(file)) < 0)).toEqual([]);
+	return edgesOf(inside)
+		.filter(({ target }) => target.startsWith(`${part}/`))
+		.filter(({ file, target }) => rank(target) > rank(below(file)))
+		.map(({ file, target }) => `${file} → ${target}`);
+}
 
 describe('architecture', () => {
 	it('reads the whole tree', () => {
@@ -52,17 +102,34 @@ describe('architecture', () => {
 	});
 
 	it('imports one way only', () => {
-		const wrong = files.flatMap((file) => {
-			const floor = floorOf(file.slice(ROOT.length + 1));
-			return importsOf(file)
-				.map((name) => localTarget(file, name))
-				.filter((target) => target !== null)
-				.filter(
-					(target) => floorOf(target) !== floor && !MAY_IMPORT[floor]?.includes(floorOf(target))
-				)
-				.map((target) => `${file} → ${target}`);
-		});
+		const wrong = edgesOf(files)
+			.filter(({ file, target }) => {
+				const floor = floorOf(below(file));
+				return floorOf(target) !== floor && !FLOORS[floor]?.includes(floorOf(target));
+			})
+			.map(({ file, target }) => `${file} → ${target}`);
 		expect(wrong).toEqual([]);
+	});
+
+	it('keeps the floors of the core and of io, types included', () => {
+		expect(upwards('core', CORE_FLOORS, floorOf)).toEqual([]);
+		const folder = (path: string) => (path.includes('/') ? path.split('/')[0]! : '');
+		expect(upwards('io', IO_FLOORS, folder)).toEqual([]);
+	});
+
+	it('lets pages compose views and API routes stand on the server', () => {
+		const wrong = edgesOf(routes)
+			.filter(({ file, target }) => {
+				const may = file.startsWith(`${ROUTES}/api/`) ? API_MAY : PAGE_MAY;
+				return !may.includes(floorOf(target));
+			})
+			.map(({ file, target }) => `${file} → ${target}`);
+		expect(wrong).toEqual([]);
+		const packages = routes
+			.filter((file) => !file.startsWith(`${ROUTES}/api/`))
+			.flatMap((file) => importsOf(file).map((name) => `${file} → ${name}`))
+			.filter((edge) => /→ (zod|dexie|d3)/.test(edge));
+		expect(packages).toEqual([]);
 	});
 
 	it('keeps the core free of packages (but for numerical ones), page, clock and ambient randomness', () => {
@@ -81,7 +148,7 @@ describe('architecture', () => {
 		expect(ambient).toEqual([]);
 	});
 
-	it('has no import cycles', () => {
+	it('has no import cycles, types included', () => {
 		const known = new Set(
 			files.map((file) =>
 				file
@@ -91,15 +158,12 @@ describe('architecture', () => {
 			)
 		);
 		const clean = (path: string) => path.replace(/\.(ts|svelte)$/, '').replace(/\.svelte$/, '');
-		const runtimeImports = (file: string): string[] =>
-			[...scriptOf(file).matchAll(/^\s*import (?!type)[\s\S]*?from '([^']+)'/gm)]
-				.map((match) => localTarget(file, match[1]!))
-				.filter((target) => target !== null)
-				.map(clean);
+		const localImports = (file: string): string[] =>
+			edgesOf([file]).map(({ target }) => clean(target));
 		const graph = new Map(
 			files.map((file) => [
 				clean(file.slice(ROOT.length + 1)),
-				runtimeImports(file).filter((t) => known.has(t))
+				localImports(file).filter((t) => known.has(t))
 			])
 		);
 		const state = new Map<string, 'open' | 'done'>();

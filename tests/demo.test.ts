@@ -4,11 +4,12 @@ import { surfaceOf } from '$lib/core/green/surface';
 import { createHeightField } from '$lib/core/green/heightGrid';
 import { localSampler } from '$lib/core/plan/localSampler';
 import { plan } from '$lib/core/plan/plan';
+import { Question } from '$lib/core/plan/question';
 import { toPercent } from '$lib/core/units';
-import { parseArchive } from '$lib/io/archive';
+import { parseArchive } from '$lib/io/archive/archive';
 import { greenToCore, type GreenWire } from '$lib/io/green';
 import { placeOn, readLine } from '$lib/io/placedShot';
-import type { SavedShot } from '$lib/io/savedShot';
+import type { SavedShot } from '$lib/io/shot';
 import { shotRequest } from '$lib/io/shotRequest';
 
 const parsed = parseArchive(readFileSync('static/demo/quarry-academy.json', 'utf8'));
@@ -29,8 +30,8 @@ function planned({ shot }: SavedShot) {
 		? placeOn(greenToCore(greenOf(shot.place.greenId)), shot.place)
 		: { problem: null, survey: undefined };
 	if (survey.problem !== null) throw new Error(survey.problem);
-	const request = shotRequest(shot, 120, 1, survey.survey);
-	return plan(request, localSampler(request));
+	const question = new Question(shotRequest(shot, 120, 1, survey.survey));
+	return plan(question, localSampler(question));
 }
 
 describe('the demo', () => {

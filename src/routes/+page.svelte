@@ -7,7 +7,9 @@
 	import FirstShot from '$lib/ui/shot/FirstShot.svelte';
 	import ShotView from '$lib/ui/shot/ShotView.svelte';
 	import { openingShot } from '$lib/ui/state/openingShot';
-	import { readGreens, watchGreens, type GreenBook } from '$lib/store/greens';
+	import { readGreens, type GreenBook } from '$lib/store/greens';
+	import { follow } from '$lib/store/shelf';
+	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { freshShot, ShotBench } from '$lib/ui/state/shotBench.svelte';
 
 	const { data } = $props();
@@ -35,7 +37,7 @@
 		on.id = null;
 		on.name = pin ? `${book.green.name}: ${pin.name}`.slice(0, 60) : book.green.name;
 		const ball = (searchParams.get('ball') ?? '').split(',').map(Number);
-		const place = $state.snapshot(on.shot.place);
+		const place = on.shot.place;
 		if (place && ball.length === 2 && ball.every(Number.isFinite))
 			on.moveTo({ ...place, ball: [ball[0]!, ball[1]!] });
 	}
@@ -59,14 +61,18 @@
 
 	onMount(() => {
 		void open();
-		const greens = watchGreens().subscribe((shelf) => {
-			books = shelf.books;
-			bench?.knowGreens(books);
-		});
+		const unfollow = follow(
+			readGreens,
+			(found) => {
+				books = found.books;
+				bench?.knowGreens(books);
+			},
+			(error) => preferences.storeFailed(error)
+		);
 		return () => {
 			left = true;
-			greens.unsubscribe();
-			bench?.close();
+			unfollow();
+			void bench?.close();
 		};
 	});
 </script>

@@ -1,3 +1,4 @@
+import { spawn } from 'node:child_process';
 import { expect, test } from '@playwright/test';
 
 const ball = {
@@ -36,7 +37,13 @@ test('refuses what it must, in one shape', async ({ request }) => {
 		data: 'hello',
 		headers: { 'content-type': 'text/plain' }
 	});
-	expect(notJson.status()).toBe(400);
+	expect(notJson.status()).toBe(415);
+	const nowhere = await request.get('/api/nowhere');
+	expect(nowhere.status()).toBe(404);
+	expect(await nowhere.json()).toHaveProperty('error.message');
+	const wrongWay = await request.get('/api/plan');
+	expect(wrongWay.status()).toBe(405);
+	expect(await wrongWay.json()).toHaveProperty('error.message');
 	const huge = await request.post('/api/plan', {
 		data: { ...question, padding: 'x'.repeat(300 * 1024) }
 	});
@@ -74,7 +81,19 @@ test('plans on surveyed ground as on the slope it shows', async ({ request }) =>
 	expect(surveyed.options[0]!.carry).toBeCloseTo(same.carry, 0);
 	expect(surveyed.options[0]!.aim).toMatchObject({ side: 'left' });
 	const wrong = await request.post('/api/plan', {
-		data: { ...question, situation: { ...question.situation, survey: { points: [[0, 0]] } } }
+		data: {
+			...question,
+			situation: {
+				...question.situation,
+				survey: {
+					points: [
+						[0, 0],
+						[1, 0, 0],
+						[0, 1, 0]
+					]
+				}
+			}
+		}
 	});
 	expect(wrong.status()).toBe(400);
 	expect(await wrong.json()).toMatchObject({
@@ -93,4 +112,40 @@ test('streams readings of a simulated device, and refuses one that there is not'
 	expect((await request.get('/api/devices/clock')).status()).toBe(404);
 	const wrong = await request.get('/api/devices/ramp?stimpFeet=99');
 	expect(wrong.status()).toBe(400);
+});
+
+test('stops when it is asked to although a plan is under way', async () => {
+	const port = 4298;
+	const server = spawn(process.execPath, ['build'], {
+		env: {
+			...process.env,
+			PORT: String(port),
+			HOST: '127.0.0.1',
+			ORIGIN: `http://localhost:${port}`
+		},
+		stdio: 'ignore'
+	});
+	const ask = (samples: number) =>
+		fetch(`http://localhost:${port}/api/plan`, {
+			method: 'POST',
+			headers: { 'content-type': 'application/json' },
+			body: JSON.stringify({ ...question, samples })
+		});
+	await expect
+		.poll(() =>
+			ask(20).then(
+				({ status }) => status,
+				() => 0
+			)
+		)
+		.toBe(200);
+	const long = ask(15_000).then(
+		({ status }) => status,
+		() => 0
+	);
+	await new Promise((resolve) => setTimeout(resolve, 400));
+	server.kill('SIGTERM');
+	// Without an end to what is under way it would wait for half a minute.
+	await expect.poll(() => server.exitCode ?? server.signalCode, { timeout: 6000 }).not.toBeNull();
+	expect([0, 503]).toContain(await long);
 });

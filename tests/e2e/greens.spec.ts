@@ -102,7 +102,7 @@ test('leads one person through a ramp test and plans with what it found', async 
 	await page.getByRole('button', { name: 'Keep it' }).click();
 	await expect(page.getByText(/^Kept: /)).toBeVisible();
 	await expect(page.getByText('from 6 ramp rolls').first()).toBeVisible();
-	const speed = (await page.locator('p.speed').textContent())!.split(' ')[0]!;
+	const speed = (await page.getByTestId('speed').textContent())!.split(' ')[0]!;
 	await tab(page, 'Pins');
 	await page.getByRole('link', { name: 'Plan a shot' }).first().click();
 	await sampled(page);

@@ -2,10 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { localSampler } from '$lib/core/plan/localSampler';
 import { expectedAround, expectedPutts, onePuttChance } from '$lib/core/plan/cost';
 import { plan } from '$lib/core/plan/plan';
-import type { Skill } from '$lib/core/player/player';
+import { PROFILE, type Skill } from '$lib/core/player/player';
 import { FOOT, YARD } from '$lib/core/units';
-import { request } from '../support/scenes';
+import { question as ask } from '../support/scenes';
 
+const costs = (skill: Skill) => PROFILE[skill].costs;
 const SKILLS: Skill[] = ['expert', 'scratch', 'middle', 'high'];
 
 /** M. Broadie, Interfaces 42 (2012) and Every Shot Counts (2014); tour professionals, quoted from memory. */
@@ -20,25 +21,25 @@ describe('expected strokes', () => {
 		[60, 2.21],
 		[90, 2.4]
 	])('takes a tour professional from %i ft of green %f', (feet, strokes) => {
-		expect(expectedPutts(feet * FOOT, 'expert')).toBeCloseTo(strokes, 6);
+		expect(expectedPutts(feet * FOOT, costs('expert'))).toBeCloseTo(strokes, 6);
 	});
 
 	it('holes half from 8 ft on tour and from about 5 ft at handicap 15–20', () => {
-		expect(onePuttChance(8 * FOOT, 'expert')).toBeCloseTo(0.5, 6);
-		expect(onePuttChance(5 * FOOT, 'middle')).toBeCloseTo(0.5, 1);
+		expect(onePuttChance(8 * FOOT, costs('expert'))).toBeCloseTo(0.5, 6);
+		expect(onePuttChance(5 * FOOT, costs('middle'))).toBeCloseTo(0.5, 1);
 	});
 
 	it('grows with distance and falls with skill, on and off the green', () => {
 		for (const skill of SKILLS) {
-			const putts = [0.5, 1, 2, 4, 8, 16, 25].map((metres) => expectedPutts(metres, skill));
+			const putts = [0.5, 1, 2, 4, 8, 16, 25].map((metres) => expectedPutts(metres, costs(skill)));
 			expect([...putts].sort((a, b) => a - b)).toEqual(putts);
 		}
 		for (const from of ['fairway', 'rough', 'sand'] as const) {
-			const bySkill = SKILLS.map((skill) => expectedAround(15, from, skill));
+			const bySkill = SKILLS.map((skill) => expectedAround(15, from, costs(skill)));
 			expect([...bySkill].sort((a, b) => a - b)).toEqual(bySkill);
 		}
-		expect(expectedAround(10 * YARD, 'fairway', 'expert')).toBeLessThan(
-			expectedAround(10 * YARD, 'rough', 'expert')
+		expect(expectedAround(10 * YARD, 'fairway', costs('expert'))).toBeLessThan(
+			expectedAround(10 * YARD, 'rough', costs('expert'))
 		);
 	});
 
@@ -53,7 +54,7 @@ describe('expected strokes', () => {
 	/** A bunker with half a metre of lip where the ball lies in sand. */
 	const bunker = [{ kind: 'sand', from: 0, to: 3, height: 0.5 }];
 	const strokesFrom = async (lie: string, yards: number, toEdge: number, skill: Skill) => {
-		const question = request(
+		const question = ask(
 			{
 				lie,
 				toEdge: toEdge * YARD,
@@ -85,7 +86,11 @@ describe('expected strokes', () => {
 		'plans for %s from %s, %i yards, what the cost of such a stroke says',
 		async (skill, lie, yards, toEdge) => {
 			const strokes = await strokesFrom(lie, yards, toEdge, skill);
-			const table = expectedAround(yards * YARD, lie === 'fairway' ? 'fairway' : 'rough', skill);
+			const table = expectedAround(
+				yards * YARD,
+				lie === 'fairway' ? 'fairway' : 'rough',
+				costs(skill)
+			);
 			expect(Math.abs(strokes - table)).toBeLessThan(0.12);
 		}
 	);
@@ -94,7 +99,9 @@ describe('expected strokes', () => {
 		'plans for %s from sand, %i yards, what the cost of such a stroke says',
 		async (skill, yards) => {
 			const strokes = await strokesFrom('sand', yards, 4, skill);
-			expect(Math.abs(strokes - expectedAround(yards * YARD, 'sand', skill))).toBeLessThan(0.12);
+			expect(Math.abs(strokes - expectedAround(yards * YARD, 'sand', costs(skill)))).toBeLessThan(
+				0.12
+			);
 		}
 	);
 });

@@ -2,11 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { nearestByLoft } from '$lib/core/club/club';
 import { STANDARD_BAG } from '$lib/core/club/standardBag';
 import { localSampler } from '$lib/core/plan/localSampler';
-import { buildLadder, intentOf } from '$lib/core/plan/ladder';
+import { buildLadder } from '$lib/core/plan/ladder';
 import { plan, type Plan } from '$lib/core/plan/plan';
-import type { PlanRequest } from '$lib/core/plan/request';
+import type { Question } from '$lib/core/plan/question';
 import { sceneOf } from '$lib/core/plan/scene';
-import { playIntended, solveFinish } from '$lib/core/plan/solve';
+import { playIntended, solveFinish } from '$lib/core/solve/solve';
 import { Outcome } from '$lib/core/ball/simulate';
 import type { Play } from '$lib/core/player/intent';
 import { digLoss } from '$lib/core/player/strike';
@@ -15,9 +15,9 @@ import { BallState } from '$lib/core/ball/state';
 import { follow } from '$lib/core/ball/simulate';
 import { NO_LUCK } from '$lib/core/ground/surfaces';
 import { degrees, radians } from '$lib/core/units';
-import { request } from '../support/scenes';
+import { question as ask } from '../support/scenes';
 
-const planned = (question: PlanRequest): Promise<Plan> => plan(question, localSampler(question));
+const planned = (question: Question): Promise<Plan> => plan(question, localSampler(question));
 const clubOf = (loft: number) => nearestByLoft(STANDARD_BAG, radians(loft))!;
 const play = (loft: number, flight: Play['flight'] = 'standard', open = 0): Play => ({
 	club: clubOf(loft),
@@ -33,7 +33,7 @@ describe('what the trade knows', () => {
 		'lets a low club win with plenty of green and nothing in the way (%s)',
 		async (skill) => {
 			const { options } = await planned(
-				request({ toEdge: 2, edgeToPin: 15, fringe: 'grainy' }, { skill })
+				ask({ toEdge: 2, edgeToPin: 15, fringe: 'grainy' }, { skill })
 			);
 			expect(options[0]!.rung.airShare).toBeLessThan(0.4);
 			expect(degrees(options[0]!.rung.play.club.loft)).toBeLessThan(47);
@@ -43,28 +43,28 @@ describe('what the trade knows', () => {
 	it('goes high or plays safe over sand with little green', async () => {
 		for (const skill of ['expert', 'high']) {
 			const { options, rejected } = await planned(
-				request({ toEdge: 6, edgeToPin: 4.5, hazards: sandAhead, fringe: 'rough' }, { skill })
+				ask({ toEdge: 6, edgeToPin: 4.5, hazards: sandAhead, fringe: 'rough' }, { skill })
 			);
 			const best = options[0]!;
-			expect(best.safe || degrees(best.rung.play.club.loft) >= 56).toBe(true);
+			expect(best.rung.safe || degrees(best.rung.play.club.loft) >= 56).toBe(true);
 			expect(rejected.some(({ rejection }) => rejection.code === 'landsInHazard')).toBe(true);
 		}
 	});
 
 	it('offers the safe shot to a weak player where there is a hazard', async () => {
 		const { options } = await planned(
-			request({ toEdge: 6, edgeToPin: 4.5, hazards: sandAhead }, { skill: 'high' })
+			ask({ toEdge: 6, edgeToPin: 4.5, hazards: sandAhead }, { skill: 'high' })
 		);
-		expect(options.some((option) => option.safe)).toBe(true);
+		expect(options.some((option) => option.rung.safe)).toBe(true);
 	});
 
 	it('putts from smooth fringe with a weak player, and not through grainy grass', async () => {
 		const smooth = await planned(
-			request({ lie: 'fringe', toEdge: 1.5, fringe: 'smooth' }, { skill: 'high' })
+			ask({ lie: 'fringe', toEdge: 1.5, fringe: 'smooth' }, { skill: 'high' })
 		);
 		expect(smooth.options[0]!.rung.play.flight).toBe('putt');
 		const grainy = await planned(
-			request({ lie: 'fringe', toEdge: 3, fringe: 'grainy' }, { skill: 'high' })
+			ask({ lie: 'fringe', toEdge: 3, fringe: 'grainy' }, { skill: 'high' })
 		);
 		expect(grainy.rejected.find(({ play: out }) => out.club.putter)?.rejection.code).toBe(
 			'grabsPutt'
@@ -74,16 +74,16 @@ describe('what the trade knows', () => {
 	it('ends the same thin strike much nearer with a 7-iron than with a lob wedge', () => {
 		const thin = new Float64Array(DEVIATE_COUNT);
 		thin[DEVIATES.lowPoint] = 3;
-		const question = request({ toEdge: 3, edgeToPin: 12 });
+		const question = ask({ toEdge: 3, edgeToPin: 12 });
 		const scene = sceneOf(question.situation, { hazards: true, hole: false });
 		const past = (loft: number) => {
-			const intent = intentOf(question, play(loft));
+			const intent = question.intent(play(loft));
 			const { speed } = solveFinish(intent, scene, 15, 40);
 			const ball = new BallState();
 			const out = new Outcome();
-			expect(strikeWithErrors(intent, question.player.dispersion, speed, 0, thin, 0, ball)).toBe(
-				'thin'
-			);
+			expect(
+				strikeWithErrors(intent, question.request.player.dispersion, speed, 0, thin, 0, ball)
+			).toBe('thin');
 			follow(ball, scene, NO_LUCK, out);
 			return out.finishX - 15;
 		};
@@ -100,9 +100,9 @@ describe('what the trade knows', () => {
 
 	it('rolls farther out of the rough for the same carry', () => {
 		const roll = (lie: string) => {
-			const question = request({ lie, toEdge: 3, edgeToPin: 12 });
+			const question = ask({ lie, toEdge: 3, edgeToPin: 12 });
 			const scene = sceneOf(question.situation, { hazards: false, hole: false });
-			const intent = intentOf(question, play(56));
+			const intent = question.intent(play(56));
 			const { outcome } = solveFinish(intent, scene, 15, 40);
 			return outcome.roll / outcome.carry;
 		};
@@ -111,25 +111,25 @@ describe('what the trade knows', () => {
 	});
 
 	it('swings a flop much faster than a chip of the same distance', () => {
-		const question = request({ toEdge: 3, edgeToPin: 9 });
+		const question = ask({ toEdge: 3, edgeToPin: 9 });
 		const scene = sceneOf(question.situation, { hazards: false, hole: false });
-		const speed = (chosen: Play) => solveFinish(intentOf(question, chosen), scene, 12, 40).speed;
+		const speed = (chosen: Play) => solveFinish(question.intent(chosen), scene, 12, 40).speed;
 		expect(speed(play(60, 'open', 45))).toBeGreaterThan(1.7 * speed(play(46)));
 	});
 
 	it('needs two to three times the swing from sand as for the chip from grass', () => {
-		const sand = request({ lie: 'sand', toEdge: 2, edgeToPin: 8 });
+		const sand = ask({ lie: 'sand', toEdge: 2, edgeToPin: 8 });
 		const scene = sceneOf(sand.situation, { hazards: false, hole: false });
-		const splash = solveFinish(intentOf(sand, play(56, 'splash', 20)), scene, 10, 40).speed;
-		const grass = request({ toEdge: 2, edgeToPin: 8 });
-		const chip = solveFinish(intentOf(grass, play(56)), scene, 10, 40).speed;
+		const splash = solveFinish(sand.intent(play(56, 'splash', 20)), scene, 10, 40).speed;
+		const grass = ask({ toEdge: 2, edgeToPin: 8 });
+		const chip = solveFinish(grass.intent(play(56)), scene, 10, 40).speed;
 		expect(splash / chip).toBeGreaterThan(2);
 		expect(splash / chip).toBeLessThan(3.4);
 	});
 
 	it('gets the expert up and down from greenside sand about one time in two', async () => {
 		const { options } = await planned(
-			request({ lie: 'sand', toEdge: 3.5, edgeToPin: 8, rise: 0.6 }, { skill: 'expert' })
+			ask({ lie: 'sand', toEdge: 3.5, edgeToPin: 8, rise: 0.6 }, { skill: 'expert' })
 		);
 		expect(options[0]!.statistics.chances.upAndDown).toBeGreaterThan(0.42);
 		expect(options[0]!.statistics.chances.upAndDown).toBeLessThan(0.68);
@@ -139,13 +139,13 @@ describe('what the trade knows', () => {
 		const strokes: number[] = [];
 		for (const lie of ['fairway', 'semi-rough', 'deep-rough'])
 			strokes.push(
-				(await planned(request({ lie, fringe: 'rough' }))).options[0]!.statistics.expectedStrokes
+				(await planned(ask({ lie, fringe: 'rough' }))).options[0]!.statistics.expectedStrokes
 			);
 		expect([...strokes].sort((a, b) => a - b)).toEqual(strokes);
 	});
 
 	it('refuses a high-bounce wedge opened on a tight lie and allows a low-bounce one', () => {
-		const { rejected, rungs } = buildLadder(request({ lie: 'tight', toEdge: 5, edgeToPin: 6 }));
+		const { rejected, rungs } = buildLadder(ask({ lie: 'tight', toEdge: 5, edgeToPin: 6 }));
 		const highBounce = rejected.filter(
 			({ play: out, rejection }) => out.club.name === 'SW' && rejection.code === 'bounceOnTight'
 		);
@@ -159,16 +159,10 @@ describe('what the trade knows', () => {
 	});
 
 	it('runs on from inside and stops sooner from outside', () => {
-		const question = request({});
+		const question = ask({});
 		const scene = sceneOf(question.situation, { hazards: false, hole: false });
 		const total = (shape: Play['shape']) => {
-			const out = playIntended(
-				intentOf(question, { ...play(56), shape }),
-				scene,
-				9,
-				0,
-				new Outcome()
-			);
+			const out = playIntended(question.intent({ ...play(56), shape }), scene, 9, 0, new Outcome());
 			return out.roll / out.carry;
 		};
 		expect(total('inside')).toBeGreaterThan(total('straight'));

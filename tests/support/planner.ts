@@ -1,10 +1,11 @@
 import { landingRegion } from '$lib/core/plan/landingRegion';
 import { localSampler } from '$lib/core/plan/localSampler';
 import { firstAnswer, plan } from '$lib/core/plan/plan';
+import { Question } from '$lib/core/plan/question';
 import type { PlanRequest } from '$lib/core/plan/request';
 import { missCost } from '$lib/core/plan/whereToMiss';
 import { surveyReport } from '$lib/core/green/surveyReport';
-import { readBalls } from '$lib/core/today/ballsTest';
+import { readBalls } from '$lib/core/today/readBalls';
 import type { PlannerPool } from '$lib/workers/plannerPool';
 
 const FEW = 60;
@@ -23,15 +24,15 @@ export function directPool(change: Partial<PlannerPool> = {}): AskedPool {
 	const pool: Partial<PlannerPool> = {
 		firstAnswer: (request: PlanRequest) => {
 			asked.push(request);
-			return Promise.resolve(firstAnswer(request));
+			return Promise.resolve(firstAnswer(new Question(request)));
 		},
 		plan: async (request, signal, progress) => {
-			const few = { ...request, samples: FEW };
+			const few = new Question({ ...request, samples: FEW });
 			const answer = await plan(few, localSampler(few), progress);
 			signal.throwIfAborted();
 			return answer;
 		},
-		landingRegion: (request, rung) => Promise.resolve(landingRegion(request, rung)),
+		landingRegion: (request, rung) => Promise.resolve(landingRegion(new Question(request), rung)),
 		surveyReport: (green) => Promise.resolve(surveyReport(green)),
 		readBalls: (balls, clubs) => Promise.resolve(readBalls(balls, clubs)),
 		whereToMiss: (question, spots, signal, progress) => {

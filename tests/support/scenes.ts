@@ -6,6 +6,7 @@ import { SURFACE } from '$lib/core/ground/surfaces';
 import { turfOf } from '$lib/core/ground/turf';
 import type { Rng } from '$lib/core/math/random';
 import { planRequestSchema, planRequestToCore } from '$lib/io/contract/plan';
+import { Question } from '$lib/core/plan/question';
 import type { PlanRequest } from '$lib/core/plan/request';
 import { fromFeet, radians } from '$lib/core/units';
 
@@ -66,3 +67,7 @@ export const request = (
 			...rest
 		})
 	);
+
+/** The same, made ready for the planner. */
+export const question = (...asked: Parameters<typeof request>): Question =>
+	new Question(request(...asked));

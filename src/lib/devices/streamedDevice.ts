@@ -1,5 +1,5 @@
 import { deviceReadingSchema, type DeviceName, type DeviceReading } from '$lib/io/deviceReading';
-import { issuesOf } from '$lib/io/contract/issues';
+import { issuesOf } from '$lib/io/issues';
 import type { Device } from './device';
 
 const DATA = 'data: ';

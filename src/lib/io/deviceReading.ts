@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { within } from './contract/fields';
+import { within } from './fields';
 
 /** One reading as a measuring device sends it. */
 export const deviceReadingSchema = z.discriminatedUnion('device', [

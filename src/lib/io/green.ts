@@ -1,8 +1,9 @@
 import { z } from 'zod';
+import { issuesOf, type Issue } from './issues';
 import type { Green, TiltReading } from '$lib/core/green/green';
 import { areaOf } from '$lib/core/math/polygon';
 import { degrees, fromPercent, radians } from '$lib/core/units';
-import { fringeField, idField, nameField, within } from './contract/fields';
+import { areaKindField, fringeField, idField, nameField, within } from './fields';
 
 const MAP = 500;
 const coordinate = within(-MAP, MAP, 'metres');
@@ -18,20 +19,20 @@ const outlineSchema = z
 	.max(200, 'must have at most 200 corners')
 	.refine((corners) => areaOf(corners) >= SMALLEST_AREA, 'must enclose some ground');
 
-export const areaSchema = z.strictObject({
-	kind: z.enum(['sand', 'water', 'rough', 'fringe']),
+export const areaSchema = z.object({
+	kind: areaKindField,
 	outline: outlineSchema,
 	/** Height of the far lip above the ground there. */
 	lip: within(0, 5, 'metres').default(0)
 });
 
-export const spotSchema = z.strictObject({
+export const spotSchema = z.object({
 	at: mapPoint,
 	height: heightField,
 	leftOut: z.boolean().default(false)
 });
 
-export const tiltSchema = z.strictObject({
+export const tiltSchema = z.object({
 	at: mapPoint,
 	/** Steepest slope. */
 	percent: within(0, 40, 'percent'),
@@ -43,7 +44,7 @@ export const tiltSchema = z.strictObject({
 const MOST_NODES = 160_000;
 
 export const gridSchema = z
-	.strictObject({
+	.object({
 		originU: coordinate,
 		originV: coordinate,
 		cell: within(0.05, 20, 'metres'),
@@ -57,10 +58,10 @@ export const gridSchema = z
 		error: 'must be columns × rows numbers'
 	});
 
-export const pinSchema = z.strictObject({ id: idField, name: nameField, at: mapPoint });
+export const pinSchema = z.object({ id: idField, name: nameField, at: mapPoint });
 
 /** A practice green as it is kept and exported. Metres, percent, degrees. */
-export const greenSchema = z.strictObject({
+export const greenDraftSchema = z.object({
 	id: idField,
 	name: nameField,
 	note: z.string().max(400, 'must be at most 400 letters').default(''),
@@ -75,7 +76,7 @@ export const greenSchema = z.strictObject({
 	pins: z.array(pinSchema).max(40, 'must be at most 40 pins').default([])
 });
 
-export type GreenWire = z.output<typeof greenSchema>;
+export type GreenWire = z.output<typeof greenDraftSchema>;
 export type AreaWire = z.output<typeof areaSchema>;
 export type SpotWire = z.output<typeof spotSchema>;
 export type TiltWire = z.output<typeof tiltSchema>;
@@ -97,7 +98,35 @@ const tiltToCore = ({ at: [u, v], percent, fallsTowards, leftOut }: TiltWire): T
 	leftOut
 });
 
-/** A kept green in the core's terms. */
+const acceptedGrids = new WeakSet<GridWire>();
+
+/** What is wrong with a grid; one that was found right is not looked through again. */
+function gridProblems(grid: GridWire): Issue[] {
+	if (acceptedGrids.has(grid)) return [];
+	const parsed = gridSchema.safeParse(grid);
+	if (parsed.success) acceptedGrids.add(grid);
+	return parsed.success
+		? []
+		: issuesOf(parsed.error).map(({ path, message }) => ({ path: `grid.${path}`, message }));
+}
+
+/** What keeps a green from being used as it stands. Greens are values: a part that is changed is another object. */
+export function greenProblems(green: GreenWire): Issue[] {
+	const { grid, ...rest } = green;
+	const parsed = greenDraftSchema.safeParse({ ...rest, grid: null });
+	return [...(parsed.success ? [] : issuesOf(parsed.error)), ...(grid ? gridProblems(grid) : [])];
+}
+
+const heightsOf = new WeakMap<GridWire, Float64Array>();
+
+/** Heights of a grid as the core reads them, made once for each grid. */
+function coreHeights(grid: GridWire): Float64Array {
+	const made = heightsOf.get(grid) ?? Float64Array.from(grid.heights, (height) => height ?? NaN);
+	heightsOf.set(grid, made);
+	return made;
+}
+
+/** A green in the core's terms. */
 export const greenToCore = (wire: GreenWire): Green => ({
 	outline: wire.outline,
 	collar: wire.collar,
@@ -105,8 +134,5 @@ export const greenToCore = (wire: GreenWire): Green => ({
 	areas: wire.areas,
 	spots: wire.spots.map(({ at: [u, v], height, leftOut }) => ({ u, v, height, leftOut })),
 	tilts: wire.tilts.map(tiltToCore),
-	grid: wire.grid && {
-		...wire.grid,
-		heights: Float64Array.from(wire.grid.heights, (height) => height ?? NaN)
-	}
+	grid: wire.grid && { ...wire.grid, heights: coreHeights(wire.grid) }
 });

@@ -6,7 +6,7 @@ import type { MissQuestion } from '$lib/core/plan/whereToMiss';
 import { bearingToCore } from './green';
 import { placeOn, readLine, readToday } from './placedShot';
 import type { ReadingWire } from './reading';
-import type { Place, WorkingShot } from './savedShot';
+import type { Place, WorkingShot } from './shot';
 import { shotRequest } from './shotRequest';
 
 /** The weather, ball, bag and player of a shot, with today's reading of a green in place of its ground. */

@@ -1,8 +1,9 @@
+import { PROFILE } from '$lib/core/player/player';
 import { describe, expect, it } from 'vitest';
 import type { LineOfPlay } from '$lib/core/green/lineOfPlay';
 import { radians } from '$lib/core/units';
-import { STANDARD_BAG_WIRE } from './contract/club';
-import { bearingOf, bearingToCore, greenSchema, greenToCore } from './green';
+import { STANDARD_BAG_WIRE } from './club';
+import { bearingOf, bearingToCore, greenDraftSchema, greenToCore } from './green';
 import { missQuestion, placedRequest } from './greenStudy';
 import {
 	centreOf,
@@ -13,10 +14,10 @@ import {
 	readLine,
 	readToday
 } from './placedShot';
-import { readingSchema } from './reading';
-import { workingShotSchema } from './savedShot';
+import { readingDraftSchema } from './reading';
+import { shotDraftSchema } from './shot';
 
-const wire = greenSchema.parse({
+const wire = greenDraftSchema.parse({
 	id: 'g',
 	name: 'Bench',
 	outline: [
@@ -48,12 +49,12 @@ const wire = greenSchema.parse({
 	pins: [{ id: 'p', name: 'Back', at: [6, 12] }]
 });
 const green = greenToCore(wire);
-const shot = workingShotSchema.parse({
+const shot = shotDraftSchema.parse({
 	situation: { toEdge: 3, edgeToPin: 9, stimpFeet: 10, wind: { along: 3, across: 1 } },
 	golfer: { skill: 'high', hand: 'left' },
 	bag: STANDARD_BAG_WIRE
 });
-const reading = readingSchema.parse({
+const reading = readingDraftSchema.parse({
 	id: 'r',
 	greenId: 'g',
 	takenAt: '2026-05-04T08:00:00.000Z',
@@ -86,7 +87,7 @@ describe('a placed shot', () => {
 		expect(copy.situation.toEdge).toBeCloseTo(8, 0);
 		expect(copy.situation.toEdge + copy.situation.edgeToPin).toBeCloseTo(20, 2);
 		expect(copy.situation.segments![4]!.slopeAlong).toBeCloseTo(2, 0);
-		expect(workingShotSchema.safeParse(copy).success).toBe(true);
+		expect(shotDraftSchema.safeParse(copy).success).toBe(true);
 	});
 
 	it('takes today’s reading, with the grain against the line it lies along', () => {
@@ -145,7 +146,7 @@ describe('a placed shot', () => {
 describe('studies of a green', () => {
 	it('ask with the player of the shot and today’s reading, without wind', () => {
 		const question = missQuestion(shot, green, [6, 12], reading, 7);
-		expect(question.player).toMatchObject({ skill: 'high', hand: 'left' });
+		expect(question.player).toMatchObject({ ...PROFILE.high, hand: 'left' });
 		expect(question.conditions).toMatchObject({ firmness: 'soft', wet: true });
 		expect(question.conditions.air.windAlong).toBe(0);
 		expect(question.conditions.grain).toBeCloseTo(radians(90), 9);
@@ -176,7 +177,7 @@ describe('studies of a green', () => {
 	});
 });
 
-describe('greenSchema', () => {
+describe('greenDraftSchema', () => {
 	it.each([
 		[
 			{
@@ -196,7 +197,7 @@ describe('greenSchema', () => {
 			'columns × rows'
 		]
 	])('refuses %j', (change, message) => {
-		const parsed = greenSchema.safeParse({ ...wire, ...change });
+		const parsed = greenDraftSchema.safeParse({ ...wire, ...change });
 		expect(parsed.error?.issues.map((issue) => issue.message).join()).toContain(message);
 	});
 });

@@ -1,12 +1,12 @@
 import type { LineOfPlay } from '$lib/core/green/lineOfPlay';
 import { expectedLie, lineOn, standBeside } from '$lib/core/plan/onGreen';
 import type { SurveyedGround } from '$lib/core/plan/situation';
-import { grainAlong } from '$lib/core/today/grain';
+import { grainAlong } from '$lib/core/ground/grain';
 import { toPercent } from '$lib/core/units';
-import type { SituationWire } from './contract/situation';
+import type { SituationWire } from './situation';
 import { bearingToCore, greenToCore, type GreenWire } from './green';
 import type { ReadingWire } from './reading';
-import type { Place } from './savedShot';
+import type { Place } from './shot';
 import { lineProblemWords } from './words/line';
 
 const STEEPEST = 30;

@@ -3,29 +3,39 @@ import {
 	firmnessField,
 	idField,
 	nameField,
+	readingMethodField,
 	slopeField,
 	stimpField,
+	wayField,
 	within
-} from './contract/fields';
+} from './fields';
 
 /** One roll of a ramp's ball as it was written down. */
-const rollSchema = z.strictObject({
+const rollSchema = z.object({
 	/** Which place of the test, from 1. */
 	place: z.int().min(1).max(9),
-	way: z.enum(['up', 'down']),
+	way: wayField,
 	rollOut: within(0, 30, 'metres')
 });
 
-/** One chipped ball as it was written down. */
-const ballSchema = z.strictObject({
+/** One chipped ball as it is written down. */
+const ballSchema = z.object({
 	club: nameField,
 	carry: within(0.1, 100, 'metres'),
 	total: within(0.1, 150, 'metres'),
 	slope: slopeField.default(0)
 });
 
+/** A ball as it is typed: it cannot stop before it has landed. */
+export const typedBallSchema = ballSchema
+	.extend({ slope: slopeField })
+	.refine(({ carry, total }) => total > carry, {
+		path: ['total'],
+		error: 'It cannot stop before it has landed.'
+	});
+
 /** What was found of one green on one day. The newest of a green counts. */
-export const readingSchema = z.strictObject({
+export const readingDraftSchema = z.object({
 	id: idField,
 	greenId: idField,
 	takenAt: z.iso.datetime(),
@@ -36,11 +46,20 @@ export const readingSchema = z.strictObject({
 	wet: z.boolean().default(false),
 	/** Direction in which the grass grows, clockwise from the top of the map; null for none. */
 	grainTowards: within(0, 360, 'degrees').nullable().default(null),
-	method: z.enum(['ramp', 'balls', 'judged']).default('judged'),
+	method: readingMethodField.default('judged'),
 	/** What it was found from, so that it can be worked out again. */
 	rolls: z.array(rollSchema).max(100, 'must be at most 100 rolls').default([]),
 	balls: z.array(ballSchema).max(100, 'must be at most 100 balls').default([]),
 	note: z.string().max(200, 'must be at most 200 letters').default('')
 });
 
-export type ReadingWire = z.output<typeof readingSchema>;
+export type ReadingWire = z.output<typeof readingDraftSchema>;
+
+/** Today's green as it is judged by eye. */
+export const judgedSchema = readingDraftSchema.pick({ stimpFeet: true }).extend({
+	turf: z.object({
+		firmness: firmnessField,
+		wet: z.boolean(),
+		grainTowards: within(0, 360, 'degrees').nullable()
+	})
+});

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { DISPERSION } from '$lib/core/player/player';
-import { STANDARD_BAG_WIRE } from './contract/club';
-import { savedShotSchema, workingShotSchema } from './savedShot';
-import { dispersionOf, shotRequest, spreadOf } from './shotRequest';
+import { PROFILE } from '$lib/core/player/player';
+import { STANDARD_BAG_WIRE } from './club';
+import { shotRow } from './rows/shot';
+import { shotDraftSchema } from './shot';
+import { shotRequest } from './shotRequest';
 
-const shot = workingShotSchema.parse({
+const shot = shotDraftSchema.parse({
 	situation: { toEdge: 2, edgeToPin: 8, stimpFeet: 9, slopeAlong: 3 },
 	golfer: { skill: 'high', hand: 'left' },
 	bag: STANDARD_BAG_WIRE
@@ -15,28 +16,31 @@ describe('shotRequest', () => {
 		const request = shotRequest(shot, 500, 9);
 		expect(request).toMatchObject({ samples: 500, seed: 9, school: 'free' });
 		expect(request.bag).toHaveLength(11);
-		expect(request.player).toMatchObject({ hand: 'left', dispersion: DISPERSION.high });
+		expect(request.player).toMatchObject({ hand: 'left', dispersion: PROFILE.high.dispersion });
 		expect(request.situation.segments[0]!.slopeAlong).toBeCloseTo(0.03, 12);
-	});
-
-	it('prefers the player’s own spread to the skill’s', () => {
-		const own = { speed: 5, direction: 2, loft: 1.5, lowPoint: 1 };
-		const mine = dispersionOf({ ...shot.golfer, spread: own });
-		expect(mine.speed).toBeCloseTo(DISPERSION.scratch.speed, 12);
-		expect(mine.direction).toBeCloseTo(DISPERSION.scratch.direction, 12);
-		expect(mine.lowPoint).toBeCloseTo(DISPERSION.scratch.lowPoint, 12);
-		expect(spreadOf('scratch')).toEqual(own);
 	});
 });
 
-describe('saved shots', () => {
+describe('a kept shot', () => {
+	const saved = { id: 'a', name: 'One', savedAt: '2026-01-02T03:04:05.000Z', shot };
+
 	it('survives writing and reading without loss', () => {
-		const saved = { id: 'a', name: 'One', savedAt: '2026-01-02T03:04:05.000Z', shot };
-		expect(savedShotSchema.parse(JSON.parse(JSON.stringify(saved)))).toEqual(saved);
+		expect(shotRow.parse(JSON.parse(JSON.stringify(saved)))).toEqual(saved);
 	});
 
-	it('refuses a spread that no player has', () => {
-		const golfer = { ...shot.golfer, spread: { speed: 90, direction: 2, loft: 2, lowPoint: 1 } };
-		expect(workingShotSchema.safeParse({ ...shot, golfer }).success).toBe(false);
+	it('is read although its numbers may not be asked about any more', () => {
+		const far = { ...shot, situation: { ...shot.situation, toEdge: 95 } };
+		expect(shotRow.safeParse({ ...saved, shot: far }).success).toBe(true);
+		expect(shotDraftSchema.safeParse(far).success).toBe(false);
+	});
+
+	it('is not read where a number is none or a lie is unknown', () => {
+		for (const change of [{ toEdge: '3' }, { toEdge: NaN }, { lie: 'on the moon' }])
+			expect(
+				shotRow.safeParse({
+					...saved,
+					shot: { ...shot, situation: { ...shot.situation, ...change } }
+				}).success
+			).toBe(false);
 	});
 });

@@ -3,8 +3,11 @@ import { z } from 'zod';
 import { readJson, refuse } from './jsonBody';
 
 const schema = z.strictObject({ length: z.number(), name: z.string() });
-const send = (body: string) =>
-	readJson(new Request('http://localhost/x', { method: 'POST', body }), schema);
+const send = (body: string, type = 'application/json') =>
+	readJson(
+		new Request('http://localhost/x', { method: 'POST', body, headers: { 'content-type': type } }),
+		schema
+	);
 
 async function refusal(body: string): Promise<{ status: number; error: unknown }> {
 	const read = await send(body);
@@ -33,9 +36,22 @@ describe('readJson', () => {
 		});
 	});
 
+	it('accepts JSON with a charset and no other type: a page elsewhere cannot start work', async () => {
+		const body = '{"length":3,"name":"a"}';
+		expect(await send(body, 'application/json; charset=utf-8')).toHaveProperty('data');
+		for (const type of ['text/plain', 'application/jsonp', 'multipart/form-data', '']) {
+			const read = await send(body, type);
+			expect('refusal' in read && read.refusal.status, type).toBe(415);
+		}
+	});
+
 	it('refuses more than 256 KiB before reading it as JSON', async () => {
 		const { status } = await refusal(JSON.stringify({ length: 1, name: 'x'.repeat(300 * 1024) }));
 		expect(status).toBe(413);
+	});
+
+	it('sends headers along with a refusal', () => {
+		expect(refuse(503, 'busy', [], { 'Retry-After': '5' }).headers.get('retry-after')).toBe('5');
 	});
 
 	it('refuses with a reason', async () => {

@@ -1,12 +1,19 @@
 import { json } from '@sveltejs/kit';
 import type { z } from 'zod';
-import { issuesOf, type Issue } from '$lib/io/contract/issues';
+import { issuesOf, type Issue } from '$lib/io/issues';
 
 const MOST_BYTES = 256 * 1024;
 
 /** The contract's one shape of refusal. */
-export const refuse = (status: number, message: string, issues: Issue[] = []): Response =>
-	json({ error: { message, issues } }, { status });
+export const refuse = (
+	status: number,
+	message: string,
+	issues: Issue[] = [],
+	headers: Record<string, string> = {}
+): Response => json({ error: { message, issues } }, { status, headers });
+
+const isJson = (request: Request): boolean =>
+	/^application\/json\s*(;|$)/i.test(request.headers.get('content-type') ?? '');
 
 /** Reads a body to its end, so that the connection stays usable; null when it is larger than allowed or the server gave it up. */
 async function readText(request: Request): Promise<string | null> {
@@ -21,12 +28,13 @@ async function readText(request: Request): Promise<string | null> {
 /**
  * Reads and validates a JSON body.
  *
- * @returns the data, or the response that refuses it: 413 too large, 400 not JSON or not valid
+ * @returns the data, or the response that refuses it: 415 another type, 413 too large, 400 not JSON or not valid
  */
 export async function readJson<T extends z.ZodType>(
 	request: Request,
 	schema: T
 ): Promise<{ data: z.output<T> } | { refusal: Response }> {
+	if (!isJson(request)) return { refusal: refuse(415, 'Send the body as application/json.') };
 	const text = await readText(request);
 	if (text === null)
 		return { refusal: refuse(413, 'The body is larger than 256 KiB; send less in one request.') };

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { readSpeed } from '$lib/core/today/speedTest';
+import { readRamp } from '$lib/core/today/readRamp';
 import { deviceReadingSchema } from '$lib/io/deviceReading';
 import { toFeet } from '$lib/core/units';
 import { isSimulated, simulatedReadings, simulationSchema } from './simulatedDevices';
@@ -25,7 +25,7 @@ describe('simulated devices', () => {
 				? { way: reading.way, length: reading.rollOut }
 				: { way: 'up' as const, length: 0 }
 		);
-		const found = readSpeed([{ rolls }]);
+		const found = readRamp([{ rolls }]);
 		expect('speed' in found && Math.abs(toFeet(found.speed) - 11)).toBeLessThan(0.5);
 	});
 

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { createRng, type Rng } from '$lib/core/math/random';
 import { rollOffRamp } from '$lib/core/today/rampBall';
 import { fromFeet, fromPercent } from '$lib/core/units';
-import { within } from '$lib/io/contract/fields';
+import { within } from '$lib/io/fields';
 import type { DeviceReading } from '$lib/io/deviceReading';
 
 const number = (low: number, high: number, unit: string, fallback: number) =>

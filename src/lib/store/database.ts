@@ -1,22 +1,9 @@
-import Dexie, { type Table } from 'dexie';
+import Dexie, { type IndexableType, type Table } from 'dexie';
+import { liftShotRowTo2, liftShotTo2 } from '$lib/io/archive/lift';
 
-/** Rows are kept as they were written and validated when they are read: data of an older or broken version must not stop the app. */
-export interface ShotRow {
-	id: string;
-	name: string;
-	savedAt: string;
-	shot: unknown;
-}
-
-export interface GreenRow {
-	id: string;
-	name: string;
-}
-
-export interface ReadingRow {
-	id: string;
-	greenId: string;
-	takenAt: string;
+/** A row as it lies there: written by any release, perhaps broken. It is judged when it is read. */
+export interface RawRow {
+	id: IndexableType;
 }
 
 export interface SettingRow {
@@ -24,16 +11,42 @@ export interface SettingRow {
 	value: unknown;
 }
 
+/** Keys of the settings. */
+export const SETTING = {
+	preferences: 'preferences',
+	lastShot: 'lastShot',
+	lastShotId: 'lastShotId',
+	demoSeeded: 'demoSeeded'
+} as const;
+
 class CrispLandingDatabase extends Dexie {
-	shots!: Table<ShotRow, string>;
-	greens!: Table<GreenRow, string>;
-	readings!: Table<ReadingRow, string>;
+	shots!: Table<RawRow, IndexableType>;
+	greens!: Table<RawRow, IndexableType>;
+	readings!: Table<RawRow, IndexableType>;
 	settings!: Table<SettingRow, string>;
 
 	constructor() {
 		super('crisp-landing');
+		// Append only. Each upgrade is the step that lifts an archive of the same age.
 		this.version(1).stores({ shots: 'id, savedAt', settings: 'key' });
 		this.version(2).stores({ greens: 'id, name', readings: 'id, greenId, takenAt' });
+		this.version(3)
+			.stores({})
+			.upgrade(async (transaction) => {
+				await transaction
+					.table('shots')
+					.toCollection()
+					.modify((row, ref) => {
+						ref.value = liftShotRowTo2(row);
+					});
+				const settings = transaction.table<SettingRow, string>('settings');
+				await settings
+					.where('key')
+					.equals(SETTING.lastShot)
+					.modify((row) => {
+						row.value = liftShotTo2(row.value);
+					});
+			});
 	}
 }
 

@@ -1,7 +1,17 @@
-import { liveQuery, type Observable } from 'dexie';
-import { greenSchema, type GreenWire } from '$lib/io/green';
-import { readingSchema, type ReadingWire } from '$lib/io/reading';
+import type { GreenWire } from '$lib/io/green';
+import type { ReadingWire } from '$lib/io/reading';
+import { greenRow } from '$lib/io/rows/green';
+import { readingRow } from '$lib/io/rows/reading';
 import { database } from './database';
+import { Shelf, type BrokenRow, type Undo } from './shelf';
+
+export const greenShelf = new Shelf<GreenWire>('greens', greenRow, (a, b) =>
+	a.name.localeCompare(b.name)
+);
+/** Newest first. */
+export const readingShelf = new Shelf<ReadingWire>('readings', readingRow, (a, b) =>
+	b.takenAt.localeCompare(a.takenAt)
+);
 
 /** A green with everything measured on it, newest first. */
 export interface GreenBook {
@@ -9,67 +19,40 @@ export interface GreenBook {
 	readings: ReadingWire[];
 }
 
-/** Greens as they can be read; rows that cannot are kept and counted. */
-export interface GreenShelf {
+/** Greens with their readings, and every row of either that cannot be read. */
+export interface GreenBooks {
 	books: GreenBook[];
-	broken: number;
-}
-
-function valid<T>(rows: readonly unknown[], read: (row: unknown) => { data?: T }): T[] {
-	return rows.flatMap((row) => {
-		const { data } = read(row);
-		return data === undefined ? [] : [data];
-	});
+	broken: BrokenRow[];
 }
 
 /** Every green with its readings, as they are now. */
-export async function readGreens(): Promise<GreenShelf> {
-	const rows = await database.greens.orderBy('name').toArray();
-	const greens = valid(rows, (row) => greenSchema.safeParse(row));
-	const readings = valid(await database.readings.orderBy('takenAt').reverse().toArray(), (row) =>
-		readingSchema.safeParse(row)
-	);
+export async function readGreens(): Promise<GreenBooks> {
+	const [greens, readings] = await Promise.all([greenShelf.read(), readingShelf.read()]);
 	return {
-		books: greens.map((green) => ({
+		books: greens.rows.map((green) => ({
 			green,
-			readings: readings.filter((reading) => reading.greenId === green.id)
+			readings: readings.rows.filter((reading) => reading.greenId === green.id)
 		})),
-		broken: rows.length - greens.length
+		broken: [...greens.broken, ...readings.broken]
 	};
 }
 
-/** Every green with its readings, in step with other tabs. */
-export const watchGreens = (): Observable<GreenShelf> => liveQuery(readGreens);
-
-export async function saveGreen(green: GreenWire): Promise<void> {
-	await database.greens.put(greenSchema.parse(green));
-}
+export const saveGreen = (green: GreenWire): Promise<GreenWire> => greenShelf.put(green);
+export const saveReading = (reading: ReadingWire): Promise<ReadingWire> =>
+	readingShelf.put(reading);
+export const removeReading = (id: string): Promise<Undo> => readingShelf.remove(id);
 
 /** Removes a green and its readings and hands back what undoes it. */
-export async function removeGreen(id: string): Promise<() => Promise<void>> {
-	return database.transaction('rw', database.greens, database.readings, async () => {
-		const green = await database.greens.get(id);
+export function removeGreen(id: string): Promise<Undo> {
+	const tables = [database.greens, database.readings];
+	return database.transaction('rw', tables, async () => {
 		const readings = await database.readings.where('greenId').equals(id).toArray();
-		await database.greens.delete(id);
+		const restoreGreen = await greenShelf.remove(id);
 		await database.readings.bulkDelete(readings.map((reading) => reading.id));
-		return async () => {
-			await database.transaction('rw', database.greens, database.readings, async () => {
-				if (green) await database.greens.put(green);
+		return () =>
+			database.transaction('rw', tables, async () => {
+				await restoreGreen();
 				await database.readings.bulkPut(readings);
 			});
-		};
 	});
-}
-
-export async function saveReading(reading: ReadingWire): Promise<void> {
-	await database.readings.put(readingSchema.parse(reading));
-}
-
-/** Removes a reading and hands back what undoes it. */
-export async function removeReading(id: string): Promise<() => Promise<void>> {
-	const row = await database.readings.get(id);
-	await database.readings.delete(id);
-	return async () => {
-		if (row) await database.readings.put(row);
-	};
 }

@@ -1,64 +1,32 @@
-import { liveQuery, type Observable } from 'dexie';
-import { savedShotSchema, type SavedShot, type WorkingShot } from '$lib/io/savedShot';
-import { database, type ShotRow } from './database';
+import { shotRow } from '$lib/io/rows/shot';
+import type { SavedShot, WorkingShot } from '$lib/io/shot';
+import { Shelf, type Undo } from './shelf';
 
-/** A row that cannot be read any more; kept until its owner removes it. */
-export interface BrokenShot {
-	id: string;
-	name: string;
-}
-
-export interface ShotShelf {
-	shots: SavedShot[];
-	broken: BrokenShot[];
-}
-
-function shelve(rows: readonly ShotRow[]): ShotShelf {
-	const shelf: ShotShelf = { shots: [], broken: [] };
-	for (const row of rows) {
-		const parsed = savedShotSchema.safeParse(row);
-		if (parsed.success) shelf.shots.push(parsed.data);
-		else shelf.broken.push({ id: String(row.id), name: String(row.name || 'unnamed') });
-	}
-	return shelf;
-}
-
-/** Every saved shot, newest first, in step with other tabs. */
-export const watchShots = (): Observable<ShotShelf> =>
-	liveQuery(async () => shelve(await database.shots.orderBy('savedAt').reverse().toArray()));
+/** Newest first. */
+export const shotShelf = new Shelf<SavedShot>('shots', shotRow, (a, b) =>
+	b.savedAt.localeCompare(a.savedAt)
+);
 
 /** One shot; undefined when there is none or it cannot be read. */
-export async function readShot(id: string): Promise<SavedShot | undefined> {
-	const parsed = savedShotSchema.safeParse(await database.shots.get(id));
-	return parsed.success ? parsed.data : undefined;
-}
+export const readShot = (id: string): Promise<SavedShot | undefined> => shotShelf.get(id);
 
 const stamp = (): string => new Date().toISOString();
+const LONGEST_NAME = 60;
 
 /** Saves a shot under a name, over the one of the same id where there is one. */
-export async function saveShot(
+export const saveShot = (
 	name: string,
 	shot: WorkingShot,
 	id: string = crypto.randomUUID()
-): Promise<SavedShot> {
-	const saved = savedShotSchema.parse({ id, name, savedAt: stamp(), shot });
-	await database.shots.put(saved);
-	return saved;
-}
+): Promise<SavedShot> => shotShelf.put({ id, name, savedAt: stamp(), shot });
 
 export async function renameShot(id: string, name: string): Promise<void> {
-	await database.shots.update(id, { name: name.trim() });
+	const saved = await shotShelf.get(id);
+	if (saved) await shotShelf.put({ ...saved, name: name.trim() });
 }
 
-export async function duplicateShot({ name, shot }: SavedShot): Promise<SavedShot> {
-	return saveShot(`${name} (copy)`.slice(0, 60), shot);
-}
+export const duplicateShot = ({ name, shot }: SavedShot): Promise<SavedShot> =>
+	saveShot(`${name} (copy)`.slice(0, LONGEST_NAME), shot);
 
 /** Removes a shot and hands back what undoes it. */
-export async function removeShot(id: string): Promise<() => Promise<void>> {
-	const row = await database.shots.get(id);
-	await database.shots.delete(id);
-	return async () => {
-		if (row) await database.shots.put(row);
-	};
-}
+export const removeShot = (id: string): Promise<Undo> => shotShelf.remove(id);

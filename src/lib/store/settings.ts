@@ -1,36 +1,21 @@
-import { liveQuery, type Observable } from 'dexie';
-import { z } from 'zod';
-import type { Archive } from '$lib/io/archive';
-import { workingShotSchema, type WorkingShot } from '$lib/io/savedShot';
-import { within } from '$lib/io/contract/fields';
-import { database } from './database';
+import type { WorkingShot } from '$lib/io/shot';
+import { preferencesRow, type Preferences } from '$lib/io/rows/preferences';
+import { workingShotRow } from '$lib/io/rows/shot';
+import { database, SETTING } from './database';
 
-export const preferencesSchema = z.object({
-	units: z.enum(['metres', 'yards', 'feet', 'paces']).default('metres'),
-	/** The player's own pace, measured once. */
-	paceLength: within(0.5, 1.3, 'metres').default(0.9),
-	theme: z.enum(['paper', 'slate', 'sunlight']).default('paper')
-});
+export type { Preferences };
 
-export type Preferences = z.output<typeof preferencesSchema>;
+/** Preferences as kept; those of a first visit where there are none. */
+export async function readPreferences(): Promise<Preferences> {
+	const kept = (await database.settings.get(SETTING.preferences))?.value;
+	const parsed = preferencesRow.safeParse(kept ?? {});
+	return parsed.success ? parsed.data : FIRST_PREFERENCES;
+}
 
-const PREFERENCES = 'preferences';
-const LAST_SHOT = 'lastShot';
-const LAST_SHOT_ID = 'lastShotId';
-const DEMO_SEEDED = 'demoSeeded';
+export const FIRST_PREFERENCES: Preferences = preferencesRow.parse({});
 
-const readPreferences = async (): Promise<Preferences> => {
-	const parsed = preferencesSchema.safeParse(
-		(await database.settings.get(PREFERENCES))?.value ?? {}
-	);
-	return parsed.success ? parsed.data : preferencesSchema.parse({});
-};
-
-/** Preferences, in step with other tabs. */
-export const watchPreferences = (): Observable<Preferences> => liveQuery(readPreferences);
-
-export async function writePreferences(preferences: Preferences): Promise<void> {
-	await database.settings.put({ key: PREFERENCES, value: preferences });
+export async function writePreferences(value: Preferences): Promise<void> {
+	await database.settings.put({ key: SETTING.preferences, value });
 }
 
 export interface LastShot {
@@ -41,34 +26,16 @@ export interface LastShot {
 
 /** What was on the screen last; null on a first visit, `broken` when it cannot be read. */
 export async function readLastShot(): Promise<LastShot | null | 'broken'> {
-	const [shot, id] = await database.settings.bulkGet([LAST_SHOT, LAST_SHOT_ID]);
+	const [shot, id] = await database.settings.bulkGet([SETTING.lastShot, SETTING.lastShotId]);
 	if (!shot) return null;
-	const parsed = workingShotSchema.safeParse(shot.value);
+	const parsed = workingShotRow.safeParse(shot.value);
 	if (!parsed.success) return 'broken';
 	return { shot: parsed.data, id: typeof id?.value === 'string' ? id.value : null };
 }
 
 export async function writeLastShot({ shot, id }: LastShot): Promise<void> {
 	await database.settings.bulkPut([
-		{ key: LAST_SHOT, value: shot },
-		{ key: LAST_SHOT_ID, value: id }
+		{ key: SETTING.lastShot, value: shot },
+		{ key: SETTING.lastShotId, value: id }
 	]);
-}
-
-/** Puts the demo's rows in, once and in one transaction; never over data that is there. */
-export async function seedOnce({
-	shots,
-	greens,
-	readings
-}: Pick<Archive, 'shots' | 'greens' | 'readings'>): Promise<boolean> {
-	const { shots: shotTable, greens: greenTable, readings: readingTable, settings } = database;
-	return database.transaction('rw', [shotTable, greenTable, readingTable, settings], async () => {
-		const used = (await shotTable.count()) + (await greenTable.count()) > 0;
-		if (used || (await settings.get(DEMO_SEEDED))) return false;
-		await shotTable.bulkAdd(shots);
-		await greenTable.bulkAdd(greens);
-		await readingTable.bulkAdd(readings);
-		await settings.put({ key: DEMO_SEEDED, value: true });
-		return true;
-	});
 }

@@ -1,29 +1,13 @@
-import { parentPort } from 'node:worker_threads';
-import { createLocalSampler, localSampler } from '../core/plan/localSampler';
-import { plan } from '../core/plan/plan';
-import type { SampleJob } from '../core/plan/rank';
+import workerpool from 'workerpool';
+import { localSampler } from '../core/plan/localSampler';
+import { plan, type Plan } from '../core/plan/plan';
+import { Question } from '../core/plan/question';
 import type { PlanRequest } from '../core/plan/request';
 
-/** A whole plan, or blocks of balls for a plan that is led elsewhere. */
-interface Question {
-	id: number;
-	request: PlanRequest;
-	jobs?: readonly SampleJob[];
-}
-
-async function answer({ id, request, jobs }: Question): Promise<object> {
-	if (jobs) return { id, finishes: createLocalSampler(request)(jobs) };
-	return { id, plan: await plan(request, localSampler(request)) };
-}
-
-async function reply(question: Question): Promise<void> {
-	try {
-		parentPort?.postMessage(await answer(question));
-	} catch (error) {
-		const message = error instanceof Error ? error.message : String(error);
-		parentPort?.postMessage({ id: question.id, error: message });
+/** The server's planning thread: one request in, one plan out. */
+workerpool.worker({
+	plan(request: PlanRequest): Promise<Plan> {
+		const question = new Question(request);
+		return plan(question, localSampler(question));
 	}
-}
-
-/** The server's planning thread: one question in, one answer out. */
-parentPort?.on('message', (question: Question) => void reply(question));
+});

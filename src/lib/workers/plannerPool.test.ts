@@ -4,7 +4,8 @@ import { request } from '../../../tests/support/scenes';
 import { firstAnswer, plan } from '../core/plan/plan';
 import { createLocalSampler, localSampler } from '../core/plan/localSampler';
 import { landingRegion } from '../core/plan/landingRegion';
-import type { PlannerWorker, PlanSampler } from './protocol';
+import { Question } from '../core/plan/question';
+import type { PlannerWorker } from './protocol';
 import { PlannerPool } from './plannerPool';
 
 /** The page's error event, which this process does not know. */
@@ -44,11 +45,18 @@ class LocalWorker extends EventTarget {
 	}
 }
 
+/** Counts how often a question was opened. */
+let opened = 0;
+let open: Question;
 const answers: Partial<PlannerWorker> = {
-	firstAnswer,
-	sample: (question, jobs) => createLocalSampler(question)(jobs),
-	plan: (question, sampler: PlanSampler, progress) => plan(question, sampler, progress),
-	landingRegion
+	open(request) {
+		opened++;
+		open = new Question(request);
+	},
+	firstAnswer: () => firstAnswer(open),
+	sample: (jobs) => createLocalSampler(open)(jobs),
+	plan: (sampler, progress) => plan(open, sampler, progress),
+	landingRegion: (rung) => landingRegion(open, rung)
 };
 
 function pool(size: number, worker: Partial<PlannerWorker> = answers) {
@@ -66,7 +74,7 @@ const never = new AbortController().signal;
 
 describe('PlannerPool', () => {
 	it('answers like this thread does, however many workers share the balls', async () => {
-		const alone = await plan(question, localSampler(question));
+		const alone = await plan(new Question(question), localSampler(new Question(question)));
 		for (const size of [1, 3]) {
 			const { pool: planners } = pool(size);
 			const shares: number[] = [];
@@ -77,6 +85,26 @@ describe('PlannerPool', () => {
 			expect(shares.at(-1)).toBe(1);
 			planners.close();
 		}
+	});
+
+	it('opens a question once in each worker, however many balls are asked of it', async () => {
+		const { pool: planners } = pool(2);
+		opened = 0;
+		await planners.plan(question, never, () => {});
+		expect(opened).toBe(2);
+		await planners.firstAnswer(question);
+		expect(opened).toBe(2);
+		await planners.firstAnswer({ ...question });
+		expect(opened).toBe(3);
+		planners.close();
+	});
+
+	it('says why a question cannot be opened', async () => {
+		const { pool: planners } = pool(1);
+		await expect(planners.firstAnswer({ ...question, bag: [] })).rejects.toThrow(
+			'the bag is empty'
+		);
+		planners.close();
 	});
 
 	it('gives the first ladder and where its shots may land', async () => {

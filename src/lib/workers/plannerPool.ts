@@ -1,6 +1,6 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import type { Club } from '../core/club/club';
-import type { BallsReading, ChippedBall } from '../core/today/ballsTest';
+import type { BallsReading, ChippedBall } from '../core/today/readBalls';
 import type { Green } from '../core/green/green';
 import type { SurveyReport } from '../core/green/surveyReport';
 import type { FirstAnswer, Plan } from '../core/plan/plan';
@@ -20,6 +20,7 @@ class Member {
 	readonly #worker: Worker;
 	readonly remote: Remote<PlannerWorker>;
 	readonly #crashed: Promise<never>;
+	#open: PlanRequest | null = null;
 
 	constructor(start: () => Worker, onCrash: (member: Member) => void) {
 		this.#worker = start();
@@ -39,6 +40,14 @@ class Member {
 
 	call<T>(ask: (remote: Remote<PlannerWorker>) => Promise<T>): Promise<T> {
 		return Promise.race([ask(this.remote), this.#crashed]);
+	}
+
+	/** Asks about a request; it is sent along only where this worker has another one open. */
+	about<T>(request: PlanRequest, ask: (remote: Remote<PlannerWorker>) => Promise<T>): Promise<T> {
+		if (request === this.#open) return this.call(ask);
+		this.#open = request;
+		// Messages keep their order, so that the question is open when what follows arrives; a failed opening fails both.
+		return this.call(async (remote) => (await Promise.all([remote.open(request), ask(remote)]))[1]);
 	}
 
 	terminate(): void {
@@ -70,7 +79,7 @@ export class PlannerPool {
 
 	/** The deterministic ladder; quick enough to ask for while a finger moves. */
 	firstAnswer(request: PlanRequest): Promise<FirstAnswer> {
-		return this.#member(0).call((remote) => remote.firstAnswer(request));
+		return this.#member(0).about(request, (remote) => remote.firstAnswer());
 	}
 
 	/** The full plan. Abort the signal to give it up between two blocks of balls. */
@@ -80,12 +89,12 @@ export class PlannerPool {
 		progress: (share: number) => void
 	): Promise<Plan> {
 		const sampler = (jobs: readonly SampleJob[]) => this.#spread(request, jobs, signal);
-		return this.#member(0).call((remote) => remote.plan(request, proxy(sampler), proxy(progress)));
+		return this.#member(0).about(request, (remote) => remote.plan(proxy(sampler), proxy(progress)));
 	}
 
 	/** Where a solved shot may land. */
 	landingRegion(request: PlanRequest, rung: Rung): Promise<LandingRegion> {
-		return this.#member(this.#size - 1).call((remote) => remote.landingRegion(request, rung));
+		return this.#member(this.#size - 1).about(request, (remote) => remote.landingRegion(rung));
 	}
 
 	/** The surface through a green's readings, and what the readings say of each other. */
@@ -119,7 +128,7 @@ export class PlannerPool {
 		signal: AbortSignal
 	): Promise<Finishes[]> {
 		return this.#deal(jobs, signal, async (member, job) => {
-			const blocks = await member.call((remote) => remote.sample(request, [job]));
+			const blocks = await member.about(request, (remote) => remote.sample([job]));
 			return blocks[0]!;
 		});
 	}

@@ -1,19 +1,21 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { watchGreens, type GreenShelf } from '$lib/store/greens';
+	import { readGreens } from '$lib/store/greens';
 	import GreensList from '$lib/ui/greens/GreensList.svelte';
+	import StoreTrouble from '$lib/ui/shell/StoreTrouble.svelte';
+	import { attempt } from '$lib/ui/shell/attempt';
 	import { seedDemo } from '$lib/ui/state/demo';
+	import { Followed } from '$lib/ui/state/followed.svelte';
 
 	const { data } = $props();
-	let shelf = $state.raw<GreenShelf | null>(null);
-
+	const greens = new Followed(readGreens);
 	onMount(() => {
-		if (data.demo) void seedDemo();
-		const subscription = watchGreens().subscribe((found) => (shelf = found));
-		return () => subscription.unsubscribe();
+		if (data.demo) void attempt(seedDemo);
+		return greens.start();
 	});
 </script>
 
-{#if shelf}
-	<GreensList {shelf} />
+<StoreTrouble followed={greens} />
+{#if greens.value}
+	<GreensList {...greens.value} />
 {/if}

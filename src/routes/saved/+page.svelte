@@ -1,16 +1,15 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { watchShots, type ShotShelf } from '$lib/store/savedShots';
+	import { shotShelf } from '$lib/store/savedShots';
 	import SavedShots from '$lib/ui/saved/SavedShots.svelte';
+	import StoreTrouble from '$lib/ui/shell/StoreTrouble.svelte';
+	import { Followed } from '$lib/ui/state/followed.svelte';
 
-	let shelf = $state.raw<ShotShelf | null>(null);
-
-	onMount(() => {
-		const subscription = watchShots().subscribe((found) => (shelf = found));
-		return () => subscription.unsubscribe();
-	});
+	const shots = new Followed(() => shotShelf.read());
+	onMount(() => shots.start());
 </script>
 
-{#if shelf}
-	<SavedShots {shelf} />
+<StoreTrouble followed={shots} />
+{#if shots.value}
+	<SavedShots shelved={shots.value} />
 {/if}

@@ -3,6 +3,8 @@ import { degrees } from '../units';
 import { interpolate } from '../math/interpolation';
 
 export interface Club {
+	/** Stable, whatever the club is called; what carries and records refer to. */
+	id: string;
 	/** As the player calls it, unique in a bag. */
 	name: string;
 	loft: Radians;

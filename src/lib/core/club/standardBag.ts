@@ -2,6 +2,7 @@ import { radians } from '../units';
 import type { Club } from './club';
 
 const club = (name: string, loft: number, bounce: number): Club => ({
+	id: name,
 	name,
 	loft: radians(loft),
 	bounce: radians(bounce),
@@ -20,5 +21,5 @@ export const STANDARD_BAG: readonly Club[] = [
 	club('GW', 51, 8),
 	club('SW', 56, 12),
 	club('LW', 60, 8),
-	{ name: 'Putter', loft: radians(3.5), bounce: 0, putter: true }
+	{ id: 'Putter', name: 'Putter', loft: radians(3.5), bounce: 0, putter: true }
 ];

@@ -1,5 +1,5 @@
 import { SURFACE, type FringeId, type SurfaceKind } from '../ground/surfaces';
-import { toMap, type Placement } from '../ground/surveyed';
+import { toMap, type Placement } from './surveyed';
 import type { Segment } from '../ground/segments';
 import type { Point } from '../math/polygon';
 import { MapSample } from './heightGrid';

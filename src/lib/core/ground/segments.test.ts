@@ -72,3 +72,28 @@ describe('createSegments', () => {
 		).toThrow(RangeError);
 	});
 });
+
+describe('the ends of the line', () => {
+	it('belong to the piece that begins there', () => {
+		expect(at(7).gradientX).toBeCloseTo(0.1, 12);
+		expect(at(9).gradientX).toBeCloseTo(-0.03, 12);
+		expect(at(3).kind).toBe(SURFACE.green);
+		expect(at(1).kind).toBe(SURFACE.sand);
+		expect(at(2).kind).toBe(SURFACE.roughFringe);
+		expect(at(1000).kind).toBe(SURFACE.rough);
+	});
+
+	it('cannot be made of nothing', () => {
+		const nothing = {
+			kind: 'segments',
+			toEdge: 1,
+			rise: 0,
+			fringe: SURFACE.smoothFringe,
+			segments: [],
+			greenLength: 5,
+			halfWidth: 5,
+			strips: []
+		} as const;
+		expect(() => createSegments(nothing)).toThrow(/no segments/);
+	});
+});

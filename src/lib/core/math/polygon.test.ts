@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { areaOf, boundsOf, contains, distanceToEdge, distanceToPiece, type Point } from './polygon';
+import { createRng, type Rng } from './random';
 
 /** An L: 4 wide, 3 high, with the top right 2 × 2 cut away. */
 const L: Point[] = [
@@ -56,5 +57,70 @@ describe('polygon', () => {
 		expect(distanceToEdge([], 0, 0)).toBe(Infinity);
 		expect(boundsOf([])).toEqual([Infinity, Infinity, -Infinity, -Infinity]);
 		expect(boundsOf([[2, -3]])).toEqual([2, -3, 2, -3]);
+	});
+});
+
+/** A skewed star-shaped polygon around a place, no two corners alike. */
+function skewed(rng: Rng): [number, number][] {
+	const corners = 3 + Math.floor(6 * rng.uniform());
+	return Array.from({ length: corners }, (_, i) => {
+		const angle = (2 * Math.PI * (i + 0.6 * rng.uniform())) / corners;
+		const far = 1 + 4 * rng.uniform();
+		return [7 + 2 * far * Math.cos(angle), -3 + far * Math.sin(angle)];
+	});
+}
+
+/** Whether a polygon winds around a place: the angle under which it is seen, added up. */
+function winds(polygon: readonly Point[], u: number, v: number): boolean {
+	let turned = 0;
+	polygon.forEach(([au, av], i) => {
+		const [bu, bv] = polygon[(i + 1) % polygon.length]!;
+		let angle = Math.atan2(bv - v, bu - u) - Math.atan2(av - v, au - u);
+		if (angle > Math.PI) angle -= 2 * Math.PI;
+		if (angle < -Math.PI) angle += 2 * Math.PI;
+		turned += angle;
+	});
+	return Math.abs(turned) > Math.PI;
+}
+
+describe('against a second way to the answer', () => {
+	it('contains what the polygon winds around', () => {
+		for (let seed = 1; seed <= 40; seed++) {
+			const rng = createRng(seed);
+			const polygon = skewed(rng);
+			for (let i = 0; i < 40; i++) {
+				const [u, v] = [-4 + 22 * rng.uniform(), -9 + 12 * rng.uniform()];
+				expect(contains(polygon, u, v), `seed ${seed}, ${u}, ${v}`).toBe(winds(polygon, u, v));
+			}
+		}
+	});
+
+	it('is as far from a piece as from the nearest of many points on it', () => {
+		for (let seed = 1; seed <= 60; seed++) {
+			const rng = createRng(seed);
+			const point = (): Point => [9 * rng.uniform() - 2, 5 * rng.uniform() + 1];
+			const [a, b, [u, v]] = [point(), point(), point()];
+			let nearest = Infinity;
+			for (let s = 0; s <= 1; s += 1 / 4096)
+				nearest = Math.min(
+					nearest,
+					Math.hypot(a[0] + s * (b[0] - a[0]) - u, a[1] + s * (b[1] - a[1]) - v)
+				);
+			expect(distanceToPiece(a, b, u, v), `seed ${seed}`).toBeCloseTo(nearest, 2);
+		}
+		expect(distanceToPiece([2, 5], [2, 5], 5, 9)).toBe(5);
+	});
+
+	it('encloses the area of its triangles, either way round', () => {
+		for (let seed = 1; seed <= 20; seed++) {
+			const polygon = skewed(createRng(seed));
+			const fan = polygon.map((a, i) => {
+				const b = polygon[(i + 1) % polygon.length]!;
+				return ((a[0] - 7) * (b[1] + 3) - (b[0] - 7) * (a[1] + 3)) / 2;
+			});
+			const area = fan.reduce((sum, part) => sum + part, 0);
+			expect(areaOf(polygon), `seed ${seed}`).toBeCloseTo(Math.abs(area), 9);
+			expect(areaOf([...polygon].reverse()), `seed ${seed}`).toBeCloseTo(Math.abs(area), 9);
+		}
 	});
 });

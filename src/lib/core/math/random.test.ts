@@ -13,6 +13,36 @@ describe('createRng', () => {
 		expect(draw(4)).not.toEqual(draw(5));
 	});
 
+	it('draws what it has always drawn: kept plans and forecasts rest on it', () => {
+		const rng = createRng(7);
+		const first = Array.from({ length: 4 }, () => Math.round(rng.uniform() * 2 ** 32));
+		expect(first).toEqual([80695229, 407226324, 3558214028, 345886666]);
+		const normals = createRng(7);
+		expect(Array.from({ length: 4 }, () => Number(normals.normal().toFixed(9)))).toEqual([
+			-0.554254604, 0.13436597, -0.98490965, -0.568323612
+		]);
+	});
+
+	it('draws pairs that do not hang together', () => {
+		const rng = createRng(3);
+		const values = Array.from({ length: 20_000 }, () => rng.normal());
+		const lagged = values.slice(1).reduce((sum, value, i) => sum + value * values[i]!, 0);
+		expect(Math.abs(lagged / values.length)).toBeLessThan(0.03);
+		const spread = values
+			.map(Math.abs)
+			.slice(1)
+			.reduce((sum, v, i) => sum + v * Math.abs(values[i]!), 0);
+		expect(spread / values.length).toBeCloseTo(2 / Math.PI, 1);
+	});
+
+	it('fills the interval evenly', () => {
+		const rng = createRng(11);
+		const counts = new Array<number>(20).fill(0);
+		for (let i = 0; i < 40_000; i++) counts[Math.floor(20 * rng.uniform())]!++;
+		const chi = counts.reduce((sum, count) => sum + (count - 2000) ** 2 / 2000, 0);
+		expect(chi).toBeLessThan(43.8);
+	});
+
 	it('has the moments of a standard normal', () => {
 		const rng = createRng(1);
 		const values = Array.from({ length: 40_000 }, () => rng.normal());

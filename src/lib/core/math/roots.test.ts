@@ -32,4 +32,54 @@ describe('findRoot', () => {
 				.status
 		).toBe('iterationCap');
 	});
+
+	it('says how many steps it took, and takes few', () => {
+		expect(findRoot((x) => x, 0, 3, options).iterations).toBe(0);
+		expect(findRoot((x) => x - 3, 0, 3, options).iterations).toBe(0);
+		// A straight line is met by the first secant.
+		expect(findRoot((x) => 2 * x - 3, 0, 4, options)).toMatchObject({ x: 1.5, iterations: 1 });
+		// Strongly curved: a plain false position creeps along one end and needs over a hundred.
+		const curved = findRoot((x) => Math.exp(8 * x) - 2, 0, 1.5, options);
+		expect(curved.x).toBeCloseTo(Math.LN2 / 8, 9);
+		expect(curved.iterations).toBeLessThan(30);
+	});
+
+	it('is content with what lies exactly at the tolerance', () => {
+		const loose = { ...options, tolerance: 0.5 };
+		expect(findRoot((x) => x - 1, 0.5, 4, loose)).toMatchObject({ x: 0.5, iterations: 0 });
+		expect(findRoot((x) => x - 1, -4, 1.5, loose)).toMatchObject({ x: 1.5, iterations: 0 });
+		expect(findRoot((x) => x * x * x - 0.5, -4, 1, { ...options, tolerance: 0.5 })).toMatchObject({
+			status: 'converged',
+			iterations: 0
+		});
+	});
+
+	it('takes the far end of two that are equally far from zero', () => {
+		expect(findRoot((x) => (x - 2) ** 2 + 1, 1, 3, options)).toMatchObject({
+			status: 'noBracket',
+			x: 3,
+			residual: 2
+		});
+	});
+
+	it('ends a jump on the better side, with its value', () => {
+		const step = (x: number) => (x < 1.3 ? -2 : 5);
+		expect(findRoot(step, 0, 3, options)).toMatchObject({ residual: -2 });
+		expect(findRoot((x) => -step(-x), -3, 0, options)).toMatchObject({ residual: 2 });
+	});
+
+	it('spends exactly what it is given', () => {
+		let calls = 0;
+		const capped = findRoot(
+			(x) => {
+				calls++;
+				return x ** 3 - 0.2;
+			},
+			-1,
+			2,
+			{ tolerance: 0, width: 0, maxIterations: 7 }
+		);
+		expect([capped.iterations, calls]).toEqual([7, 9]);
+		expect(capped.residual).toBeCloseTo(capped.x ** 3 - 0.2, 12);
+	});
 });

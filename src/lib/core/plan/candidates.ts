@@ -1,4 +1,4 @@
-import { isWedge, type Club } from '../club/club';
+import { isWedge, mostLofted, type Club } from '../club/club';
 import { LIES, type LieId } from '../lie/lies';
 import type { Play } from '../player/intent';
 import type { FlightId, SpinShape } from '../setup/flights';
@@ -40,11 +40,19 @@ function playsOf(club: Club, lieId: LieId): Play[] {
 	return plays;
 }
 
-/** Every club and flight that the lie allows, least loft first. */
+/** What is left where the lie asks for clubs that the bag has not: the most lofted one, or the putter where there is nothing else. */
+function lastResort(bag: readonly Club[], lie: LieId): Play[] {
+	const club = mostLofted(bag);
+	if (club) return [play(club, LIES[lie].splash ? 'splash' : 'standard')];
+	return bag.slice(0, 1).map((putter) => play(putter, 'putt'));
+}
+
+/** Every club and flight that the lie allows, least loft first; at least one for a bag that holds a club. */
 export function candidates(bag: readonly Club[], lie: LieId): Play[] {
-	return [...bag].sort((a, b) => a.loft - b.loft).flatMap((club) => playsOf(club, lie));
+	const plays = [...bag].sort((a, b) => a.loft - b.loft).flatMap((club) => playsOf(club, lie));
+	return plays.length > 0 ? plays : lastResort(bag, lie);
 }
 
 /** A name for a play that is stable between runs. */
 export const playKey = (p: Play): string =>
-	`${p.club.name}/${p.flight}/${Math.round(degrees(p.faceOpen))}/${p.shape}`;
+	`${p.club.id}/${p.flight}/${Math.round(degrees(p.faceOpen))}/${p.shape}`;

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { SURFACE } from '../ground/surfaces';
-import type { Skill } from '../player/player';
+import { PROFILE, type Skill } from '../player/player';
 import { expectedPutts, onePuttChance, remainingInto, TOUR_PUTTING, type Remaining } from './cost';
 
 const SKILLS: readonly Skill[] = ['expert', 'scratch', 'middle', 'high'];
 const from = (distance: number, kind: number, skill: Skill = 'middle'): Remaining => {
 	const out: Remaining = { strokes: 0, one: 0, two: 0 };
-	remainingInto(distance, kind as never, skill, out);
+	remainingInto(distance, kind as never, PROFILE[skill].costs, out);
 	return out;
 };
 
@@ -51,8 +51,8 @@ describe('what remains', () => {
 
 	it('is never better for a weaker player', () => {
 		for (const distance of [0.5, 2, 6, 15]) {
-			const putts = SKILLS.map((skill) => expectedPutts(distance, skill));
-			const holed = SKILLS.map((skill) => onePuttChance(distance, skill));
+			const putts = SKILLS.map((skill) => expectedPutts(distance, PROFILE[skill].costs));
+			const holed = SKILLS.map((skill) => onePuttChance(distance, PROFILE[skill].costs));
 			expect([...putts].sort((a, b) => a - b)).toEqual(putts);
 			expect([...holed].sort((a, b) => b - a)).toEqual(holed);
 		}

@@ -1,7 +1,7 @@
 import { interpolate } from '../math/interpolation';
-import type { Skill } from '../player/player';
+import type { StrokeCosts } from '../player/player';
 import { SURFACE, type SurfaceKind } from '../ground/surfaces';
-import { FOOT, YARD, type Metres } from '../units';
+import { fromFeet, toFeet, YARD, type Metres } from '../units';
 
 /**
  * Tour professionals' expected putts and one-putt chance by distance in feet.
@@ -15,6 +15,9 @@ export const TOUR_PUTTING = {
 	onePutt: [1, 0.999, 0.99, 0.96, 0.88, 0.77, 0.66, 0.5, 0.4, 0.23, 0.15, 0.07, 0.04, 0.02, 0.01]
 } as const;
 
+/** Distance from which the table holes every second putt: what a player's own is compared with. */
+export const TOUR_HOLED_HALF: Metres = fromFeet(8);
+
 /** Off the green, tour professionals; 10 and 20 yards as published (from memory), nearer and farther ours (assumption). */
 const TOUR_AROUND = {
 	yards: [0, 5, 10, 20, 40],
@@ -22,17 +25,6 @@ const TOUR_AROUND = {
 	rough: [2.12, 2.24, 2.34, 2.59, 2.78],
 	sand: [2.35, 2.39, 2.43, 2.53, 2.82]
 } as const;
-
-/**
- * How a skill stands to the tables: putts as if from `stretch` times the distance (the 50 % distance shrinks from 8 ft), and
- * strokes more from off the green and from sand (assumption, shaped after the published handicap tables).
- */
-const SKILL: Record<Skill, { stretch: number; around: number; sand: number; upAndDown: number }> = {
-	expert: { stretch: 1, around: 0, sand: 0, upAndDown: 0.58 },
-	scratch: { stretch: 1.2, around: 0.12, sand: 0.18, upAndDown: 0.46 },
-	middle: { stretch: 1.6, around: 0.42, sand: 0.62, upAndDown: 0.25 },
-	high: { stretch: 1.95, around: 0.75, sand: 1.05, upAndDown: 0.13 }
-};
 
 const PENALTY = 1;
 const DROP_DISTANCE: Metres = 15 * YARD;
@@ -52,21 +44,21 @@ export interface Remaining {
 	two: number;
 }
 
-/** Expected putts of a skill from a distance on the green. */
-export const expectedPutts = (distance: Metres, skill: Skill): number =>
-	interpolate(TOUR_PUTTING.feet, TOUR_PUTTING.strokes, (distance / FOOT) * SKILL[skill].stretch);
+/** Expected putts of a player from a distance on the green. */
+export const expectedPutts = (distance: Metres, { puttStretch }: StrokeCosts): number =>
+	interpolate(TOUR_PUTTING.feet, TOUR_PUTTING.strokes, toFeet(distance) * puttStretch);
 
-/** Chance that a skill holes the putt. */
-export const onePuttChance = (distance: Metres, skill: Skill): number =>
-	interpolate(TOUR_PUTTING.feet, TOUR_PUTTING.onePutt, (distance / FOOT) * SKILL[skill].stretch);
+/** Chance that a player holes the putt. */
+export const onePuttChance = (distance: Metres, { puttStretch }: StrokeCosts): number =>
+	interpolate(TOUR_PUTTING.feet, TOUR_PUTTING.onePutt, toFeet(distance) * puttStretch);
 
-/** Expected strokes of a skill from off the green. */
+/** Expected strokes of a player from off the green. */
 export function expectedAround(
 	distance: Metres,
 	from: 'fairway' | 'rough' | 'sand',
-	skill: Skill
+	costs: StrokeCosts
 ): number {
-	const more = from === 'sand' ? SKILL[skill].sand : SKILL[skill].around;
+	const more = from === 'sand' ? costs.sand : costs.around;
 	return interpolate(TOUR_AROUND.yards, TOUR_AROUND[from], distance / YARD) + more;
 }
 
@@ -86,36 +78,36 @@ const AROUND_KIND: Partial<Record<SurfaceKind, 'fairway' | 'rough' | 'sand'>> = 
 export function remainingInto(
 	distance: Metres,
 	kind: SurfaceKind,
-	skill: Skill,
+	costs: StrokeCosts,
 	out: Remaining
 ): void {
 	if (distance <= 0) {
 		out.strokes = 0;
 		out.one = out.two = 1;
 	} else if (kind === SURFACE.green) {
-		puttInto(distance, skill, out);
+		puttInto(distance, costs, out);
 	} else if (kind === SURFACE.smoothFringe && distance < PUTTABLE) {
-		puttInto(distance * FRINGE_STRETCH, skill, out);
+		puttInto(distance * FRINGE_STRETCH, costs, out);
 	} else {
-		aroundInto(distance, kind, skill, out);
+		aroundInto(distance, kind, costs, out);
 	}
 }
 
-function puttInto(distance: Metres, skill: Skill, out: Remaining): void {
-	out.strokes = expectedPutts(distance, skill);
-	out.one = onePuttChance(distance, skill);
+function puttInto(distance: Metres, costs: StrokeCosts, out: Remaining): void {
+	out.strokes = expectedPutts(distance, costs);
+	out.one = onePuttChance(distance, costs);
 	// Strokes = 1·p₁ + 2·p₂ + 3·p₃ fixes the chance of three.
 	out.two = Math.min(1, Math.max(out.one, 3 - out.strokes - out.one));
 }
 
-function aroundInto(distance: Metres, kind: SurfaceKind, skill: Skill, out: Remaining): void {
+function aroundInto(distance: Metres, kind: SurfaceKind, costs: StrokeCosts, out: Remaining): void {
 	if (kind === SURFACE.water) {
-		out.strokes = PENALTY + expectedAround(Math.max(distance, DROP_DISTANCE), 'rough', skill);
+		out.strokes = PENALTY + expectedAround(Math.max(distance, DROP_DISTANCE), 'rough', costs);
 		out.one = out.two = 0;
 		return;
 	}
 	const from = AROUND_KIND[kind] ?? 'rough';
-	out.strokes = expectedAround(distance, from, skill);
+	out.strokes = expectedAround(distance, from, costs);
 	out.one = 0.02;
-	out.two = SKILL[skill].upAndDown * (from === 'sand' ? SAND_SHARE : 1);
+	out.two = costs.upAndDown * (from === 'sand' ? SAND_SHARE : 1);
 }

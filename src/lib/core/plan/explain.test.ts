@@ -1,18 +1,18 @@
 import { describe, expect, it } from 'vitest';
-import { request } from '../../../../tests/support/scenes';
+import { question as ask } from '../../../../tests/support/scenes';
 import { fromFeet, toFeet } from '../units';
 import { localSampler } from './localSampler';
 import { plan } from './plan';
 import { cautionsFor, reasonsFor } from './reasons';
-import { grainedSpeed } from './scene';
+import { grainedSpeed } from '../ground/grain';
 import { callSchools, ruleSpot, schoolFacts } from './schoolCalls';
 import { sensitivityOf } from './sensitivity';
 import { buildLadder } from './ladder';
-import type { PlanRequest } from './request';
+import type { Question } from './question';
 
-const planned = (question: PlanRequest) => plan(question, localSampler(question));
+const planned = (question: Question) => plan(question, localSampler(question));
 const bump = (change: Record<string, unknown> = {}) =>
-	request({ toEdge: 3, edgeToPin: 12, fringe: 'grainy', ...change });
+	ask({ toEdge: 3, edgeToPin: 12, fringe: 'grainy', ...change });
 
 describe('what if', () => {
 	it('goes the way a coach expects: faster, downhill and from a worse lie', () => {
@@ -61,7 +61,7 @@ describe('schools', () => {
 	it('are told of a landing spot just on the green and of today’s percentage', () => {
 		const question = bump();
 		expect(ruleSpot(question.situation)).toBeCloseTo(3.9, 9);
-		expect(ruleSpot(request({ toEdge: 3, edgeToPin: 1 }).situation)).toBeCloseTo(3.4, 9);
+		expect(ruleSpot(ask({ toEdge: 3, edgeToPin: 1 }).situation)).toBeCloseTo(3.4, 9);
 		const slow = schoolFacts(bump({ stimpFeet: 7 })).todaysAirShare;
 		const quick = schoolFacts(bump({ stimpFeet: 12 })).todaysAirShare;
 		expect(slow).toBeGreaterThan(quick);
@@ -85,14 +85,14 @@ describe('reasons and cautions', () => {
 	it('name the dangers of the shot and always the shared green and the round', () => {
 		const ladder = buildLadder(bump());
 		const flop = buildLadder(
-			request({ toEdge: 7, edgeToPin: 4, hazards: [{ kind: 'sand', from: 1, to: 6, height: 0.5 }] })
+			ask({ toEdge: 7, edgeToPin: 4, hazards: [{ kind: 'sand', from: 1, to: 6, height: 0.5 }] })
 		);
 		const chip = cautionsFor(bump(), ladder.rungs[0]);
 		expect(chip).toEqual(['shared-green', 'not-in-a-round']);
 		const open = flop.rungs.find(({ play }) => play.flight === 'open');
 		if (open)
 			expect(
-				cautionsFor(request({ hazards: [{ kind: 'sand', from: 1, to: 6, height: 0.5 }] }), open)
+				cautionsFor(ask({ hazards: [{ kind: 'sand', from: 1, to: 6, height: 0.5 }] }), open)
 			).toEqual(expect.arrayContaining(['nobody-in-front', 'plays-to-hazard']));
 		expect(cautionsFor(bump({ slopeAlong: -4 }), undefined)).toContain('downhill-runs-away');
 	});

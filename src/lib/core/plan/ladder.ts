@@ -1,24 +1,26 @@
-import { sceneOf } from './scene';
 import { candidates } from './candidates';
-import { heightOnPath, pathOf, type Path } from './path';
+import { heightOnPath, pathOf, type Path } from '../solve/path';
 import { rejectSetup, rejectSolution, type Flown, type Rejection } from './reject';
-import { fastestSwing, type PlanRequest } from './request';
-import { solveFinish, type Solution } from './solve';
+import type { Question } from './question';
+import { solveFinish, type Solution } from '../solve/solve';
 import { longestMeasured } from './swing';
-import type { HazardKind, Situation } from './situation';
-import { pinTarget } from './target';
+import type { HazardKind } from './situation';
 import { GroundSample } from '../ground/ground';
 import { SURFACE, type SurfaceKind } from '../ground/surfaces';
 import { flightSetup } from '../setup/flights';
-import { intend, type Intent, type Play } from '../player/intent';
+import type { Play } from '../player/intent';
 import type { Metres, Ratio } from '../units';
 
 /** One play, solved as if nothing went wrong. */
 export interface Rung {
 	play: Play;
 	solution: Solution;
-	/** Station along the line where the ball is to end; the pin or a safer place. */
+	/** Station along the line where the ball is to end. */
 	target: Metres;
+	/** Played at a place that is not the pin. */
+	safe: boolean;
+	/** Why it would be out if anything else were left; null for a shot that works. */
+	against: Rejection | null;
 	/** Carry as a share of carry and roll. */
 	airShare: Ratio;
 	path: Path;
@@ -35,32 +37,32 @@ export interface RejectedPlay {
 export interface Ladder {
 	rungs: Rung[];
 	rejected: RejectedPlay[];
-	/** True when nothing lands safely on the green and the shots that land short of it had to be let in. */
+	/** True when nothing works as it should and the least bad had to be let in. */
 	compromised: boolean;
 }
 
 /** A measured carry may be exceeded by this share before the swing counts as unknown. */
 const BEYOND_MEASURED = 1.1;
 
-export const intentOf = (request: PlanRequest, play: Play): Intent =>
-	intend(play, request.situation, request.player.technique, request.player.hand);
-
-/** Solves one play for a target; judged elsewhere. */
-export function solveRung(request: PlanRequest, play: Play, target: Metres): Rung {
-	const scene = sceneOf(request.situation, { hazards: false, hole: false });
-	const intent = intentOf(request, play);
-	const solution = solveFinish(intent, scene, target, fastestSwing(play.club, request.player));
+/** Solves one play for the pin, or for a place that is safer; judged elsewhere. */
+export function solveRung(question: Question, play: Play, saferTarget?: Metres): Rung {
+	const scene = question.bare;
+	const intent = question.intent(play);
+	const target = saferTarget ?? question.target;
+	const solution = solveFinish(intent, scene, target, question.fastest(play));
 	const { carry, roll } = solution.outcome;
 	return {
 		play,
 		solution,
 		target,
+		safe: saferTarget !== undefined,
+		against: null,
 		airShare: carry + roll > 0 ? carry / (carry + roll) : 0,
 		path: pathOf(intent, scene, solution.speed, solution.aim)
 	};
 }
 
-function rejectMeasured(request: PlanRequest, rung: Rung): Rejection | null {
+function rejectMeasured({ request }: Question, rung: Rung): Rejection | null {
 	const longest = longestMeasured(rung.play.club, request.player);
 	const { carry } = rung.solution.outcome;
 	const known = rung.play.flight === 'standard' && carry > longest * BEYOND_MEASURED;
@@ -68,7 +70,7 @@ function rejectMeasured(request: PlanRequest, rung: Rung): Rejection | null {
 }
 
 /** Carry grows with about the square of head speed, so one standard deviation of it is twice as large a share. */
-const carrySpread = ({ player }: PlanRequest, { play, solution }: Rung): Metres =>
+const carrySpread = ({ request: { player } }: Question, { play, solution }: Rung): Metres =>
 	2 *
 	player.dispersion.speed *
 	flightSetup(play.flight, player.technique).risk.speed *
@@ -80,9 +82,9 @@ const MET: Partial<Record<SurfaceKind, HazardKind>> = {
 };
 
 /** On a map the ball breaks around or into what the straight line misses: the ground under its whole roll is looked at. */
-function runsInto(situation: Situation, { path, solution }: Rung): HazardKind | null {
-	if (situation.survey?.kinds !== 'map') return null;
-	const { ground } = sceneOf(situation, { hazards: true, hole: false });
+function runsInto(question: Question, { path, solution }: Rung): HazardKind | null {
+	if (question.situation.survey?.kinds !== 'map') return null;
+	const { ground } = question.obstructed;
 	const under = new GroundSample();
 	for (const [t, x, , z] of path) {
 		if (t < solution.outcome.flightTime - 1e-6) continue;
@@ -94,23 +96,24 @@ function runsInto(situation: Situation, { path, solution }: Rung): HazardKind | 
 }
 
 /** The first reason against a solved rung, or null. */
-export function rejectRung(request: PlanRequest, rung: Rung): Rejection | null {
-	const intent = intentOf(request, rung.play);
+export function rejectRung(question: Question, rung: Rung): Rejection | null {
+	const intent = question.intent(rung.play);
 	const flown: Flown = {
 		heightAt: (x) => heightOnPath(rung.path, x),
-		carrySpread: carrySpread(request, rung),
-		runsInto: runsInto(request.situation, rung)
+		carrySpread: carrySpread(question, rung),
+		runsInto: runsInto(question, rung)
 	};
 	return (
-		rejectSolution(request.situation, intent, rung.solution, flown) ?? rejectMeasured(request, rung)
+		rejectSolution(question.situation, intent, rung.solution, flown) ??
+		rejectMeasured(question, rung)
 	);
 }
 
-function judge(request: PlanRequest, play: Play): Rung | RejectedPlay {
-	const setup = rejectSetup(intentOf(request, play), request.situation.lie);
+function judge(question: Question, play: Play): Rung | RejectedPlay {
+	const setup = rejectSetup(question.intent(play), question.situation.lie);
 	if (setup) return { play, rejection: setup, rung: null };
-	const rung = solveRung(request, play, pinTarget(request.situation));
-	const rejection = rejectRung(request, rung);
+	const rung = solveRung(question, play);
+	const rejection = rejectRung(question, rung);
 	return rejection ? { play, rejection, rung } : rung;
 }
 
@@ -121,29 +124,45 @@ const PAST: readonly Metres[] = [1.5, 3, 5];
 const GREEN_MARGIN: Metres = 0.5;
 
 /** The nearest place behind the pin that a play can reach safely; shaped shots are not asked, they are never the safe way. */
-function pastThePin(request: PlanRequest, play: Play): Rung | null {
-	const { situation } = request;
+function pastThePin(question: Question, play: Play): Rung | null {
 	if (play.shape !== 'straight') return null;
 	for (const past of PAST) {
-		if (past > situation.beyondPin - GREEN_MARGIN) return null;
-		const rung = solveRung(request, play, pinTarget(situation) + past);
-		if (rejectRung(request, rung) === null) return rung;
+		if (past > question.situation.beyondPin - GREEN_MARGIN) return null;
+		const rung = solveRung(question, play, question.target + past);
+		if (rejectRung(question, rung) === null) return rung;
 	}
 	return null;
 }
 
-/** Nearest to the green first: these are what is left when nothing is right. */
+/** So many of each kind of fault are let back in when nothing is right; what they cost decides between them. */
 const READMITTED = 4;
 
-function readmit(rungs: Rung[], rejected: RejectedPlay[]): void {
-	const short = rejected
-		.filter(({ rejection, rung }) => rung && rejection.code === 'shortOfGreen')
-		.sort((a, b) => b.rung!.solution.outcome.landingX - a.rung!.solution.outcome.landingX)
-		.slice(0, READMITTED);
-	for (const item of short) {
-		rungs.push(item.rung!);
-		rejected.splice(rejected.indexOf(item), 1);
-	}
+type Solved = RejectedPlay & { rung: Rung };
+
+const finishOff = ({ pin }: Question, { solution: { outcome } }: Rung): Metres =>
+	Math.hypot(outcome.finishX - pin, outcome.finishZ);
+
+/** The best of those that share a fault: the longest of those that land short of the green, else those that end nearest the hole. */
+function bestOf(question: Question, alike: readonly Solved[]): Solved[] {
+	const short = alike[0]?.rejection.code === 'shortOfGreen';
+	const worth = ({ rung }: Solved): number =>
+		short ? -rung.solution.outcome.landingX : finishOff(question, rung);
+	return [...alike].sort((a, b) => worth(a) - worth(b)).slice(0, READMITTED);
+}
+
+/** Lets the least bad back in: a poor shot beats none. Those that merely land short come before those that end in trouble. */
+function readmit(question: Question, rungs: Rung[], rejected: RejectedPlay[]): void {
+	const solved = rejected.filter((item): item is Solved => item.rung !== null);
+	const short = solved.filter(({ rejection }) => rejection.code === 'shortOfGreen');
+	const codes = new Set((short.length > 0 ? short : solved).map(({ rejection }) => rejection.code));
+	for (const code of codes)
+		for (const item of bestOf(
+			question,
+			solved.filter(({ rejection }) => rejection.code === code)
+		)) {
+			rungs.push({ ...item.rung, against: item.rejection });
+			rejected.splice(rejected.indexOf(item), 1);
+		}
 }
 
 /**
@@ -151,23 +170,23 @@ function readmit(rungs: Rung[], rejected: RejectedPlay[]): void {
  *
  * @param plays fewer of them, where a quick look is enough
  * @returns rungs by rising air share. Where hardly anything gets to the pin, places behind it are played to; where all are out,
- *   those that merely land short of the green are let back in: a poor shot beats none.
+ *   the least bad are let back in, with what speaks against them; a bag that holds a club always has an answer.
  */
 export function buildLadder(
-	request: PlanRequest,
-	plays: readonly Play[] = candidates(request.bag, request.situation.lie)
+	question: Question,
+	plays: readonly Play[] = candidates(question.request.bag, question.situation.lie)
 ): Ladder {
 	const rungs: Rung[] = [];
 	const rejected: RejectedPlay[] = [];
 	for (const play of plays) {
-		const judged = judge(request, play);
+		const judged = judge(question, play);
 		if ('rejection' in judged) rejected.push(judged);
 		else rungs.push(judged);
 	}
 	if (rungs.length < FEW)
-		rungs.push(...rejected.flatMap(({ play, rung }) => (rung && pastThePin(request, play)) ?? []));
+		rungs.push(...rejected.flatMap(({ play, rung }) => (rung && pastThePin(question, play)) ?? []));
 	const compromised = rungs.length === 0;
-	if (compromised) readmit(rungs, rejected);
+	if (compromised) readmit(question, rungs, rejected);
 	rungs.sort((a, b) => a.airShare - b.airShare);
 	return { rungs, rejected, compromised: compromised && rungs.length > 0 };
 }

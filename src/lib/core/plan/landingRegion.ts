@@ -2,11 +2,9 @@ import { Outcome } from '../ball/simulate';
 import { SURFACE } from '../ground/surfaces';
 import { interpolate } from '../math/interpolation';
 import type { Metres, MetresPerSecond } from '../units';
-import { intentOf, type Rung } from './ladder';
-import { fastestSwing, type PlanRequest } from './request';
-import { sceneOf } from './scene';
-import { pinDistance } from './situation';
-import { playIntended } from './solve';
+import type { Rung } from './ladder';
+import type { Question } from './question';
+import { playIntended } from '../solve/solve';
 
 /** What becomes of a ball landed at a place: stays on the green, leaves it, ends in sand or water, or never stops. */
 export const FATE = { green: 0, offGreen: 1, hazard: 2, runsAway: 3 } as const;
@@ -31,17 +29,16 @@ const PAST_PIN: Metres = 2;
 const CARRY_TABLE = 16;
 
 /** Head speeds against carries of one play straight ahead; carries rise. */
-function carryTable(request: PlanRequest, rung: Rung) {
-	const scene = sceneOf(request.situation, { hazards: false, hole: false });
-	const intent = intentOf(request, rung.play);
-	const fastest = Math.min(fastestSwing(rung.play.club, request.player), rung.solution.speed * 2.2);
+function carryTable(question: Question, rung: Rung) {
+	const intent = question.intent(rung.play);
+	const fastest = Math.min(question.fastest(rung.play), rung.solution.speed * 2.2);
 	const slowest = rung.solution.speed * 0.25;
 	const out = new Outcome();
 	const carries: Metres[] = [];
 	const speeds: MetresPerSecond[] = [];
 	for (let i = 0; i < CARRY_TABLE; i++) {
 		const speed = slowest + ((fastest - slowest) * i) / (CARRY_TABLE - 1);
-		const { carry } = playIntended(intent, scene, speed, 0, out);
+		const { carry } = playIntended(intent, question.bare, speed, 0, out);
 		if (carry <= (carries.at(-1) ?? 0)) continue;
 		carries.push(carry);
 		speeds.push(speed);
@@ -61,9 +58,8 @@ function fateOf(out: Outcome): number {
  * @param rung a solved play that flies
  * @returns the spot meant is the one straight along the aim at the carry of level ground; off the line it differs by centimetres
  */
-export function landingRegion(request: PlanRequest, rung: Rung): LandingRegion {
-	const { situation } = request;
-	const pin = pinDistance(situation);
+export function landingRegion(question: Question, rung: Rung): LandingRegion {
+	const { situation, pin } = question;
 	const half = Math.min(WIDEST, Math.max(1.5, 0.45 * pin));
 	const length = pin + Math.min(PAST_PIN, situation.beyondPin);
 	const fromX = Math.max(0.3, situation.toEdge - 1.5);
@@ -73,9 +69,9 @@ export function landingRegion(request: PlanRequest, rung: Rung): LandingRegion {
 	const fromZ = -((rows - 1) / 2) * cell;
 	const leave = new Float64Array(columns * rows).fill(NaN);
 	const fate = new Uint8Array(columns * rows);
-	const { carries, speeds } = carryTable(request, rung);
-	const scene = sceneOf(situation, { hazards: true, hole: false });
-	const intent = intentOf(request, rung.play);
+	const { carries, speeds } = carryTable(question, rung);
+	const scene = question.obstructed;
+	const intent = question.intent(rung.play);
 	const out = new Outcome();
 	for (let at = 0; at < leave.length; at++) {
 		const x = fromX + (at % columns) * cell;

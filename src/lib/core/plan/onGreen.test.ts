@@ -4,7 +4,8 @@ import { surfaceOf } from '../green/surface';
 import { STILL_AIR } from '../ball/aerodynamics';
 import { SURFACE } from '../ground/surfaces';
 import { areaOf, distanceToEdge } from '../math/polygon';
-import { DISPERSION } from '../player/player';
+import { straight } from '../player/intent';
+import { PROFILE, type Player } from '../player/player';
 import { STANDARD_BAG } from '../club/standardBag';
 import { DEFAULT_TECHNIQUE } from '../setup/technique';
 import { fromFeet, degrees } from '../units';
@@ -12,9 +13,7 @@ import { expectedLie, lineOn, situationOn, standBeside, type Conditions } from '
 import { missCost, missSpots, standingBag, type MissQuestion } from './whereToMiss';
 import { landingRegion, FATE } from './landingRegion';
 import { solveRung } from './ladder';
-import type { PlanRequest } from './request';
-import { pinDistance } from './situation';
-import { straight } from '../schools/school';
+import { Question } from './question';
 
 /** A level round green of 16 m across with a pond below it and a bunker to its right. */
 const circle = (u: number, v: number, r: number): [number, number][] =>
@@ -49,26 +48,25 @@ const conditions: Conditions = {
 	air: STILL_AIR,
 	grain: null
 };
-const player: PlanRequest['player'] = {
-	skill: 'middle',
+const player: Player = {
+	...PROFILE.middle,
 	hand: 'right',
-	dispersion: DISPERSION.middle,
 	technique: DEFAULT_TECHNIQUE,
 	vocabulary: 'clock',
-	swings: []
+	swings: {}
 };
 
-const requestFrom = (ball: [number, number], pin: [number, number]): PlanRequest => {
+const questionFrom = (ball: [number, number], pin: [number, number]): Question => {
 	const line = lineOn(green, ball, pin);
 	if (typeof line === 'string') throw new Error(line);
-	return {
+	return new Question({
 		situation: situationOn(green, line, 'fringe', conditions),
 		bag: STANDARD_BAG,
 		player,
 		school: 'free',
 		samples: 100,
 		seed: 1
-	};
+	});
 };
 
 describe('standBeside', () => {
@@ -91,10 +89,10 @@ describe('expectedLie', () => {
 
 describe('landingRegion', () => {
 	it('holds the landing spot that was solved for, and mirrors on level ground', () => {
-		const request = requestFrom([-14, 0], [0, 0]);
-		const wedge = request.bag.find(({ name }) => name === 'SW')!;
-		const rung = solveRung(request, straight(wedge), pinDistance(request.situation));
-		const region = landingRegion(request, rung);
+		const question = questionFrom([-14, 0], [0, 0]);
+		const wedge = question.request.bag.find(({ name }) => name === 'SW')!;
+		const rung = solveRung(question, straight(wedge), question.pin);
+		const region = landingRegion(question, rung);
 		const at = (x: number, z: number) =>
 			Math.round((z - region.fromZ) / region.cell) * region.columns +
 			Math.round((x - region.fromX) / region.cell);
@@ -105,10 +103,10 @@ describe('landingRegion', () => {
 	});
 
 	it('knows the places from which a ball leaves the green', () => {
-		const request = requestFrom([-14, 0], [5.5, 0]);
-		const iron = request.bag.find(({ name }) => name === '7i')!;
-		const rung = solveRung(request, straight(iron), pinDistance(request.situation));
-		const { fate } = landingRegion(request, rung);
+		const question = questionFrom([-14, 0], [5.5, 0]);
+		const iron = question.request.bag.find(({ name }) => name === '7i')!;
+		const rung = solveRung(question, straight(iron), question.pin);
+		const { fate } = landingRegion(question, rung);
 		expect([...fate]).toContain(FATE.green);
 		expect([...fate].some((value) => value === FATE.offGreen || value === FATE.hazard)).toBe(true);
 	});

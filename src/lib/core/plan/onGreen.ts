@@ -4,7 +4,7 @@ import { lineOfPlay, type LineOfPlay, type LineProblem } from '../green/lineOfPl
 import { surfaceOf } from '../green/surface';
 import { SURFACE, type SurfaceKind } from '../ground/surfaces';
 import type { LieId } from '../lie/lies';
-import { grainAlong } from '../today/grain';
+import { grainAlong } from '../ground/grain';
 import type { Metres, Radians } from '../units';
 import type { Situation } from './situation';
 

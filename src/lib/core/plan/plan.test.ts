@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { planRequestSchema, planRequestToCore } from '$lib/io/contract/plan';
+import { question } from '../../../../tests/support/scenes';
 import { buildLadder } from './ladder';
 import { localSampler } from './localSampler';
 import { firstAnswer, plan } from './plan';
@@ -7,19 +7,16 @@ import type { SampleJob } from './rank';
 import { pairedDifference, standardError, statisticsOf } from './statistics';
 import { joinFinishes } from './sample';
 
-const request = (situation: object, player: object = {}, rest: object = {}) =>
-	planRequestToCore(
-		planRequestSchema.parse({
-			situation: { toEdge: 3, edgeToPin: 9, stimpFeet: 9.5, fringe: 'grainy', ...situation },
-			player: { skill: 'middle', ...player },
-			samples: 120,
-			...rest
-		})
+const ask = (situation: object, player: object = {}, rest: object = {}) =>
+	question(
+		{ stimpFeet: 9.5, fringe: 'grainy', ...situation },
+		{ ...player },
+		{ samples: 120, ...rest }
 	);
 
 describe('plan', () => {
 	it('brings every rung to the hole, a little past on the flat', () => {
-		const { rungs } = buildLadder(request({ slopeAcross: 2 }));
+		const { rungs } = buildLadder(ask({ slopeAcross: 2 }));
 		expect(rungs.length).toBeGreaterThan(5);
 		for (const { solution } of rungs) {
 			expect(solution.outcome.finishX).toBeCloseTo(12.25, 1);
@@ -28,11 +25,11 @@ describe('plan', () => {
 	});
 
 	it('gives the same answer for the same seed, and another luck for another', async () => {
-		const ask = (seed: number) => {
-			const question = request({}, {}, { seed });
+		const planOf = (seed: number) => {
+			const question = ask({}, {}, { seed });
 			return plan(question, localSampler(question));
 		};
-		const [a, b, c] = [await ask(3), await ask(3), await ask(4)];
+		const [a, b, c] = [await planOf(3), await planOf(3), await planOf(4)];
 		expect(b).toEqual(a);
 		expect(c.options[0]!.statistics.expectedStrokes).not.toBe(
 			a.options[0]!.statistics.expectedStrokes
@@ -40,7 +37,7 @@ describe('plan', () => {
 	});
 
 	it('answers alike however the balls are dealt', async () => {
-		const question = request({});
+		const question = ask({});
 		const whole = await plan(question, localSampler(question));
 		const single = localSampler(question);
 		const dealt = await plan(question, async (jobs: readonly SampleJob[]) => {
@@ -62,7 +59,7 @@ describe('plan', () => {
 
 	it('mirrors a slope across and a left-hander', () => {
 		const aim = (slopeAcross: number, hand: string) =>
-			firstAnswer(request({ slopeAcross }, { hand })).details.map((details) => details.aimOffset);
+			firstAnswer(ask({ slopeAcross }, { hand })).details.map((details) => details.aimOffset);
 		const right = aim(2, 'right');
 		const left = aim(-2, 'left');
 		expect(left.length).toBe(right.length);
@@ -71,21 +68,39 @@ describe('plan', () => {
 	});
 
 	it('stays within a school and says what it costs', async () => {
-		const question = request({}, { school: 'one-wedge-two-ways' });
+		const question = ask({}, { school: 'one-wedge-two-ways' });
 		const { options, rejected, why } = await plan(question, localSampler(question));
 		expect(new Set(options.map((option) => option.rung.play.club.name))).toEqual(new Set(['LW']));
 		expect(rejected.some(({ rejection }) => rejection.code === 'notInSchool')).toBe(true);
 		expect(why.some((reason) => reason.code === 'schoolCosts')).toBe(true);
 	});
 
-	it('has an answer without options where nothing can be played', async () => {
-		const putterOnly = [{ name: 'Putter', loft: 3, bounce: 0, putter: true }];
-		const sand = [{ kind: 'sand', from: 1, to: 2 }];
-		const question = request({ hazards: sand }, {}, { bag: putterOnly });
-		const { options, rejected, sensitivity } = await plan(question, localSampler(question));
-		expect(options).toEqual([]);
-		expect(sensitivity).toBeNull();
-		expect(rejected.map(({ rejection }) => rejection.code)).toEqual(['blockedPutt']);
+	const putterOnly = [{ name: 'Putter', loft: 3, bounce: 0, putter: true }];
+	const across = [{ kind: 'sand', from: 1, to: 2 }];
+	it.each([
+		['a putter with sand in its way', { hazards: across }, putterOnly, 'blockedPutt'],
+		['a putter in deep rough', { lie: 'deep-rough' }, putterOnly, undefined],
+		['sand without a wedge', { lie: 'sand', toEdge: 3 }, [{ name: '7i', loft: 34 }], undefined],
+		['sand far from the green', { lie: 'sand', toEdge: 30, edgeToPin: 20 }, undefined, 'tooFast'],
+		['a green that holds nothing', { slopeAlong: -20 }, undefined, 'noStop'],
+		['a green deep below', { rise: -3 }, undefined, undefined]
+	])('is never without an answer: %s', async (_, situation, bag, against) => {
+		const question = ask(situation, {}, { samples: 40, ...(bag && { bag }) });
+		const { options, why, sensitivity } = await plan(question, localSampler(question));
+		const best = options[0]!;
+		expect(Number.isFinite(best.statistics.expectedStrokes)).toBe(true);
+		expect(best.setup.cue).toBeTruthy();
+		expect(sensitivity).not.toBeNull();
+		expect(why.length).toBeGreaterThan(0);
+		if (!against) return;
+		expect(best.rung.against?.code).toBe(against);
+		expect(why[0]).toMatchObject({ code: 'leastBad', rejection: { code: against } });
+	});
+
+	it('lets nothing back in where a shot works', () => {
+		const { rungs, compromised } = buildLadder(ask({}));
+		expect(compromised).toBe(false);
+		expect(rungs.every(({ against }) => against === null)).toBe(true);
 	});
 
 	it('prefers measured swings and refuses to go far beyond them', () => {
@@ -93,12 +108,12 @@ describe('plan', () => {
 			{ club: 'SW', swing: '8', carry: 4 },
 			{ club: 'SW', swing: '9', carry: 6 }
 		];
-		const near = firstAnswer(request({ toEdge: 2, edgeToPin: 7 }, {}, { swings }));
+		const near = firstAnswer(ask({ toEdge: 2, edgeToPin: 7 }, {}, { swings }));
 		const own = near.ladder.rungs.findIndex(
 			({ play }) => play.club.name === 'SW' && play.flight === 'standard'
 		);
 		expect(near.details[own]!.swing.source).toBe('measured');
-		const far = firstAnswer(request({ toEdge: 20, edgeToPin: 12 }, {}, { swings }));
+		const far = firstAnswer(ask({ toEdge: 20, edgeToPin: 12 }, {}, { swings }));
 		const out = far.ladder.rejected.find(
 			({ play }) => play.club.name === 'SW' && play.flight === 'standard'
 		);
@@ -111,17 +126,17 @@ describe('plan', () => {
 			{ club: 'SW', swing: '7', carry: 6 },
 			{ club: 'SW', swing: '9', carry: 7 }
 		];
-		const ask = async (longest: number) => {
+		const cautionsOf = async (longest: number) => {
 			const own = [swings[0]!, { ...swings[1]!, carry: longest }];
-			const question = request({ toEdge: 8, edgeToPin: 7 }, {}, { bag, swings: own });
+			const question = ask({ toEdge: 8, edgeToPin: 7 }, {}, { bag, swings: own });
 			return (await plan(question, localSampler(question))).cautions;
 		};
-		expect(await ask(7)).toContain('outside-measured');
-		expect(await ask(15)).not.toContain('outside-measured');
+		expect(await cautionsOf(7)).toContain('outside-measured');
+		expect(await cautionsOf(15)).not.toContain('outside-measured');
 	});
 
 	it('tries both spin shapes on the wedges and on nothing else', () => {
-		const { rungs, rejected } = buildLadder(request({ toEdge: 2, edgeToPin: 10 }));
+		const { rungs, rejected } = buildLadder(ask({ toEdge: 2, edgeToPin: 10 }));
 		const shaped = [...rungs, ...rejected].filter(({ play }) => play.shape !== 'straight');
 		const clubs = new Set(shaped.map(({ play }) => play.club.name));
 		expect([...clubs].sort()).toEqual(['GW', 'LW', 'PW', 'SW']);

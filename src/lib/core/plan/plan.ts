@@ -1,13 +1,12 @@
 import { adviseSetup, type SetupAdvice } from '../setup/advise';
 import { schoolOf } from '../schools/registry';
 import type { Metres } from '../units';
-import { buildLadder, intentOf, type Ladder, type RejectedPlay, type Rung } from './ladder';
+import { buildLadder, type Ladder, type RejectedPlay, type Rung } from './ladder';
 import { rankLadder, type Progress, type SampledRung, type Sampler } from './rank';
 import { cautionsFor, reasonsFor, type Caution, type Reason } from './reasons';
-import type { PlanRequest } from './request';
+import type { Question } from './question';
 import { callSchools, schoolFacts, type SchoolCall } from './schoolCalls';
 import { sensitivityOf, type Sensitivity } from './sensitivity';
-import { pinDistance } from './situation';
 import type { ShotStatistics } from './statistics';
 import { pairedDifference } from './statistics';
 import { planSwing, type PlannedSwing } from './swing';
@@ -25,8 +24,6 @@ export interface PlanOption {
 	/** Where the same balls came down. */
 	landings: [Metres, Metres][];
 	tied: boolean;
-	/** Aimed at a place that is not the pin. */
-	safe: boolean;
 }
 
 export interface Plan {
@@ -55,12 +52,13 @@ export interface RungDetails {
 const MOST_FINISHES = 200;
 
 /** Swing, setup and aim of a solved rung. */
-export function detailsOf(request: PlanRequest, rung: Rung): RungDetails {
+export function detailsOf(question: Question, rung: Rung): RungDetails {
 	const { play, solution } = rung;
-	const intent = intentOf(request, play);
-	const { lie } = request.situation;
+	const intent = question.intent(play);
+	const { lie } = question.situation;
+	const { player } = question.request;
 	return {
-		swing: planSwing(play.club, solution.speed, request.player),
+		swing: planSwing(play.club, solution.speed, player),
 		setup: adviseSetup({
 			club: play.club,
 			flight: play.flight,
@@ -69,26 +67,23 @@ export function detailsOf(request: PlanRequest, rung: Rung): RungDetails {
 			lie,
 			setup: intent.setup,
 			speed: solution.speed,
-			technique: request.player.technique
+			technique: player.technique
 		}),
-		aimOffset: Math.tan(solution.aim) * pinDistance(request.situation)
+		aimOffset: Math.tan(solution.aim) * question.pin
 	};
 }
 
 /** The deterministic ladder with its details: fast enough to follow a dragging finger. */
-export function firstAnswer(request: PlanRequest): FirstAnswer {
-	const ladder = withinSchool(request, buildLadder(request)).ladder;
-	return { ladder, details: ladder.rungs.map((rung) => detailsOf(request, rung)) };
+export function firstAnswer(question: Question): FirstAnswer {
+	const { ladder } = withinSchool(question, buildLadder(question));
+	return { ladder, details: ladder.rungs.map((rung) => detailsOf(question, rung)) };
 }
 
 /** Takes out what the pupil's school would not play, unless nothing would be left. */
-function withinSchool(
-	request: PlanRequest,
-	ladder: Ladder
-): { ladder: Ladder; restricted: boolean } {
-	const school = schoolOf(request.school);
+function withinSchool(question: Question, ladder: Ladder): { ladder: Ladder; restricted: boolean } {
+	const school = schoolOf(question.request.school);
 	if (!school) return { ladder, restricted: false };
-	const facts = schoolFacts(request);
+	const facts = schoolFacts(question);
 	const allowed = ladder.rungs.filter((rung) => school.allows(rung.play, facts));
 	if (allowed.length === 0 || allowed.length === ladder.rungs.length)
 		return { ladder, restricted: false };
@@ -106,19 +101,18 @@ function withinSchool(
 }
 
 function optionOf(
-	request: PlanRequest,
-	{ rung, finishes, statistics, tied, safe }: SampledRung
+	question: Question,
+	{ rung, finishes, statistics, tied }: SampledRung
 ): PlanOption {
 	const points = (x: Float64Array, z: Float64Array): [Metres, Metres][] =>
 		Array.from({ length: Math.min(MOST_FINISHES, x.length) }, (_, i) => [x[i]!, z[i]!]);
 	return {
 		rung,
-		...detailsOf(request, rung),
+		...detailsOf(question, rung),
 		statistics,
 		finishes: points(finishes.x, finishes.z),
 		landings: points(finishes.landingX, finishes.landingZ),
-		tied,
-		safe
+		tied
 	};
 }
 
@@ -134,25 +128,30 @@ function costOfSchool(all: readonly SampledRung[], allowed: readonly SampledRung
  * @returns best option first; no options when nothing can be played, with every reason in `rejected`
  */
 export async function plan(
-	request: PlanRequest,
+	question: Question,
 	sampler: Sampler,
-	progress?: Progress
+	progress: Progress = () => {}
 ): Promise<Plan> {
-	const free = buildLadder(request);
-	const { ladder, restricted } = withinSchool(request, free);
-	const ranked = await rankLadder(request, ladder, sampler, progress);
+	const free = buildLadder(question);
+	const { ladder, restricted } = withinSchool(question, free);
+	// A school's choice is ranked beside the free one, so that its price can be told: two halves of the work.
+	const own = restricted ? 0.5 : 1;
+	const ranked = await rankLadder(question, ladder, sampler, (share) => progress(own * share));
 	const schoolCost = restricted
-		? costOfSchool(await rankLadder(request, free, sampler), ranked)
+		? costOfSchool(
+				await rankLadder(question, free, sampler, (share) => progress(own + own * share)),
+				ranked
+			)
 		: null;
 	const best = ranked[0];
-	const sensitivity = best ? sensitivityOf(request, best.rung) : null;
+	const sensitivity = best ? sensitivityOf(question, best.rung) : null;
 	return {
-		options: ranked.map((sampled) => optionOf(request, sampled)),
+		options: ranked.map((sampled) => optionOf(question, sampled)),
 		rejected: ladder.rejected,
-		schools: callSchools(request),
+		schools: callSchools(question),
 		sensitivity,
-		why: sensitivity ? reasonsFor(request, ranked, ladder, sensitivity, schoolCost) : [],
-		cautions: cautionsFor(request, best?.rung),
+		why: sensitivity ? reasonsFor(question, ranked, ladder, sensitivity, schoolCost) : [],
+		cautions: cautionsFor(question, best?.rung),
 		compromised: ladder.compromised
 	};
 }

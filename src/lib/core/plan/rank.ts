@@ -1,8 +1,6 @@
-import { pinDistance } from './situation';
-import { pinTarget } from './target';
 import { rejectRung, solveRung, type Ladder, type Rung } from './ladder';
-import type { PlanRequest } from './request';
-import { joinFinishes, type Finishes } from './sample';
+import type { Question } from './question';
+import { joinFinishes, mostBalls, type Finishes } from './sample';
 import { mean, pairedDifference, statisticsOf, type ShotStatistics } from './statistics';
 import type { Metres, MetresPerSecond, Radians } from '../units';
 import type { Play } from '../player/intent';
@@ -26,16 +24,12 @@ export interface SampledRung {
 	statistics: ShotStatistics;
 	/** No worse than the best by more than chance allows. */
 	tied: boolean;
-	/** Played at a place that is not the pin. */
-	safe: boolean;
 }
 
 /** Balls of the first look at every option. */
 const FIRST_LOOK = 160;
 /** After it, options worse than the best by more than this and three standard errors are left as they are. */
 const HOPELESS = 0.1;
-/** Options that compete get this many times the balls asked for. */
-const CONTENDER_FACTOR = 2.5;
 const BLOCK = 400;
 /** Differences under this are a tie whatever the luck. */
 const SMALLEST_DIFFERENCE = 0.01;
@@ -49,7 +43,6 @@ interface Entry {
 	rung: Rung;
 	blocks: Finishes[];
 	balls: number;
-	safe: boolean;
 }
 
 const jobsFor = ({ rung, balls }: Entry, to: number): SampleJob[] => {
@@ -93,40 +86,39 @@ function hopeful(entries: readonly Entry[], slack: number): Entry[] {
 }
 
 /** The leading clubs played at other places than the pin. */
-function saferEntries(request: PlanRequest, entries: readonly Entry[]): Entry[] {
+function saferEntries(question: Question, entries: readonly Entry[]): Entry[] {
 	const leaders = [...entries].sort((a, b) => strokes(a) - strokes(b)).slice(0, SAFE_CLUBS);
-	const { situation } = request;
-	const back = pinDistance(situation) + situation.beyondPin - GREEN_MARGIN;
+	const { situation } = question;
+	const back = question.pin + situation.beyondPin - GREEN_MARGIN;
 	const front = situation.toEdge + GREEN_MARGIN;
 	return leaders.flatMap(({ rung }) =>
 		SAFE_OFFSETS.map((offset) => rung.target + offset)
 			.filter((target) => target > front && target < back)
-			.map((target) => solveRung(request, rung.play, target))
-			.filter((safer) => rejectRung(request, safer) === null)
-			.map((safer) => ({ rung: safer, blocks: [], balls: 0, safe: true }))
+			.map((target) => solveRung(question, rung.play, target))
+			.filter((safer) => rejectRung(question, safer) === null)
+			.map((safer) => ({ rung: safer, blocks: [], balls: 0 }))
 	);
 }
 
 /** The best of the safe shots, when there is one. */
 async function safest(
-	request: PlanRequest,
+	question: Question,
 	entries: readonly Entry[],
 	sampler: Sampler,
 	balls: number
 ): Promise<Entry[]> {
-	const safer = saferEntries(request, entries);
+	const safer = saferEntries(question, entries);
 	if (safer.length === 0) return [];
 	await sampleTo(safer, balls, sampler);
 	return [best(safer)];
 }
 
-function finish(entries: readonly Entry[], request: PlanRequest): SampledRung[] {
+function finish(entries: readonly Entry[], holeX: Metres): SampledRung[] {
 	const leader = best(entries);
-	const holeX = pinDistance(request.situation);
-	const sampled = entries.map(({ rung, blocks, safe }) => {
+	const sampled = entries.map(({ rung, blocks }) => {
 		const gap = pairedDifference(blocks[0]!, leader.blocks[0]!);
 		const tied = gap.mean <= Math.max(SMALLEST_DIFFERENCE, TIE_ERRORS * gap.standardError);
-		return { rung, finishes: blocks[0]!, statistics: statisticsOf(blocks[0]!, holeX), tied, safe };
+		return { rung, finishes: blocks[0]!, statistics: statisticsOf(blocks[0]!, holeX), tied };
 	});
 	return sampled.sort(byRank);
 }
@@ -134,7 +126,7 @@ function finish(entries: readonly Entry[], request: PlanRequest): SampledRung[] 
 /** Ties first, the pin before a safer place and least air among them; the others by what they cost. */
 function byRank(a: SampledRung, b: SampledRung): number {
 	if (a.tied !== b.tied) return a.tied ? -1 : 1;
-	if (a.tied && a.safe !== b.safe) return a.safe ? 1 : -1;
+	if (a.tied && a.rung.safe !== b.rung.safe) return a.rung.safe ? 1 : -1;
 	if (a.tied && a.rung.airShare !== b.rung.airShare) return a.rung.airShare - b.rung.airShare;
 	return a.statistics.expectedStrokes - b.statistics.expectedStrokes;
 }
@@ -148,28 +140,23 @@ export type Progress = (share: number) => void;
  * @returns best first; empty for an empty ladder
  */
 export async function rankLadder(
-	request: PlanRequest,
+	question: Question,
 	ladder: Ladder,
 	sampler: Sampler,
 	progress: Progress = () => {}
 ): Promise<SampledRung[]> {
 	if (ladder.rungs.length === 0) return [];
-	const firstLook = Math.min(FIRST_LOOK, request.samples);
-	let entries: Entry[] = ladder.rungs.map((rung) => ({
-		rung,
-		blocks: [],
-		balls: 0,
-		safe: rung.target > pinTarget(request.situation) + 0.5
-	}));
+	const { samples } = question.request;
+	const firstLook = Math.min(FIRST_LOOK, samples);
+	let entries: Entry[] = ladder.rungs.map((rung) => ({ rung, blocks: [], balls: 0 }));
 	await sampleTo(entries, firstLook, sampler);
 	progress(0.3);
-	entries = [...entries, ...(await safest(request, entries, sampler, firstLook))];
+	entries = [...entries, ...(await safest(question, entries, sampler, firstLook))];
 	progress(0.5);
-	await sampleTo(hopeful(entries, HOPELESS), request.samples, sampler);
+	await sampleTo(hopeful(entries, HOPELESS), samples, sampler);
 	progress(0.8);
 	const contenders = hopeful(entries, SMALLEST_DIFFERENCE);
-	if (contenders.length > 1)
-		await sampleTo(contenders, Math.round(request.samples * CONTENDER_FACTOR), sampler);
+	if (contenders.length > 1) await sampleTo(contenders, mostBalls(samples), sampler);
 	progress(1);
-	return finish(entries, request);
+	return finish(entries, question.pin);
 }

@@ -4,10 +4,10 @@ import type { Metres } from '../units';
 import type { Rejection } from './reject';
 import type { Ladder, Rung } from './ladder';
 import type { SampledRung } from './rank';
-import type { PlanRequest } from './request';
+import type { Question } from './question';
 import type { Sensitivity } from './sensitivity';
 import { longestMeasured } from './swing';
-import { pinDistance, slopeAt } from './situation';
+import { slopeAt } from './situation';
 import { pairedDifference } from './statistics';
 import type { Play } from '../player/intent';
 
@@ -17,6 +17,7 @@ export type Reason =
 	| { code: 'tieLeastAir'; play: Play; tied: number }
 	| { code: 'onlyOne'; play: Play }
 	| { code: 'compromise'; play: Play }
+	| { code: 'leastBad'; play: Play; rejection: Rejection }
 	| { code: 'runnerUp'; play: Play; more: number }
 	| { code: 'habitCostsMore'; club: Club; more: number; heavy: number; thin: number }
 	| { code: 'habitIsOut'; club: Club; rejection: Rejection }
@@ -37,6 +38,8 @@ export type Caution =
 function whyBest(ranked: readonly SampledRung[], ladder: Ladder): Reason {
 	const { rung, statistics } = ranked[0]!;
 	const tied = ranked.filter((option) => option.tied && option.rung.play !== rung.play).length;
+	if (rung.against && rung.against.code !== 'shortOfGreen')
+		return { code: 'leastBad', play: rung.play, rejection: rung.against };
 	if (ladder.compromised) return { code: 'compromise', play: rung.play };
 	if (ranked.length === 1) return { code: 'onlyOne', play: rung.play };
 	if (tied > 0) return { code: 'tieLeastAir', play: rung.play, tied };
@@ -60,7 +63,7 @@ function runnerUp(ranked: readonly SampledRung[]): Reason | null {
 
 /** Most players reach for the same lofted wedge every time: say what became of it here. */
 function habit(
-	request: PlanRequest,
+	{ request }: Question,
 	ranked: readonly SampledRung[],
 	ladder: Ladder
 ): Reason | null {
@@ -78,15 +81,14 @@ function habit(
 	return out ? { code: 'habitIsOut', club, rejection: out.rejection } : null;
 }
 
-function safeShot(request: PlanRequest, ranked: readonly SampledRung[]): Reason | null {
+function safeShot({ pin }: Question, ranked: readonly SampledRung[]): Reason | null {
 	const best = ranked[0]!;
-	if (best.safe)
-		return { code: 'playedSafe', target: best.rung.target - pinDistance(request.situation) };
-	const safe = ranked.find((option) => option.safe);
+	if (best.rung.safe) return { code: 'playedSafe', target: best.rung.target - pin };
+	const safe = ranked.find((option) => option.rung.safe);
 	if (!safe) return null;
 	return {
 		code: 'safeCosts',
-		target: safe.rung.target - pinDistance(request.situation),
+		target: safe.rung.target - pin,
 		more: pairedDifference(safe.finishes, best.finishes).mean,
 		fourOrMoreLess: best.statistics.chances.fourOrMore - safe.statistics.chances.fourOrMore
 	};
@@ -109,7 +111,7 @@ const larger = (a: number, b: number): number => (Math.abs(b) > Math.abs(a) ? b 
 
 /** Why this option and not another, most telling first. */
 export function reasonsFor(
-	request: PlanRequest,
+	question: Question,
 	ranked: readonly SampledRung[],
 	ladder: Ladder,
 	sensitivity: Sensitivity,
@@ -119,8 +121,8 @@ export function reasonsFor(
 	const found = [
 		whyBest(ranked, ladder),
 		runnerUp(ranked),
-		habit(request, ranked, ladder),
-		safeShot(request, ranked),
+		habit(question, ranked, ladder),
+		safeShot(question, ranked),
 		schoolCost === null ? null : ({ code: 'schoolCosts', more: schoolCost } as const),
 		watch(sensitivity)
 	];
@@ -132,9 +134,9 @@ const FAST = 14;
 const RUNS_AWAY = -0.03;
 
 /** What to mind before this shot is played. */
-export function cautionsFor(request: PlanRequest, rung: Rung | undefined): Caution[] {
+export function cautionsFor(question: Question, rung: Rung | undefined): Caution[] {
 	const cautions: Caution[] = [];
-	const { situation } = request;
+	const { situation, request } = question;
 	if (
 		rung &&
 		(rung.play.flight === 'open' || rung.play.flight === 'splash' || rung.solution.speed > FAST)
@@ -142,7 +144,7 @@ export function cautionsFor(request: PlanRequest, rung: Rung | undefined): Cauti
 		cautions.push('nobody-in-front');
 	if (situation.hazards.some((hazard) => hazard.kind === 'water' || hazard.kind === 'sand'))
 		cautions.push('plays-to-hazard');
-	if (slopeAt(situation, pinDistance(situation)) <= RUNS_AWAY) cautions.push('downhill-runs-away');
+	if (slopeAt(situation, question.pin) <= RUNS_AWAY) cautions.push('downhill-runs-away');
 	if (rung && rung.solution.outcome.carry > longestMeasured(rung.play.club, request.player))
 		cautions.push('outside-measured');
 	cautions.push('shared-green', 'not-in-a-round');

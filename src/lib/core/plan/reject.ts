@@ -5,7 +5,7 @@ import type { Intent } from '../player/intent';
 import type { Metres, Radians, Ratio } from '../units';
 import { radians } from '../units';
 import { crestOf, segmentAt, type Hazard, type HazardKind, type Situation } from './situation';
-import type { Solution } from './solve';
+import type { Solution } from '../solve/solve';
 
 /** Why a shot is out; the words live where screens and files are made. */
 export type Rejection =

@@ -3,7 +3,7 @@ import { BallState } from '../ball/state';
 import { SURFACE, type TurfLuck } from '../ground/surfaces';
 import { createRng } from '../math/random';
 import type { Intent } from '../player/intent';
-import type { Dispersion, Skill } from '../player/player';
+import type { Player } from '../player/player';
 import { DEVIATE_COUNT, DEVIATES, strikeWithErrors, type Contact } from '../player/strike';
 import type { Metres, MetresPerSecond, Radians } from '../units';
 import { remainingInto, type Remaining } from './cost';
@@ -28,6 +28,12 @@ export interface Finishes {
 export const FINISH = { green: 0, holed: 1, missed: 2, hazard: 3 } as const;
 const CONTACT: Record<Contact, number> = { clean: 0, heavy: 1, thin: 2 };
 
+/** Options that compete are played with this many times the balls asked for. */
+export const CONTENDER_FACTOR = 2.5;
+
+/** Most balls that any option of a request is played with. */
+export const mostBalls = (samples: number): number => Math.ceil(samples * CONTENDER_FACTOR);
+
 /**
  * Standard normals for a number of balls. The same seed gives the same balls whoever asks, and a longer list begins with the shorter.
  *
@@ -43,8 +49,7 @@ export interface SampledShot {
 	intent: Intent;
 	speed: MetresPerSecond;
 	aim: Radians;
-	dispersion: Dispersion;
-	skill: Skill;
+	player: Pick<Player, 'dispersion' | 'costs'>;
 	/** With hazards; the hole may take the ball. */
 	scene: Scene;
 	holeX: Metres;
@@ -103,7 +108,7 @@ function sampleOne(
 	ball.y = ball.apex = scene.ground.height(0, 0);
 	const contact = strikeWithErrors(
 		intent,
-		shot.dispersion,
+		shot.player.dispersion,
 		shot.speed,
 		shot.aim,
 		deviates,
@@ -119,7 +124,7 @@ function sampleOne(
 			? 0
 			: Math.max(0.01, Math.hypot(outcome.finishX - shot.holeX, outcome.finishZ));
 	const surface = outcome.status === 'runaway' ? SURFACE.rough : outcome.finishKind;
-	remainingInto(distance, surface, shot.skill, remaining);
+	remainingInto(distance, surface, shot.player.costs, remaining);
 	rows.x[row] = outcome.finishX;
 	rows.z[row] = outcome.finishZ;
 	rows.landingX[row] = outcome.landingX;

@@ -1,10 +1,10 @@
 import type { Obstacle } from '../ball/flight';
 import type { Scene } from '../ball/simulate';
-import { ROLL } from '../constants';
 import { createSegments, type Strip } from '../ground/segments';
 import { GroundSample, type Ground } from '../ground/ground';
 import { FRINGE_KIND, SURFACE, type SurfaceKind } from '../ground/surfaces';
-import { createSurveyed } from '../ground/surveyed';
+import { createSurveyed } from '../green/surveyed';
+import { grainedSpeed } from '../ground/grain';
 import type { KindMap } from '../green/kindMap';
 import { surfaceOf } from '../green/surface';
 import { turfOf } from '../ground/turf';
@@ -12,7 +12,6 @@ import type { Metres } from '../units';
 import {
 	crestOf,
 	pinDistance,
-	type Grain,
 	type HazardKind,
 	type Situation,
 	type SurveyedGround
@@ -27,12 +26,6 @@ const HAZARD_KIND: Record<HazardKind, SurfaceKind> = {
 
 /** The situation says nothing of the green's width; this much lies on either side of the line (assumption). */
 const HALF_WIDTH: Metres = 12;
-
-/** Green speed in the direction of play. */
-export function grainedSpeed(greenSpeed: Metres, grain: Grain): Metres {
-	if (grain === 'none') return greenSpeed;
-	return grain === 'with' ? greenSpeed * ROLL.grainFactor : greenSpeed / ROLL.grainFactor;
-}
 
 const strips = (situation: Situation): Strip[] =>
 	situation.hazards.map(({ from, to, kind }) => ({ from, to, kind: HAZARD_KIND[kind] }));

@@ -1,16 +1,15 @@
 import { Outcome } from '../ball/simulate';
 import { findRoot } from '../math/roots';
-import type { Intent } from '../player/intent';
+import { straight, type Intent } from '../player/intent';
 import type { School, SchoolAdvice, SchoolFacts, SchoolId } from '../schools/school';
 import { SCHOOLS } from '../schools/registry';
-import { straight } from '../schools/school';
+
 import { nearestByLoft } from '../club/club';
 import { fromFeet, radians, type Metres, type Ratio } from '../units';
-import { intentOf } from './ladder';
-import { fastestSwing, type PlanRequest } from './request';
+import type { Question } from './question';
 import { sceneOf } from './scene';
-import { pinDistance, slopeAt, type Situation } from './situation';
-import { playIntended, solveCarry } from './solve';
+import { slopeAt, type Situation } from './situation';
+import { playIntended, solveCarry } from '../solve/solve';
 
 /** What one rule of thumb says here, and what would become of its ball. */
 export interface SchoolCall {
@@ -48,42 +47,42 @@ const levelled = (situation: Situation): Situation => ({
 });
 
 /** Share in the air that a pitching wedge shows on a level part of today's greens. */
-function todaysAirShare(request: PlanRequest): Ratio {
-	const club = nearestByLoft(request.bag, radians(46));
+function todaysAirShare(question: Question): Ratio {
+	const club = nearestByLoft(question.request.bag, radians(46));
 	if (!club) return 0.5;
-	const level = { ...request, situation: levelled(request.situation) };
-	const scene = sceneOf(level.situation, { hazards: false, hole: false });
-	const intent = intentOf(level, straight(club));
+	const level = question.within(levelled(question.situation));
+	const play = straight(club);
 	const { outcome } = solveCarry(
-		intent,
-		scene,
+		level.intent(play),
+		level.bare,
 		PERCENTAGE_CARRY,
-		fastestSwing(club, request.player)
+		level.fastest(play)
 	);
 	return outcome.carry / (outcome.carry + outcome.roll);
 }
 
 /** What the rules are told of a request. */
-export function schoolFacts(request: PlanRequest): SchoolFacts {
-	const { situation, bag } = request;
+export function schoolFacts(question: Question): SchoolFacts {
+	const { situation } = question;
+	const { bag } = question.request;
 	const spot = ruleSpot(situation);
-	const total = pinDistance(situation);
+	const total = question.pin;
 	return {
 		spot,
 		total,
 		rollFromSpot: total - spot,
 		slope: slopeAt(situation, (spot + total) / 2),
 		bag,
-		todaysAirShare: todaysAirShare(request)
+		todaysAirShare: todaysAirShare(question)
 	};
 }
 
 /** Green speed that brings this shot to the hole. */
-function holdsAt(request: PlanRequest, intent: Intent, speed: number): Metres | null {
+function holdsAt({ situation, pin }: Question, intent: Intent, speed: number): Metres | null {
 	const out = new Outcome();
 	const miss = (greenSpeed: Metres) => {
-		const scene = sceneOf({ ...request.situation, greenSpeed }, { hazards: false, hole: false });
-		return playIntended(intent, scene, speed, 0, out).finishX - pinDistance(request.situation);
+		const scene = sceneOf({ ...situation, greenSpeed }, { hazards: false, hole: false });
+		return playIntended(intent, scene, speed, 0, out).finishX - pin;
 	};
 	const root = findRoot(miss, SLOWEST_GREEN, FASTEST_GREEN, {
 		tolerance: 0.02,
@@ -93,27 +92,25 @@ function holdsAt(request: PlanRequest, intent: Intent, speed: number): Metres | 
 	return root.status === 'converged' ? root.x : null;
 }
 
-function callOf(school: School, facts: SchoolFacts, request: PlanRequest): SchoolCall | null {
+function callOf(school: School, facts: SchoolFacts, question: Question): SchoolCall | null {
 	const advice = school.advise(facts);
 	if (!advice) return null;
-	const intent = intentOf(request, advice.play);
-	const fastest = fastestSwing(advice.play.club, request.player);
-	const bare = sceneOf(request.situation, { hazards: false, hole: false });
-	const { speed } = solveCarry(intent, bare, advice.carry, fastest);
-	const real = sceneOf(request.situation, { hazards: true, hole: false });
+	const intent = question.intent(advice.play);
+	const { bare, obstructed } = question;
+	const { speed } = solveCarry(intent, bare, advice.carry, question.fastest(advice.play));
 	const free = playIntended(intent, bare, speed, 0, new Outcome()).finishX;
-	const stopped = playIntended(intent, real, speed, 0, new Outcome()).finishX;
+	const stopped = playIntended(intent, obstructed, speed, 0, new Outcome()).finishX;
 	return {
 		id: school.id,
 		advice,
-		missAtHole: stopped - pinDistance(request.situation),
+		missAtHole: stopped - question.pin,
 		blocked: Math.abs(stopped - free) > 0.5,
-		holdsAt: holdsAt(request, intent, speed)
+		holdsAt: holdsAt(question, intent, speed)
 	};
 }
 
 /** Asks every school. Those whose clubs the bag lacks do not answer. */
-export function callSchools(request: PlanRequest): SchoolCall[] {
-	const facts = schoolFacts(request);
-	return SCHOOLS.flatMap((school) => callOf(school, facts, request) ?? []);
+export function callSchools(question: Question): SchoolCall[] {
+	const facts = schoolFacts(question);
+	return SCHOOLS.flatMap((school) => callOf(school, facts, question) ?? []);
 }

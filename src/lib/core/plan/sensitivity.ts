@@ -1,11 +1,10 @@
 import { Outcome } from '../ball/simulate';
 import type { LieId } from '../lie/lies';
 import { FOOT, YARD, fromPercent, type Metres } from '../units';
-import { intentOf, type Rung } from './ladder';
-import type { PlanRequest } from './request';
-import { sceneOf } from './scene';
-import { pinDistance, type Situation } from './situation';
-import { playIntended } from './solve';
+import type { Rung } from './ladder';
+import type { Question } from './question';
+import type { Situation } from './situation';
+import { playIntended } from '../solve/solve';
 
 /** How far the finish of one and the same swing moves, past (+) or short (−), when the world is not as thought. */
 export interface Sensitivity {
@@ -47,15 +46,13 @@ const steeper = (situation: Situation, percent: number): Situation => ({
 });
 
 /** Replays a solved shot in worlds that differ by a little. */
-export function sensitivityOf(request: PlanRequest, rung: Rung): Sensitivity {
-	const { situation } = request;
+export function sensitivityOf(question: Question, rung: Rung): Sensitivity {
+	const { situation } = question;
 	const { speed, aim, outcome } = rung.solution;
-	const change = (other: Situation): Metres => {
-		const intent = intentOf({ ...request, situation: other }, rung.play);
-		const scene = sceneOf(other, { hazards: false, hole: false });
-		const played = playIntended(intent, scene, speed, aim, new Outcome());
-		const shift = pinDistance(other) - pinDistance(situation);
-		return played.finishX - outcome.finishX - shift;
+	const change = (situation: Situation): Metres => {
+		const other = question.within(situation);
+		const played = playIntended(other.intent(rung.play), other.bare, speed, aim, new Outcome());
+		return played.finishX - outcome.finishX - (other.pin - question.pin);
 	};
 	const faster = (by: Metres) =>
 		change({ ...situation, greenSpeed: Math.max(FOOT, situation.greenSpeed + by) });

@@ -3,12 +3,12 @@ import type { Firmness } from '../ground/turf';
 import type { Segment } from '../ground/segments';
 import type { Air } from '../ball/aerodynamics';
 import type { FringeId } from '../ground/surfaces';
-import type { Placement } from '../ground/surveyed';
+import type { Grain } from '../ground/grain';
+import type { Placement } from '../green/surveyed';
 import type { Green } from '../green/green';
 import type { Metres, Ratio } from '../units';
 
 export type HazardKind = 'sand' | 'water' | 'rough' | 'mound';
-export type Grain = 'none' | 'with' | 'against';
 
 /** Something on the line that the ball must not meet; stations in metres from the ball. */
 export interface Hazard {

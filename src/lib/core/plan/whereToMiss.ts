@@ -9,6 +9,7 @@ import { candidates } from './candidates';
 import { buildLadder, type Rung } from './ladder';
 import { createLocalSampler } from './localSampler';
 import { expectedLie, lineOn, situationOn, type Conditions } from './onGreen';
+import { Question } from './question';
 import type { PlanRequest } from './request';
 import { mean } from './statistics';
 
@@ -73,21 +74,21 @@ export function standingBag(bag: readonly Club[]): Club[] {
 	);
 }
 
-/** The planning request of a ball at one spot; null where there is no line or no lie. */
-function requestAt(question: MissQuestion, spot: Point): PlanRequest | null {
-	const { green, pin, conditions, player, seed } = question;
+/** The planner's question of a ball at one spot; null where there is no line or no lie. */
+function questionAt(asked: MissQuestion, spot: Point): Question | null {
+	const { green, pin, conditions, player, seed } = asked;
 	const line = lineOn(green, spot, pin);
 	if (typeof line === 'string') return null;
 	const lie = expectedLie(line.ballOn);
 	if (!lie) return null;
-	return {
+	return new Question({
 		situation: situationOn(green, line, lie, conditions),
-		bag: standingBag(question.bag),
+		bag: standingBag(asked.bag),
 		player,
 		school: 'free',
 		samples: BALLS,
 		seed
-	};
+	});
 }
 
 /** The plays that decide most shots; a map needs no finer choice. */
@@ -98,12 +99,13 @@ const isTelling = ({ shape, faceOpen }: Play): boolean =>
  * Expected strokes from one spot beside a green, with a few clubs and few balls: a first look at all, more for the best ones.
  * The standard error is about 0.1 stroke.
  */
-export function missCost(question: MissQuestion, spot: Point): MissCost {
-	const request = requestAt(question, spot);
-	if (!request) return { spot, strokes: NaN, play: null };
-	const { bag, situation } = request;
-	const { rungs } = buildLadder(request, candidates(bag, situation.lie).filter(isTelling));
-	const sample = createLocalSampler(request);
+export function missCost(asked: MissQuestion, spot: Point): MissCost {
+	const question = questionAt(asked, spot);
+	if (!question) return { spot, strokes: NaN, play: null };
+	const { request, situation } = question;
+	const plays = candidates(request.bag, situation.lie).filter(isTelling);
+	const { rungs } = buildLadder(question, plays);
+	const sample = createLocalSampler(question);
 	const cost = (rung: Rung, from: number, to: number): number => {
 		const { play, solution } = rung;
 		return mean(sample([{ play, speed: solution.speed, aim: solution.aim, from, to }])[0]!.strokes);

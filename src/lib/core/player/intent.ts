@@ -22,6 +22,18 @@ export interface Play {
 	shape: SpinShape;
 }
 
+/** A club played along a straight path. */
+export const straight = (
+	club: Club,
+	flight: Play['flight'] = 'standard',
+	faceOpen: Radians = 0
+): Play => ({
+	club,
+	flight,
+	faceOpen,
+	shape: 'straight'
+});
+
 /** The part of the situation that the strike feels. */
 export interface StrikeConditions {
 	lie: LieId;

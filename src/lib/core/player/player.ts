@@ -1,10 +1,12 @@
-import type { Metres, Radians, Ratio } from '../units';
+import type { Club } from '../club/club';
+import { fullSpeed } from '../club/club';
+import type { Metres, MetresPerSecond, Radians, Ratio } from '../units';
 import { CENTIMETRE, radians } from '../units';
 import type { Technique } from '../setup/technique';
+import type { ClubSwings, SwingVocabulary } from './swingLength';
 
 export type Skill = 'expert' | 'scratch' | 'middle' | 'high';
 export type Hand = 'right' | 'left';
-export type SwingVocabulary = 'clock' | 'body' | 'shape';
 
 /** Standard deviations of one player's strike at a swing of medium length. */
 export interface Dispersion {
@@ -16,34 +18,82 @@ export interface Dispersion {
 	lowPoint: Metres;
 }
 
-/** Carry of one swing length with one club, measured. */
-export interface MeasuredCarry {
-	club: string;
-	/** A mark of one of the vocabularies, for example "9". */
-	swing: string;
-	carry: Metres;
+/** How a player stands to the published tables of what a stroke costs. */
+export interface StrokeCosts {
+	/** Putts as if from this many times the distance: the distance holed half the time shrinks. */
+	puttStretch: number;
+	/** Strokes more than a tour professional's from grass off the green, and from sand. */
+	around: number;
+	sand: number;
+	/** Chance of an up-and-down from grass off the green. */
+	upAndDown: Ratio;
 }
 
-export interface Player {
-	skill: Skill;
-	hand: Hand;
-	/** The player's own numbers where they are known, else those of the skill. */
+/** The numbers that make one player's balls differ from another's. */
+export interface PlayerProfile {
 	dispersion: Dispersion;
+	/** Head speed of a full swing against a skilled player's. */
+	strength: Ratio;
+	costs: StrokeCosts;
+}
+
+/** Who plays. */
+export interface Player extends PlayerProfile {
+	hand: Hand;
 	technique: Technique;
 	vocabulary: SwingVocabulary;
-	swings: readonly MeasuredCarry[];
+	/** Measured swings by id of the club; clubs without any are left out. */
+	swings: Readonly<Record<string, ClubSwings>>;
 }
 
 /**
- * Starting values until the player's own balls replace them; ours (assumption). The expert's bring the planner to the published
- * strokes of tour professionals, the others' to what `cost.ts` says a player of that skill takes (tests/reference/expectedStrokes).
+ * Starting values until the player's own balls replace them; ours (assumption). The expert's dispersion brings the planner to the
+ * published strokes of tour professionals, the others' to what their own costs say (tests/reference/expectedStrokes); the costs are
+ * shaped after the published handicap tables.
  */
-export const DISPERSION: Record<Skill, Dispersion> = {
-	expert: { speed: 0.035, direction: radians(1.4), loft: radians(1), lowPoint: 0.7 * CENTIMETRE },
-	scratch: { speed: 0.05, direction: radians(2), loft: radians(1.5), lowPoint: 1 * CENTIMETRE },
-	middle: { speed: 0.07, direction: radians(2.8), loft: radians(2), lowPoint: 1.4 * CENTIMETRE },
-	high: { speed: 0.09, direction: radians(3.6), loft: radians(2.6), lowPoint: 1.8 * CENTIMETRE }
+export const PROFILE: Readonly<Record<Skill, PlayerProfile>> = {
+	expert: {
+		dispersion: {
+			speed: 0.035,
+			direction: radians(1.4),
+			loft: radians(1),
+			lowPoint: 0.7 * CENTIMETRE
+		},
+		strength: 1,
+		costs: { puttStretch: 1, around: 0, sand: 0, upAndDown: 0.58 }
+	},
+	scratch: {
+		dispersion: {
+			speed: 0.05,
+			direction: radians(2),
+			loft: radians(1.5),
+			lowPoint: 1 * CENTIMETRE
+		},
+		strength: 0.97,
+		costs: { puttStretch: 1.2, around: 0.12, sand: 0.18, upAndDown: 0.46 }
+	},
+	middle: {
+		dispersion: {
+			speed: 0.07,
+			direction: radians(2.8),
+			loft: radians(2),
+			lowPoint: 1.4 * CENTIMETRE
+		},
+		strength: 0.88,
+		costs: { puttStretch: 1.6, around: 0.42, sand: 0.62, upAndDown: 0.25 }
+	},
+	high: {
+		dispersion: {
+			speed: 0.09,
+			direction: radians(3.6),
+			loft: radians(2.6),
+			lowPoint: 1.8 * CENTIMETRE
+		},
+		strength: 0.8,
+		costs: { puttStretch: 1.95, around: 0.75, sand: 1.05, upAndDown: 0.13 }
+	}
 };
 
-/** Head speed of a full swing against a skilled player's (assumption). */
-export const STRENGTH: Record<Skill, Ratio> = { expert: 1, scratch: 0.97, middle: 0.88, high: 0.8 };
+/** Fastest head speed this player can ask of a club around a green; strength does not matter to a putter. */
+export const fastestSwing = (club: Club, { strength }: Pick<Player, 'strength'>): MetresPerSecond =>
+	fullSpeed(club) * (club.putter ? 1 : strength);

@@ -6,7 +6,7 @@ import type { LieId } from '../lie/lies';
 import { DEFAULT_TECHNIQUE } from '../setup/technique';
 import { degrees, radians } from '../units';
 import { intend, type Play } from './intent';
-import { DISPERSION } from './player';
+import { fastestSwing, PROFILE } from './player';
 import {
 	contactOf,
 	DEVIATE_COUNT,
@@ -38,7 +38,7 @@ const struck = (chosen: Play, change: Parameters<typeof luck>[0], lie: LieId = '
 	const ball = new BallState();
 	const contact = strikeWithErrors(
 		intent(chosen, lie),
-		DISPERSION.middle,
+		PROFILE.middle.dispersion,
 		10,
 		0,
 		luck(change),
@@ -158,7 +158,7 @@ describe('deep rough', () => {
 		const deviates = new Float64Array(DEVIATE_COUNT);
 		deviates[DEVIATES.grass] = -1;
 		const ball = new BallState();
-		strikeWithErrors(ready, DISPERSION.middle, 10, 0, deviates, 0, ball);
+		strikeWithErrors(ready, PROFILE.middle.dispersion, 10, 0, deviates, 0, ball);
 		return Math.atan2(ball.vz, ball.vx);
 	};
 
@@ -169,5 +169,88 @@ describe('deep rough', () => {
 			-spreadOfDirection('deep-rough'),
 			9
 		);
+	});
+});
+
+describe('the laws behind a strike', () => {
+	it('loses speed behind the ball as exp(−k d), k falling with the bounce over eight degrees', () => {
+		const k = (bounce: number) => -Math.log(digLoss(0.01, radians(bounce), 1)) / 0.01;
+		expect(k(0)).toBeCloseTo(34, 9);
+		expect(k(8) / k(0)).toBeCloseTo(1 / Math.E, 9);
+		expect(k(16) / k(8)).toBeCloseTo(1 / Math.E, 9);
+		expect(digLoss(0.02, radians(4), 1)).toBeCloseTo(digLoss(0.01, radians(4), 1) ** 2, 9);
+		expect(digLoss(0.01, radians(4), 2)).toBeCloseTo(digLoss(0.01, radians(4), 1) ** 2, 9);
+		// A leading edge can only dig so much.
+		expect(digLoss(0.01, -0.5, 1)).toBe(digLoss(0.01, -0.1, 1));
+		expect(digLoss(0, radians(4), 1)).toBe(1);
+		expect(digLoss(-0.02, radians(4), 1)).toBe(1);
+	});
+
+	it('goes wrong by more the longer the swing and the higher the flight', () => {
+		const direction = (speed: number, flight: Play['flight']) => {
+			const ball = new BallState();
+			const { dispersion } = PROFILE.middle;
+			const ready = intent(play('SW', flight));
+			strikeWithErrors(ready, dispersion, speed, 0, luck({ direction: 1 }), 0, ball);
+			return Math.atan2(ball.vz, ball.vx);
+		};
+		const { direction: own } = PROFILE.middle.dispersion;
+		expect(direction(9, 'standard')).toBeCloseTo(own * (1.5 + 9 / 36), 3);
+		expect(direction(18, 'standard')).toBeCloseTo(own * (1.5 + 18 / 36), 3);
+		expect(direction(72, 'standard')).toBeCloseTo(own * 2.5, 3);
+		expect(direction(9, 'high')).toBeCloseTo(1.05 * own * (1.5 + 9 / 36), 3);
+	});
+
+	it.each([
+		['standard', 1],
+		['high', 1.1]
+	] as const)('adds the error of the loft to the loft that a %s flight shows', (flight, risk) => {
+		const ready = intent(play('SW', flight));
+		const error = PROFILE.middle.dispersion.loft * risk * (1.5 + 10 / 36);
+		const more = new BallState();
+		strikeAsIntended({ ...ready, dynamicLoft: ready.dynamicLoft + error }, 10, 0, more);
+		const ball = new BallState();
+		strikeWithErrors(ready, PROFILE.middle.dispersion, 10, 0, luck({ loft: 1 }), 0, ball);
+		expect(launchOf(ball).angle).toBeCloseTo(launchOf(more).angle, 12);
+		expect(launchOf(ball).spin).toBeCloseTo(launchOf(more).spin, 9);
+	});
+
+	it('meets a ball in the sand with no sand between, thin and slowed, when it enters too late', () => {
+		const splash = play('SW', 'splash', 20);
+		const late = struck(splash, { lowPoint: 3.2 }, 'sand');
+		expect(late.contact).toBe('thin');
+		const clean = struck(splash, {}, 'sand');
+		expect(clean.contact).toBe('clean');
+		expect(late.ballSpeed).toBeGreaterThan(1.5 * clean.ballSpeed);
+		// Seven tenths of the head's 10 m/s are left: a bare strike could not send the ball faster than this.
+		expect(late.ballSpeed).toBeLessThan(0.7 * 10 * 1.6);
+		expect(degrees(late.angle)).toBeLessThan(25);
+		const deep = struck(splash, { lowPoint: -3.2 }, 'sand');
+		expect(deep.contact).toBe('heavy');
+		expect(deep.ballSpeed).toBeLessThan(clean.ballSpeed);
+	});
+
+	it('makes sand harder for whoever is less steady than an expert, and no easier for one', () => {
+		const spread = (skill: 'expert' | 'middle') => {
+			const ball = new BallState();
+			const speedOf = (deviate: number) => {
+				const { dispersion } = PROFILE[skill];
+				const ready = intent(play('SW', 'splash', 20), 'sand');
+				strikeWithErrors(ready, dispersion, 10, 0, luck({ speed: deviate }), 0, ball);
+				return launchOf(ball).ballSpeed;
+			};
+			return speedOf(1) / speedOf(0) - 1;
+		};
+		expect(spread('expert')).toBeCloseTo(0.035 * 1.6, 3);
+		expect(spread('middle')).toBeCloseTo(0.07 * 1.6 * (1.4 / 0.7) ** 0.55, 3);
+	});
+});
+
+describe('fastestSwing', () => {
+	it('is a share of a skilled player’s, but for the putter', () => {
+		const iron = STANDARD_BAG.find(({ name }) => name === '7i')!;
+		const putter = STANDARD_BAG.find((club) => club.putter)!;
+		expect(fastestSwing(iron, { strength: 0.8 })).toBeCloseTo(0.8 * 40, 9);
+		expect(fastestSwing(putter, { strength: 0.8 })).toBe(9);
 	});
 });

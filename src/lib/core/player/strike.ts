@@ -5,7 +5,7 @@ import { STRIKE } from '../constants';
 import type { Metres, MetresPerSecond, Radians } from '../units';
 import { SPIN_SHAPES } from '../setup/flights';
 import type { Intent } from './intent';
-import { DISPERSION, type Dispersion } from './player';
+import { PROFILE, type Dispersion } from './player';
 
 /** How a ball was met. */
 export type Contact = 'clean' | 'heavy' | 'thin';
@@ -45,7 +45,7 @@ export const swingGrowth = (speed: MetresPerSecond): number =>
  */
 const SAND_POWER = 0.55;
 const sandGrowth = ({ lowPoint }: Dispersion): number =>
-	Math.max(1, lowPoint / DISPERSION.expert.lowPoint) ** SAND_POWER;
+	Math.max(1, lowPoint / PROFILE.expert.dispersion.lowPoint) ** SAND_POWER;
 
 /** Player's low point sits a little ahead of the ball on average (assumption), which is what ball-first means. */
 const MEAN_LOW_POINT: Metres = 0.004;

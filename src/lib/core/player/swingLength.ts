@@ -1,7 +1,9 @@
-import type { MetresPerSecond, Radians } from '../units';
+import type { Metres, MetresPerSecond, Radians } from '../units';
 import { radians } from '../units';
 import { interpolate } from '../math/interpolation';
-import type { SwingVocabulary } from './player';
+
+/** The words a player uses for lengths of backswing. */
+export type SwingVocabulary = 'clock' | 'body' | 'shape';
 
 /** One named length of backswing: the lead arm's angle from hanging straight down. */
 export interface SwingMark {
@@ -42,6 +44,14 @@ export function swingAngle(speed: MetresPerSecond, full: MetresPerSecond): Radia
 export interface KnownSwing {
 	angle: Radians;
 	speed: MetresPerSecond;
+}
+
+/** What has been measured with one club. */
+export interface ClubSwings {
+	/** By rising angle and speed. */
+	known: readonly KnownSwing[];
+	/** Longest carry measured; Infinity for a single one, which limits nothing. */
+	longest: Metres;
 }
 
 /** The backswing for a head speed from a player's own swings (two or more, by rising speed); NaN outside them. */

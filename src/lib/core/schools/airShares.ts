@@ -1,8 +1,8 @@
 import { nearestByLoft } from '../club/club';
-import type { Play } from '../player/intent';
+import { straight, type Play } from '../player/intent';
 import type { Ratio } from '../units';
 import { radians } from '../units';
-import { CLUB_NUMBER_LOFT, straight, type SchoolAdvice, type SchoolFacts } from './school';
+import { CLUB_NUMBER_LOFT, type SchoolAdvice, type SchoolFacts } from './school';
 
 /** A play that a rule expects to fly a share of the whole distance. */
 export interface AirShare {

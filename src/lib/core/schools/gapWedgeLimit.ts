@@ -1,6 +1,7 @@
+import { straight } from '../player/intent';
 import { nearestByLoft } from '../club/club';
 import { degrees, radians } from '../units';
-import { straight, type School } from './school';
+import { type School } from './school';
 
 const GAP_LOFT = 51;
 const LEAST_LOFT = 45;

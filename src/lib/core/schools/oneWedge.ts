@@ -1,8 +1,9 @@
+import { straight } from '../player/intent';
 import { mostLofted } from '../club/club';
 import type { FlightId } from '../setup/flights';
 import type { Ratio } from '../units';
 import { leastAirThatReaches, type AirShare } from './airShares';
-import { straight, type School, type SchoolFacts } from './school';
+import { type School, type SchoolFacts } from './school';
 
 type Flights = readonly [FlightId, Ratio][];
 

@@ -1,6 +1,7 @@
+import { straight } from '../player/intent';
 import { nearestByLoft } from '../club/club';
 import { YARD, radians, type Metres } from '../units';
-import { CLUB_NUMBER_LOFT, straight, type School } from './school';
+import { CLUB_NUMBER_LOFT, type School } from './school';
 
 const LEAST_ROLL_UNITS = 0;
 const MOST_ROLL_UNITS = 7;

@@ -1,6 +1,6 @@
 import type { Club } from '../club/club';
 import type { Play } from '../player/intent';
-import type { Metres, Radians, Ratio } from '../units';
+import type { Metres, Ratio } from '../units';
 
 export type SchoolId =
 	| 'rule-of-twelve'
@@ -71,14 +71,3 @@ export const CLUB_NUMBER_LOFT: Record<number, number> = {
 	5: 27,
 	4: 22
 };
-
-export const straight = (
-	club: Club,
-	flight: Play['flight'] = 'standard',
-	faceOpen: Radians = 0
-): Play => ({
-	club,
-	flight,
-	faceOpen,
-	shape: 'straight'
-});

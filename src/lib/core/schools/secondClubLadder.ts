@@ -1,6 +1,7 @@
+import { straight } from '../player/intent';
 import { nearestByLoft } from '../club/club';
 import { fromFeet, radians } from '../units';
-import { straight, type School, type SchoolFacts } from './school';
+import { type School, type SchoolFacts } from './school';
 
 /** Lob wedge, gap wedge, 9-, 7- and 5-iron. */
 const RUNGS = [60, 51, 42, 34, 27];

@@ -1,9 +1,10 @@
+import { straight } from '../player/intent';
 import { nearestByLoft } from '../club/club';
 import type { SpinShape } from '../setup/flights';
 import type { Ratio } from '../units';
 import { radians } from '../units';
 import { leastAirThatReaches, type AirShare } from './airShares';
-import { straight, type School, type SchoolFacts } from './school';
+import { type School, type SchoolFacts } from './school';
 
 /** From inside it runs on, from outside it comes out higher and stops sooner. */
 const SHAPES: readonly [SpinShape, Ratio][] = [

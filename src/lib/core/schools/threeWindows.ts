@@ -1,7 +1,8 @@
+import { straight } from '../player/intent';
 import { nearestByLoft } from '../club/club';
 import { radians } from '../units';
 import { leastAirThatReaches, type AirShare } from './airShares';
-import { straight, type School, type SchoolFacts } from './school';
+import { type School, type SchoolFacts } from './school';
 
 /** Loft and share of the distance in the air for the low, the middle and the high window. */
 const WINDOWS = [

@@ -1,6 +1,7 @@
+import { straight } from '../player/intent';
 import { nearestByLoft } from '../club/club';
 import { radians } from '../units';
-import { CLUB_NUMBER_LOFT, straight, type School, type SchoolFacts } from './school';
+import { CLUB_NUMBER_LOFT, type School, type SchoolFacts } from './school';
 
 const measuredClub = ({ bag }: SchoolFacts) => nearestByLoft(bag, radians(CLUB_NUMBER_LOFT[10]!));
 

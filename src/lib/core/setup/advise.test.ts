@@ -90,4 +90,149 @@ describe('adviseSetup', () => {
 					expect(setup.gripDown).toBeLessThan(0.1);
 				}
 	});
+
+	/** The length of the swing decides; 7.5 and 13 m/s are where a chip and a pitch begin to need more. */
+	it.each([
+		['pendulum', 7.4, 'none', 'narrow', 'matching', 'putting', 4],
+		['pendulum', 7.5, 'some', 'medium', 'matching', 'normal', 4],
+		['pendulum', 12.9, 'some', 'medium', 'matching', 'normal', 4],
+		['pendulum', 13, 'early-full', 'wide', 'matching', 'normal', 4],
+		['set-and-drop', 7.4, 'some', 'narrow', 'low', 'normal', 2],
+		['set-and-drop', 7.5, 'early-full', 'medium', 'matching', 'normal', 2],
+		['hinge-and-hold', 7.4, 'some', 'narrow', 'low', 'normal', 4],
+		['hinge-and-hold', 20, 'early-full', 'wide', 'low', 'normal', 4]
+	] as const)(
+		'moves with a %s stroke at %f m/s: wrists %s, stance %s, finish %s',
+		(stroke, speed, wrists, stance, finish, grip, gripPressure) => {
+			expect(ask({ speed }, { stroke })).toMatchObject({
+				wrists,
+				stance,
+				finish,
+				grip,
+				gripPressure,
+				through: 'same',
+				standClose: speed < 7.5
+			});
+		}
+	);
+
+	it('rolls a putt like a putt, whatever the stroke for chips', () => {
+		for (const stroke of ['pendulum', 'set-and-drop', 'hinge-and-hold'] as const)
+			expect(ask({ flight: 'putt', speed: 3 }, { stroke })).toMatchObject({
+				wrists: 'none',
+				grip: 'putting',
+				standClose: true,
+				stanceOpen: 0,
+				gripDown: 0,
+				cue: 'roll-it-like-a-putt',
+				alternatives: []
+			});
+		expect(ask({ flight: 'putt', speed: 20 })).toMatchObject({ standClose: true, grip: 'putting' });
+	});
+
+	it('plays everything in the air with an open line, and the more the face is opened', () => {
+		expect(degrees(ask().stanceOpen)).toBeCloseTo(5, 9);
+		expect(degrees(ask({ stanceOpen: radians(4) }).stanceOpen)).toBeCloseTo(5, 9);
+		expect(degrees(ask({ stanceOpen: radians(9) }).stanceOpen)).toBeCloseTo(9, 9);
+	});
+
+	it('splashes and flops with the face to the sky and a weak grip for the flop alone', () => {
+		expect(ask({ flight: 'splash', lie: 'sand', speed: 14 })).toMatchObject({
+			stance: 'wide',
+			wrists: 'early-full',
+			finish: 'face-at-you',
+			through: 'longer',
+			grip: 'normal',
+			gripPressure: 4,
+			cue: 'splash-the-sand',
+			alternatives: ['firm-sand-less-open']
+		});
+		expect(ask({ flight: 'open', speed: 14 })).toMatchObject({
+			grip: 'weak',
+			gripPressure: 2,
+			wrists: 'early-full',
+			cue: 'face-to-the-sky',
+			alternatives: ['trail-side-flop']
+		});
+		expect(ask({ flight: 'open', speed: 14 }, { flop: 'trail' })).toMatchObject({
+			cue: 'slide-the-head-under',
+			alternatives: ['lead-side-flop']
+		});
+	});
+
+	it('grips down four, two and no centimetres as the swing grows, two more with an iron', () => {
+		const iron = STANDARD_BAG[3]!;
+		const centimetres = (change: Partial<SetupQuestion>) => 100 * ask(change).gripDown;
+		expect(centimetres({ speed: 5 })).toBeCloseTo(4, 9);
+		expect(centimetres({ speed: 10 })).toBeCloseTo(2, 9);
+		expect(centimetres({ speed: 13 })).toBeCloseTo(0, 9);
+		expect(centimetres({ speed: 5, club: iron })).toBeCloseTo(6, 9);
+		expect(centimetres({ speed: 20, club: iron })).toBeCloseTo(2, 9);
+		expect(centimetres({ speed: 5, lie: 'sitting-up' })).toBeCloseTo(6, 9);
+		expect(centimetres({ speed: 5, flight: 'open' })).toBe(0);
+	});
+
+	it('finds one feel for each way to play', () => {
+		expect(ask({ speed: 9 }).cue).toBe('brush-the-grass');
+		expect(ask({ speed: 15 }).cue).toBe('chest-over-ball');
+		expect(ask({ flight: 'low' }).cue).toBe('hands-stay-ahead');
+		expect(ask({}, { stroke: 'set-and-drop' }).cue).toBe('head-falls-by-itself');
+		expect(ask({ lie: 'tight' }, { chip: 'sole' }).cue).toBe('chest-over-ball');
+		expect(ask({ lie: 'semi-rough' })).toMatchObject({ cue: 'through-the-grass', stance: 'wide' });
+	});
+
+	it('names the other ways that are worth knowing', () => {
+		expect(ask().alternatives).toEqual(['upright-if-heavy']);
+		expect(ask({ flight: 'low' }, { chip: 'sole' }).alternatives).toEqual(['lean-if-clean']);
+		expect(ask({ flight: 'high' }).alternatives).toEqual(['three-quarter-grip']);
+		expect(ask({ flight: 'high', club: STANDARD_BAG[2]! }).alternatives).toEqual([]);
+		expect(ask({ lie: 'fringe' }).alternatives).toEqual(['upright-if-heavy', 'putt-if-smooth']);
+		const open = { flight: 'open', lie: 'tight', faceOpen: radians(15) } as const;
+		expect(ask(open).alternatives).toEqual([
+			'trail-side-flop',
+			'putt-if-smooth',
+			'square-if-bounce'
+		]);
+		expect(ask({ ...open, faceOpen: 0 }).alternatives).not.toContain('square-if-bounce');
+	});
+
+	it('moves ball and weight by the lie, and never off the stance', () => {
+		const plain = ask();
+		const shift = (lie: SetupQuestion['lie']) => {
+			const { ballPosition, leadWeight } = ask({ lie });
+			return [
+				Number((ballPosition - plain.ballPosition).toFixed(9)),
+				leadWeight - plain.leadWeight
+			];
+		};
+		expect(shift('tight')).toEqual([-0.1, 5]);
+		expect(shift('sitting-up')).toEqual([0, -8]);
+		expect(shift('sitting-down')).toEqual([-0.2, 8]);
+		expect(shift('deep-rough')).toEqual([0.1, 8]);
+		expect(shift('semi-rough')).toEqual([0, 0]);
+		const low = flightSetup('low', DEFAULT_TECHNIQUE);
+		const far = { ...low, ballPosition: -0.95, leadWeight: 78 };
+		expect(ask({ lie: 'sitting-down', setup: far })).toMatchObject({
+			ballPosition: -1,
+			leadWeight: 80
+		});
+		const back = { ...low, ballPosition: 0.97, leadWeight: 33 };
+		expect(ask({ lie: 'deep-rough', setup: back }).ballPosition).toBe(1);
+		expect(ask({ lie: 'sitting-up', setup: back }).leadWeight).toBe(30);
+	});
+});
+
+describe('flightSetup', () => {
+	it('changes with the technique only what the technique is about', () => {
+		const lean = (flight: 'low' | 'standard' | 'high' | 'open', own: Partial<Technique>) =>
+			degrees(flightSetup(flight, { ...DEFAULT_TECHNIQUE, ...own }).shaftLean);
+		expect(lean('low', { chip: 'sole' })).toBeCloseTo(4, 9);
+		expect(lean('standard', { chip: 'sole' })).toBe(0);
+		expect(lean('high', { chip: 'sole' })).toBe(0);
+		expect(lean('open', { chip: 'sole' })).toBeCloseTo(-1, 9);
+		expect(lean('open', { flop: 'trail' })).toBeCloseTo(-5, 9);
+		expect(lean('low', { flop: 'trail' })).toBeCloseTo(8, 9);
+		const { risk } = flightSetup('standard', { ...DEFAULT_TECHNIQUE, chip: 'sole' });
+		expect(risk).toEqual({ speed: 1, direction: 1, loft: 1, lowPoint: 1 });
+	});
 });

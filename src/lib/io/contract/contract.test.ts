@@ -5,11 +5,12 @@ import { surfaceOf } from '$lib/core/green/surface';
 import { GroundSample } from '$lib/core/ground/ground';
 import { SURFACE } from '$lib/core/ground/surfaces';
 import { sceneOf } from '$lib/core/plan/scene';
-import { issuesOf } from './issues';
+import { issuesOf } from '../issues';
 import { planRequestSchema, planRequestToCore, tooMuchWork } from './plan';
 import { publishedSchemas } from './schemas';
 import { answerSimulate, simulateRequestSchema, simulateResponseSchema } from './simulate';
-import { situationSchema, situationToCore } from './situation';
+import { situationToCore } from '../situation';
+import { situationSchema } from './situation';
 
 const ball = {
 	delivery: { clubSpeed: 8, attackAngle: -4, dynamicLoft: 51 },

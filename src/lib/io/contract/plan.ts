@@ -1,6 +1,4 @@
 import { z } from 'zod';
-import { DISPERSION } from '$lib/core/player/player';
-import { DEFAULT_TECHNIQUE } from '$lib/core/setup/technique';
 import type { Plan, PlanOption } from '$lib/core/plan/plan';
 import type { RejectedPlay } from '$lib/core/plan/ladder';
 import type { PlanRequest } from '$lib/core/plan/request';
@@ -13,9 +11,12 @@ import { rejectionWords } from '../words/rejection';
 import { SAY_METRIC } from '../words/say';
 import { schoolAdviceWords } from '../words/school';
 import { ALTERNATIVE_WORDS, CUE_WORDS } from '../words/setup';
-import { bagSchema, clubToCore, STANDARD_BAG_WIRE } from './club';
-import { handField, nameField, schoolField, skillField, within } from './fields';
-import { situationSchema, situationToCore } from './situation';
+import { clubToCore, STANDARD_BAG_WIRE, type ClubWire } from '../club';
+import { golferDraftSchema, playerToCore } from '../player';
+import { situationToCore } from '../situation';
+import { bagSchema } from './club';
+import { handField, nameField, schoolField, skillField, within } from '../fields';
+import { situationSchema } from './situation';
 
 export const planRequestSchema = z.strictObject({
 	situation: situationSchema,
@@ -124,9 +125,13 @@ export type PlanResponse = z.infer<typeof planResponseSchema>;
 /** Clubs × balls that a request may ask for before it is refused as too much work. */
 const MOST_WORK = 200_000;
 
+/** Clubs of a request are known by their names. */
+const bagOf = ({ bag }: PlanRequestWire): readonly ClubWire[] =>
+	bag?.map((club) => ({ id: club.name, ...club })) ?? STANDARD_BAG_WIRE;
+
 /** Why a request is too much work, or null. */
 export function tooMuchWork(request: PlanRequestWire): string | null {
-	const clubs = (request.bag ?? STANDARD_BAG_WIRE).length;
+	const clubs = bagOf(request).length;
 	const work = clubs * request.samples;
 	return work > MOST_WORK
 		? `${clubs} clubs × ${request.samples} samples is more than this server plays in one request; ask for ${Math.floor(MOST_WORK / clubs)} samples or fewer`
@@ -135,19 +140,13 @@ export function tooMuchWork(request: PlanRequestWire): string | null {
 
 /** The contract's request in the core's terms. */
 export function planRequestToCore(wire: PlanRequestWire): PlanRequest {
-	const { skill, hand, school } = wire.player;
+	const bag = bagOf(wire).map(clubToCore);
+	const golfer = { ...golferDraftSchema.parse(wire.player), carries: wire.swings };
 	return {
 		situation: situationToCore(wire.situation),
-		bag: (wire.bag ?? STANDARD_BAG_WIRE).map(clubToCore),
-		player: {
-			skill,
-			hand,
-			dispersion: DISPERSION[skill],
-			technique: DEFAULT_TECHNIQUE,
-			vocabulary: 'clock',
-			swings: wire.swings
-		},
-		school,
+		bag,
+		player: playerToCore(golfer, bag),
+		school: wire.player.school,
 		samples: wire.samples,
 		seed: wire.seed
 	};
@@ -183,7 +182,10 @@ function setupOf({ setup }: PlanOption) {
 }
 
 function notesOf(option: PlanOption): string[] {
-	const notes = option.safe ? ['played to a place that is not the pin'] : [];
+	const notes = option.rung.safe ? ['played to a place that is not the pin'] : [];
+	const { against } = option.rung;
+	if (against)
+		notes.push(`damage limitation, the least bad way: ${rejectionWords(against, SAY_METRIC)}`);
 	if (option.swing.source === 'model')
 		notes.push('swing length from the model swing, not measured');
 	return notes;

@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { archiveSchema } from '../archive';
+import { PRESENT_VERSION, VERSIONS } from '../archive/lift';
 import { deviceReadingSchema } from '../deviceReading';
-import { greenSchema } from '../green';
-import { readingSchema } from '../reading';
-import { savedShotSchema } from '../savedShot';
+import { greenRow } from '../rows/green';
+import { readingRow } from '../rows/reading';
+import { shotRow } from '../rows/shot';
 import { errorSchema } from './error';
 import { planRequestSchema, planResponseSchema } from './plan';
 import { simulateRequestSchema, simulateResponseSchema } from './simulate';
@@ -15,9 +15,9 @@ export const publishedSchemas = () => ({
 	planRequest: z.toJSONSchema(planRequestSchema, { io: 'input' }),
 	planResponse: z.toJSONSchema(planResponseSchema),
 	error: z.toJSONSchema(errorSchema),
-	savedShot: z.toJSONSchema(savedShotSchema, { io: 'input' }),
-	green: z.toJSONSchema(greenSchema, { io: 'input' }),
-	reading: z.toJSONSchema(readingSchema, { io: 'input' }),
-	archive: z.toJSONSchema(archiveSchema, { io: 'input' }),
+	savedShot: z.toJSONSchema(shotRow, { io: 'input' }),
+	green: z.toJSONSchema(greenRow, { io: 'input' }),
+	reading: z.toJSONSchema(readingRow, { io: 'input' }),
+	archive: z.toJSONSchema(VERSIONS[PRESENT_VERSION - 1]!.schema, { io: 'input' }),
 	deviceReading: z.toJSONSchema(deviceReadingSchema)
 });

@@ -1,44 +1,32 @@
 import { z } from 'zod';
-import { AIR } from '$lib/core/constants';
-import type { Situation, SurveyedGround } from '$lib/core/plan/situation';
-import { fromFeet, fromPercent } from '$lib/core/units';
-import {
-	ballField,
-	firmnessField,
-	fringeField,
-	grainField,
-	hazardKindField,
-	lieField,
-	segmentKindField,
-	slopeField,
-	stimpField,
-	windField,
-	within
-} from './fields';
-
-export const hazardSchema = z
-	.strictObject({
-		kind: hazardKindField,
-		from: within(0, 120, 'metres'),
-		to: within(0, 120, 'metres'),
-		height: within(0, 10, 'metres').default(0)
-	})
-	.refine(({ from, to }) => to > from, {
-		path: ['to'],
-		error: 'must be farther from the ball than where it begins'
-	});
-
-export const segmentSchema = z.strictObject({
-	length: within(0.1, 200, 'metres'),
-	slopeAlong: slopeField,
-	slopeAcross: slopeField.default(0),
-	kind: segmentKindField.optional()
-});
+import { within } from '../fields';
+import { situationFields } from '../situationFields';
 
 const SURVEY_REACH = 200;
+/** Points that lie this near to one line, in metres, say nothing of the slope across it. */
+const ON_ONE_LINE = 0.05;
+
+type Points = readonly (readonly [number, number, number])[];
+
+/** Whether two of the points give the ground at one place different heights. */
+const contradicts = (points: Points): boolean =>
+	points.some(([x, z, height], i) =>
+		points.slice(0, i).some((other) => other[0] === x && other[1] === z && other[2] !== height)
+	);
+
+/** Whether the points span a plane: one of them lies off the line through the two farthest from the first. */
+function spread(points: Points): boolean {
+	const [x0, z0] = points[0]!;
+	const away = ([x, z]: Points[number]) => Math.hypot(x - x0, z - z0);
+	const far = points.reduce((a, b) => (away(b) > away(a) ? b : a));
+	const reach = away(far);
+	return points.some(
+		([x, z]) => Math.abs((far[0] - x0) * (z - z0) - (far[1] - z0) * (x - x0)) > ON_ONE_LINE * reach
+	);
+}
 
 /** Spot heights of the ground: ball at the origin, pin on +x, heights above any one level. */
-export const surveySchema = z.strictObject({
+const surveySchema = z.strictObject({
 	points: z
 		.array(
 			z.tuple([
@@ -47,87 +35,19 @@ export const surveySchema = z.strictObject({
 				within(-100, 100, 'metres')
 			])
 		)
-		.min(1, 'must hold at least one point')
+		.min(3, 'must hold at least three points: fewer say nothing of a slope')
 		.max(400, 'must be at most 400 points')
+		.refine((points) => points.length < 3 || spread(points), {
+			error: 'must not lie on one line: add a point to the side of it'
+		})
+		.refine((points) => !contradicts(points), {
+			error: 'must not give one place two heights'
+		})
 });
 
-/** The contract's situation: metres, percent, feet of green speed. It is also what a saved shot holds. */
+/** The situation of a request: metres, percent, feet of green speed; unknown keys are refused. */
 export const situationSchema = z.strictObject({
-	lie: lieField.default('fairway'),
-	wet: z.boolean().default(false),
-	toEdge: within(0, 80, 'metres'),
-	edgeToPin: within(0.5, 80, 'metres'),
-	beyondPin: within(0, 60, 'metres').default(8),
-	rise: within(-10, 10, 'metres').default(0),
-	fringe: fringeField.default('smooth'),
-	segments: z.array(segmentSchema).max(12, 'must be at most 12 segments').optional(),
-	slopeAlong: slopeField.default(0),
-	slopeAcross: slopeField.default(0),
-	hazards: z.array(hazardSchema).max(8, 'must be at most 8 hazards').default([]),
-	stimpFeet: stimpField,
-	firmness: firmnessField.default('medium'),
-	grain: grainField.default('none'),
-	wind: z.strictObject({ along: windField.default(0), across: windField.default(0) }).optional(),
-	airDensity: within(0.6, 1.5, 'kg/m³').optional(),
-	ball: ballField.optional(),
+	...situationFields,
 	/** Takes the place of rise, slopes and the heights of segments. */
 	survey: surveySchema.optional()
 });
-
-export type SituationWire = z.output<typeof situationSchema>;
-
-/** One slope for the whole green; its length only has to be more than any green. */
-const ENDLESS = 200;
-
-/** The points of a survey as a green of their own: heights only, kinds come from the stations on the line. */
-const surveyedGround = ({ points }: z.output<typeof surveySchema>): SurveyedGround => ({
-	green: {
-		outline: [],
-		collar: 0,
-		fringe: 'smooth',
-		areas: [],
-		spots: points.map(([x, z, height]) => ({ u: x, v: -z, height, leftOut: false })),
-		tilts: [],
-		grid: null
-	},
-	placement: { u: 0, v: 0, heading: 0 },
-	kinds: 'stations',
-	tilt: 0
-});
-
-/**
- * The contract's situation in the core's units.
- *
- * @param survey the ground of a green's map; without one the situation's own survey counts
- */
-export function situationToCore(wire: SituationWire, survey?: SurveyedGround): Situation {
-	const segments = wire.segments?.length
-		? wire.segments
-		: [{ length: ENDLESS, slopeAlong: wire.slopeAlong, slopeAcross: wire.slopeAcross }];
-	return {
-		lie: wire.lie,
-		wet: wire.wet,
-		ball: wire.ball ?? 'soft',
-		toEdge: wire.toEdge,
-		edgeToPin: wire.edgeToPin,
-		beyondPin: wire.beyondPin,
-		rise: wire.rise,
-		fringe: wire.fringe,
-		segments: segments.map((segment) => ({
-			length: segment.length,
-			slopeAlong: fromPercent(segment.slopeAlong),
-			slopeAcross: fromPercent(segment.slopeAcross),
-			...(segment.kind && { kind: segment.kind })
-		})),
-		hazards: wire.hazards,
-		greenSpeed: fromFeet(wire.stimpFeet),
-		firmness: wire.firmness,
-		grain: wire.grain,
-		air: {
-			density: wire.airDensity ?? AIR.density,
-			windAlong: wire.wind?.along ?? 0,
-			windAcross: wire.wind?.across ?? 0
-		},
-		survey: survey ?? (wire.survey && surveyedGround(wire.survey))
-	};
-}

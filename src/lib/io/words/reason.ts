@@ -29,6 +29,8 @@ export function reasonWords(reason: Reason, say: Say): string {
 			return `${playWords(reason.play)} is the only shot that works from here.`;
 		case 'compromise':
 			return `Nothing lands safely on the green; ${playWords(reason.play)} comes nearest.`;
+		case 'leastBad':
+			return `Damage limitation: nothing works from here. ${playWords(reason.play)} is the least bad way, though it ${rejectionWords(reason.rejection, say)}; on the green, or just out, is enough.`;
 		case 'runnerUp':
 			return reason.more < 0.025
 				? `${playWords(reason.play)} is next and costs no more.`

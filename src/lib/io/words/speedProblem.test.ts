@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { SpeedProblem } from '$lib/core/today/speedTest';
+import type { SpeedProblem } from '$lib/core/today/readRamp';
 import { fromFeet } from '$lib/core/units';
 import { lineProblemWords } from './line';
 import { speedProblemWords } from './speedProblem';

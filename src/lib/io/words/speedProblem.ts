@@ -1,4 +1,4 @@
-import type { SpeedProblem } from '$lib/core/today/speedTest';
+import type { SpeedProblem } from '$lib/core/today/readRamp';
 import { toFeet, toPercent } from '$lib/core/units';
 
 const feet = (metres: number): string => `${toFeet(metres).toFixed(1)} ft`;

@@ -14,9 +14,14 @@
 	}
 </script>
 
-<div class="field">
-	<label for={id} class="field-label">{label}</label>
-	<select {id} class="choice" {value} onchange={(event) => pick(event.currentTarget.value)}>
+<div class="grid min-w-0 content-start gap-0.5">
+	<label for={id} class="label text-[0.8125rem]">{label}</label>
+	<select
+		{id}
+		class="select w-full font-semibold"
+		{value}
+		onchange={(event) => pick(event.currentTarget.value)}
+	>
 		{#each options as option (option.value)}
 			<option value={option.value}>{option.label}</option>
 		{/each}

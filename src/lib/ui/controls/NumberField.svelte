@@ -57,15 +57,27 @@
 	}
 </script>
 
-<div class="field">
-	<label for={id} class="field-label">{label}</label>
-	<div class="field-row" class:wrong={problem}>
-		<button type="button" class="step" aria-label={`${label}: less`} onclick={() => stepBy(-1)}>
+<div class="grid min-w-0 content-start gap-0.5">
+	<label for={id} class="label text-[0.8125rem]">{label}</label>
+	<div
+		class={[
+			'input w-full gap-0 rounded-none border-0 px-0',
+			problem
+				? 'border-accent border-b-3 border-double'
+				: 'border-b-(length:--border) border-(--rule)'
+		]}
+	>
+		<button
+			type="button"
+			class="btn btn-ghost w-8 rounded-none px-0 text-(--faint)"
+			aria-label={`${label}: less`}
+			onclick={() => stepBy(-1)}
+		>
 			<Minus size={16} aria-hidden="true" />
 		</button>
 		<input
 			{id}
-			class="figure"
+			class="figure w-full min-w-0 text-right text-lg font-semibold"
 			type="text"
 			inputmode="decimal"
 			autocomplete="off"
@@ -76,8 +88,13 @@
 			onblur={settle}
 			{onkeydown}
 		/>
-		<span class="symbol">{symbol}</span>
-		<button type="button" class="step" aria-label={`${label}: more`} onclick={() => stepBy(1)}>
+		<span class="px-1 text-sm whitespace-nowrap text-(--faint)">{symbol}</span>
+		<button
+			type="button"
+			class="btn btn-ghost w-8 rounded-none px-0 text-(--faint)"
+			aria-label={`${label}: more`}
+			onclick={() => stepBy(1)}
+		>
 			<Plus size={16} aria-hidden="true" />
 		</button>
 	</div>

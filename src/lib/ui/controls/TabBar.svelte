@@ -19,10 +19,17 @@
 	}
 </script>
 
-<div role="tablist" tabindex="-1" aria-label={label} {onkeydown}>
+<div
+	class="tabs flex flex-wrap border-b-2 border-(--ink)"
+	role="tablist"
+	tabindex="-1"
+	aria-label={label}
+	{onkeydown}
+>
 	{#each tabs as tab (tab.id)}
 		<button
 			id={`${panel}-tab-${tab.id}`}
+			class="tab aria-selected:bg-neutral aria-selected:text-neutral-content h-11 flex-1 basis-auto px-[7px] font-semibold"
 			role="tab"
 			type="button"
 			aria-selected={active === tab.id}
@@ -34,22 +41,3 @@
 		</button>
 	{/each}
 </div>
-
-<style>
-	[role='tablist'] {
-		display: flex;
-		flex-wrap: wrap;
-		border-bottom: 2px solid var(--ink);
-	}
-	[role='tab'] {
-		flex: 1 1 auto;
-		min-height: 44px;
-		padding-inline: 7px;
-		font-weight: 600;
-		cursor: pointer;
-	}
-	[role='tab'][aria-selected='true'] {
-		background: var(--ink);
-		color: var(--paper);
-	}
-</style>

@@ -1,22 +1,31 @@
 <script lang="ts">
 	import Download from '@lucide/svelte/icons/download';
 	import { toast } from 'svelte-sonner';
-	import { formatArchive, MOST_ARCHIVE_BYTES, parseArchive } from '$lib/io/archive';
+	import { formatArchive, MOST_ARCHIVE_BYTES, parseArchive } from '$lib/io/archive/archive';
 	import { importArchive, readAll } from '$lib/store/archive';
 	import { download } from '$lib/ui/files/download';
 	import FileButton from '$lib/ui/files/FileButton.svelte';
-	import { archiveProblemWords } from '$lib/ui/files/importWords';
+	import {
+		archiveProblemWords,
+		exportedWords,
+		importedWords,
+		undoneWords
+	} from '$lib/ui/files/importWords';
+	import { attempt } from '$lib/ui/shell/attempt';
+	import BrokenRows from './BrokenRows.svelte';
 
 	let problem = $state('');
 
-	async function save() {
-		const content = await readAll();
-		download(
-			`crisp-landing-${content.exportedAt.slice(0, 10)}.json`,
-			formatArchive(content),
-			'application/json'
-		);
-	}
+	const save = () =>
+		attempt(async () => {
+			const content = await readAll();
+			download(
+				`crisp-landing-${content.exportedAt.slice(0, 10)}.json`,
+				formatArchive(content),
+				'application/json'
+			);
+			toast.success(exportedWords(content));
+		});
 
 	async function take(text: string, name: string) {
 		problem = '';
@@ -26,8 +35,9 @@
 			return;
 		}
 		try {
-			const { added, replaced, undo } = await importArchive(parsed.archive);
-			toast.success(`Imported: ${added} new, ${replaced} replaced.`, {
+			const result = await importArchive(parsed.archive);
+			const undo = () => attempt(async () => toast(undoneWords(await result.undo())));
+			toast.success(importedWords(result), {
 				duration: 15_000,
 				action: { label: 'Undo', onClick: () => void undo() }
 			});
@@ -37,14 +47,14 @@
 	}
 </script>
 
-<section>
-	<h1>Data</h1>
+<section class="mx-auto grid max-w-2xl gap-4 p-4">
+	<h1 class="text-3xl font-extrabold">Data</h1>
 	<p>
 		Everything lives in this browser and nowhere else. An archive holds all of it: saved shots,
-		greens with their surveys and pins, and every reading.
+		greens with their surveys and pins, every reading, units and look, and what cannot be read.
 	</p>
-	<div class="button-row">
-		<button type="button" class="plain-button strong" onclick={() => void save()}>
+	<div class="flex flex-wrap gap-2">
+		<button type="button" class="btn btn-neutral" onclick={() => void save()}>
 			<Download size={18} aria-hidden="true" /> Save an archive
 		</button>
 		<FileButton
@@ -58,20 +68,8 @@
 	{#if problem}<p class="problem" role="alert">{problem}</p>{/if}
 	<p class="hint">
 		Reading an archive adds what is new and replaces what has the same origin, all of it or nothing,
-		and can be undone. Files of one green (heights, grid, map) are under its Survey.
+		and can be undone. Archives of earlier releases are read too. Files of one green (heights, grid,
+		map) are under its Survey.
 	</p>
+	<BrokenRows />
 </section>
-
-<style>
-	section {
-		max-width: 44rem;
-		margin-inline: auto;
-		padding: 16px;
-		display: grid;
-		gap: 16px;
-	}
-	h1 {
-		font-size: 1.75rem;
-		font-weight: 800;
-	}
-</style>

@@ -5,6 +5,7 @@
 	import { toPercent } from '$lib/core/units';
 	import type { GreenWire } from '$lib/io/green';
 	import { figure } from '$lib/ui/format/figure';
+	import { lineBoxes, pieces, placeLabels, type Box, type Label } from './labelPlacement';
 	import type { MapLayers } from './mapLayers';
 	import {
 		bandsAbove,
@@ -30,6 +31,8 @@
 		arrowGap?: number;
 		/** Whether contours carry their height. */
 		labels?: boolean;
+		/** What figures must keep off: pins and readings with their words. */
+		taken?: readonly Box[];
 		/** Keeps clip paths of two maps on one page apart. */
 		id: string;
 	}
@@ -41,6 +44,7 @@
 		layers,
 		arrowGap = 56,
 		labels = true,
+		taken = [],
 		id
 	}: Props = $props();
 
@@ -65,6 +69,36 @@
 	const spacing = $derived(Math.max(1, arrowGap / factor));
 	const arrows = $derived(
 		layers.arrows && field ? slopeArrows(field, outline, spacing, project) : []
+	);
+
+	const ARROW_SIZE = 11;
+	/** Figures of the slope stand across their arrow, above it or below it, and only where nothing else stands. */
+	const arrowLabels = $derived(
+		factor > LABELS_FROM
+			? arrows.map(({ from, to, slope }, i): Label => {
+					const length = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;
+					const across = [(to[1] - from[1]) / length, (from[0] - to[0]) / length] as const;
+					const up = across[1] > 0 ? -1 : 1;
+					return {
+						id: String(i),
+						text: toPercent(slope).toFixed(1),
+						x: (from[0] + to[0]) / 2,
+						y: (from[1] + to[1]) / 2 + ARROW_SIZE / 3,
+						size: ARROW_SIZE,
+						rank: 0,
+						shifts: [1, -1, 1.4, -1.4].map((way) => [
+							14 * up * way * across[0],
+							12 * up * way * across[1]
+						])
+					};
+				})
+			: []
+	);
+	const arrowPlaces = $derived(
+		placeLabels(arrowLabels, [
+			...taken,
+			...arrows.flatMap(({ from, to }) => lineBoxes(pieces(from, to), 1))
+		])
 	);
 </script>
 
@@ -103,11 +137,9 @@
 		d="M-7,-4L0,0L-7,4"
 		transform={`translate(${to[0]} ${to[1]}) rotate(${turn})`}
 	/>
-	{#if factor > LABELS_FROM}
-		<text class="percent" x={(from[0] + to[0]) / 2} y={(from[1] + to[1]) / 2 - 9}
-			>{toPercent(slope).toFixed(1)}</text
-		>
-	{/if}
+	{@const place = arrowPlaces.get(String(i))}
+	{#if place}<text class="percent" x={place[0]} y={place[1]}>{toPercent(slope).toFixed(1)}</text
+		>{/if}
 {/each}
 
 <style>

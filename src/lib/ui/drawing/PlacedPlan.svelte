@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { toMap, type Placement } from '$lib/core/ground/surveyed';
+	import { toMap, type Placement } from '$lib/core/green/surveyed';
 	import { surfaceOf } from '$lib/core/green/surface';
 	import { createHeightField } from '$lib/core/green/heightGrid';
 	import type { LandingRegion } from '$lib/core/plan/landingRegion';

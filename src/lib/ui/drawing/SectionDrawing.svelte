@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { scaleLinear } from 'd3-scale';
 	import { pinDistance } from '$lib/core/plan/situation';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
@@ -8,6 +9,7 @@
 	import type { Scale } from './scale';
 	import { pathThrough, rulerTicks } from './scale';
 	import { groundHeight, groundPoints } from './section';
+	import Axis from './Axis.svelte';
 	import SectionFlights from './SectionFlights.svelte';
 	import SectionGate from './SectionGate.svelte';
 	import SectionHandles from './SectionHandles.svelte';
@@ -46,6 +48,12 @@
 		back < span[1] ? pathThrough(groundPoints(situation, scale, back, span[1])) : ''
 	);
 	const fringe = $derived(pathThrough(groundPoints(situation, scale, span[0], situation.toEdge)));
+	/** The ruler counts in the chosen unit. */
+	const ruler = $derived(
+		scaleLinear()
+			.domain([0, 1])
+			.range([scale.x(0), scale.x(style.size)])
+	);
 	const ticks = $derived(
 		rulerTicks(Math.max(0, range[0]) / style.size, range[1] / style.size, scale.width).filter(
 			(tick) => tick > 0 && scale.x(tick * style.size) < scale.width - UNIT_ROOM
@@ -72,12 +80,7 @@
 		path={chosen?.rung.path ?? []}
 		base={groundHeight(situation, 2 * style.size)}
 	/>
-	{#each ticks as tick (tick)}
-		<g class="tick" transform={`translate(${scale.x(tick * style.size)} ${bottom - 4})`}>
-			<line y1="-14" y2="-20" />
-			<text>{tick}</text>
-		</g>
-	{/each}
+	<Axis side="bottom" scale={ruler} y={bottom - 24} {ticks} words={String} padding={5} />
 	<text class="unit" x={scale.width - 6} y={bottom - 4}>{style.symbol} from the ball</text>
 	<g class="flag" transform={`translate(${scale.x(pin)} ${scale.y(groundHeight(situation, pin))})`}>
 		<line y2={-Math.min(2.1 * scale.factor, 110)} />
@@ -124,16 +127,9 @@
 	.green {
 		stroke-width: 7;
 	}
-	.tick line {
-		stroke: var(--faint);
-	}
-	.tick text,
 	.unit {
 		font: 500 12px var(--font-mono);
 		fill: var(--faint);
-		text-anchor: middle;
-	}
-	.unit {
 		text-anchor: end;
 	}
 	.flag line {

@@ -4,6 +4,8 @@
 	import { playWords } from '$lib/io/words/play';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import type { Path } from '$lib/core/solve/path';
+	import { placeLabels, type Label } from './labelPlacement';
 	import { sectionPath, splitAtLanding } from './section';
 	import type { Scale } from './scale';
 
@@ -29,16 +31,52 @@
 			(top, point) => (point[2] > top[2] ? point : top),
 			choice.rung.path[0]!
 		);
+
+	const apexWords = (metres: number) => `${formatLength(metres, preferences.style)} high`;
+	const APEX = 'apex';
+	/** A flight lower than this on the paper has no room for words over it. */
+	const LEAST_RISE = 14;
+	const SIZE = 12;
+	const over = ([, x, height]: Path[number]) => ({ x: scale.x(x), y: scale.y(height) });
+	/** The chosen height first, then the neighbours' names where there is room above their flights. */
+	const labels = $derived<Label[]>([
+		...(apex && apex[2] * scale.factor > LEAST_RISE
+			? [
+					{
+						id: APEX,
+						text: apexWords(apex[2]),
+						x: over(apex).x,
+						y: over(apex).y - 13,
+						size: SIZE,
+						rank: 0
+					}
+				]
+			: []),
+		...others
+			.map((other) => ({ other, top: topOf(other) }))
+			.filter(({ top }) => top[2] * scale.factor > 2 * LEAST_RISE)
+			.map(({ other, top }, i) => ({
+				id: other.key,
+				text: playWords(other.rung.play),
+				x: over(top).x,
+				y: over(top).y - 6,
+				size: SIZE,
+				rank: 1 + i,
+				shifts: [
+					[0, 0],
+					[40, 0],
+					[70, 8]
+				] as const
+			}))
+	]);
+	const places = $derived(placeLabels(labels));
+	const placeOf = (choice: Choice) => places.get(choice.key);
 </script>
 
 {#each others as other, i (other.key)}
 	<path class={`other dash-${i % 3}`} d={sectionPath(other.rung.path, scale, situation)} />
-	{@const top = topOf(other)}
-	{#if top[2] * scale.factor > 30 && (!apex || Math.abs(top[2] - apex[2]) * scale.factor > 16)}
-		<text class="name" x={scale.x(top[1])} y={scale.y(top[2]) - 6}
-			>{playWords(other.rung.play)}</text
-		>
-	{/if}
+	{@const place = placeOf(other)}
+	{#if place}<text class="name" x={place[0]} y={place[1]}>{playWords(other.rung.play)}</text>{/if}
 {/each}
 {#if parts && apex}
 	<path class="air" d={sectionPath(parts.air, scale, situation)} />
@@ -47,10 +85,10 @@
 		d={sectionPath(parts.ground, scale, situation)}
 		transform="translate(0 -4)"
 	/>
-	{#if apex[2] * scale.factor > 14}
+	{#if places.has(APEX)}
 		<g transform={`translate(${scale.x(apex[1])} ${scale.y(apex[2])})`}>
 			<line class="mark" y1="-3" y2="-9" />
-			<text class="apex" y="-13">{formatLength(apex[2], preferences.style)} high</text>
+			<text class="apex" y="-13">{apexWords(apex[2])}</text>
 		</g>
 	{/if}
 {/if}

@@ -1,6 +1,7 @@
 <script lang="ts">
-	import type { Path } from '$lib/core/plan/path';
+	import type { Path } from '$lib/core/solve/path';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { lineBoxes, placeLabels } from './labelPlacement';
 	import { BODY_MARKS, gateWords } from './section';
 	import type { Scale } from './scale';
 
@@ -16,25 +17,41 @@
 	const at = $derived(2 * preferences.current.paceLength);
 	const gate = $derived(path.length > 1 ? gateWords(path, at) : null);
 	const x = $derived(scale.x(at));
-	/** Marks closer than this on the screen would run into each other. */
-	const LEAST_GAP = 15;
 	const readable = $derived(scale.factor > 14);
-	const marks = $derived(
-		BODY_MARKS.filter((mark, i) => i % 2 === 1 || 0.35 * scale.factor > LEAST_GAP)
+	const SIZE = 12;
+	/** Room for a word left of the gate, its middle where the widest still ends at the mark. */
+	const BESIDE = 24;
+	const onPaper = $derived(
+		path.map(([, along, up]): [number, number] => [scale.x(along), scale.y(up)])
+	);
+	const places = $derived(
+		placeLabels(
+			BODY_MARKS.map(({ name, height }, i) => ({
+				id: name,
+				text: name,
+				x: x - BESIDE,
+				y: scale.y(base + height) + 4,
+				size: SIZE,
+				rank: i % 2
+			})),
+			lineBoxes(onPaper)
+		)
 	);
 </script>
 
 {#if gate && readable}
 	<g class="gate">
 		<line x1={x} x2={x} y1={scale.y(base)} y2={scale.y(base + 1.9)} />
-		{#each marks as mark (mark.name)}
+		{#each BODY_MARKS as mark (mark.name)}
 			<line
 				x1={x - 4}
 				x2={x + 4}
 				y1={scale.y(base + mark.height)}
 				y2={scale.y(base + mark.height)}
 			/>
-			<text x={x - 8} y={scale.y(base + mark.height) + 4}>{mark.name}</text>
+			{#if places.has(mark.name)}
+				<text x={x - 8} y={scale.y(base + mark.height) + 4}>{mark.name}</text>
+			{/if}
 		{/each}
 		<circle cx={x} cy={scale.y(gate.height)} r="4" />
 	</g>

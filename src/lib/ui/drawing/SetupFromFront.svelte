@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { SetupAdvice } from '$lib/core/setup/advise';
+	import { radians } from '$lib/core/units';
 	import { setupFigure } from './setupFigure';
 
 	interface Props {
@@ -10,7 +11,7 @@
 	const figure = $derived(setupFigure(setup));
 	/** Hips move toward the side that carries the weight. */
 	const hips = $derived((0.5 - figure.leadWeight) * 44);
-	const grip = $derived(figure.ballX + 3 - Math.sin((figure.shaftTurn * Math.PI) / 180) * 62);
+	const grip = $derived(figure.ballX + 3 - Math.sin(radians(figure.shaftTurn)) * 62);
 	/** The player faces us, so a right-hander's target is to our right. */
 	const mirror = $derived(left ? '' : 'scale(-1 1)');
 </script>

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { createRng } from '$lib/core/math/random';
-import { situationSchema, situationToCore } from '$lib/io/contract/situation';
+import { situationSchema } from '$lib/io/contract/situation';
+import { situationToCore } from '$lib/io/situation';
 import { rulerTicks, trueScale } from './scale';
 import { gateWords, groundRange, splitAtLanding, viewRange } from './section';
 import { zoneOf } from './zones';

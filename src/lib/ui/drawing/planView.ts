@@ -1,4 +1,4 @@
-import { toLine, type Placement } from '$lib/core/ground/surveyed';
+import { toLine, type Placement } from '$lib/core/green/surveyed';
 import { boundsOf, type Point } from '$lib/core/math/polygon';
 import { degrees, type Radians } from '$lib/core/units';
 import type { Project } from './mapPicture';

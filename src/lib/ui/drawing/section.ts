@@ -1,5 +1,5 @@
-import type { Path } from '$lib/core/plan/path';
-import { heightOnPath } from '$lib/core/plan/path';
+import type { Path } from '$lib/core/solve/path';
+import { heightOnPath } from '$lib/core/solve/path';
 import type { Situation } from '$lib/core/plan/situation';
 import { pinDistance } from '$lib/core/plan/situation';
 import { sceneOf } from '$lib/core/plan/scene';

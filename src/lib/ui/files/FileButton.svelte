@@ -33,7 +33,7 @@
 	}
 </script>
 
-<button type="button" class="plain-button" onclick={() => input?.click()}>
+<button type="button" class="btn" onclick={() => input?.click()}>
 	<Upload size={18} aria-hidden="true" />
 	{label}
 </button>

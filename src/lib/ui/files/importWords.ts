@@ -1,3 +1,4 @@
+import type { ArchiveContent } from '$lib/io/archive/archive';
 import type { FileProblem } from '$lib/io/esriGrid';
 
 const MOST_PROBLEMS = 3;
@@ -12,3 +13,34 @@ export function archiveProblemWords(name: string, problems: readonly string[]): 
 	const shown = problems.slice(0, MOST_PROBLEMS).join('; ');
 	return `${name} was not imported. ${shown}${more > 0 ? `; and ${more} more` : ''}. Nothing was changed.`;
 }
+
+const counted = (count: number, one: string, many: string): string =>
+	`${count} ${count === 1 ? one : many}`;
+
+/** What went into an archive. */
+export function exportedWords({
+	shots,
+	greens,
+	readings,
+	unreadable
+}: Pick<ArchiveContent, 'shots' | 'greens' | 'readings' | 'unreadable'>): string {
+	const parts = [
+		counted(shots.length, 'shot', 'shots'),
+		counted(greens.length, 'green', 'greens'),
+		counted(readings.length, 'reading', 'readings'),
+		...(unreadable.length > 0
+			? [`${counted(unreadable.length, 'row', 'rows')} that cannot be read, as they are`]
+			: [])
+	];
+	return `Saved: ${parts.join(', ')}.`;
+}
+
+/** What reading an archive did. */
+export const importedWords = ({ added, replaced }: { added: number; replaced: number }): string =>
+	`Imported: ${added} new, ${replaced} replaced.`;
+
+/** What undoing an import did; rows that were changed after it stay. */
+export const undoneWords = (left: number): string =>
+	left === 0
+		? 'The import is undone.'
+		: `The import is undone, but for ${counted(left, 'row that was changed', 'rows that were changed')} since.`;

@@ -1,14 +1,15 @@
 <script lang="ts">
 	import X from '@lucide/svelte/icons/x';
+	import { createForm } from '@tanstack/svelte-form';
 	import { toFeet } from '$lib/core/units';
-	import { clubToCore, type ClubWire } from '$lib/io/contract/club';
-	import type { ReadingWire } from '$lib/io/reading';
+	import { clubToCore, type ClubWire } from '$lib/io/club';
+	import { typedBallSchema, type ReadingWire } from '$lib/io/reading';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
-	import { BallsTest } from '$lib/ui/state/ballsTest.svelte';
+	import { BallsReader } from '$lib/ui/state/ballsReader.svelte';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { ballsWords, nextBallWords } from './ballsWords';
@@ -26,11 +27,18 @@
 	// svelte-ignore state_referenced_locally
 	const clubs = bag.filter((club) => !club.putter);
 	// svelte-ignore state_referenced_locally
-	const test = new BallsTest(bench.pool, clubs.map(clubToCore));
-	let club = $state(clubs.find(({ loft }) => loft >= 44)?.name ?? clubs[0]?.name ?? '');
-	let carry = $state(4);
-	let total = $state(10);
-	let slope = $state(0);
+	const test = new BallsReader(bench.pool, clubs.map(clubToCore));
+	const form = createForm(() => ({
+		defaultValues: {
+			club: clubs.find(({ loft }) => loft >= 44)?.name ?? clubs[0]?.name ?? '',
+			carry: 4,
+			total: 10,
+			slope: 0
+		},
+		validators: { onChange: typedBallSchema },
+		onSubmit: ({ value }) => test.add({ ...value })
+	}));
+	const typed = form.useSelector(({ values, canSubmit }) => ({ values, canSubmit }));
 	const say = (metres: number) => formatLength(metres, preferences.style);
 
 	async function keep() {
@@ -57,55 +65,83 @@
 	{#if clubs.length === 0}
 		<p class="problem">The bag has no club to chip with. Put one in on the Shot view.</p>
 	{:else}
-		<div class="field-grid">
-			<ChoiceField
-				label="Club"
-				value={club}
-				options={clubs.map(({ name }) => ({ value: name, label: name }))}
-				onchange={(name) => (club = name)}
-			/>
-			<LengthField
-				label="Landed after"
-				metres={carry}
-				low={0.5}
-				high={40}
-				onchange={(v) => (carry = v)}
-			/>
-			<LengthField
-				label="Stopped after"
-				metres={total}
-				low={0.6}
-				high={80}
-				onchange={(v) => (total = v)}
-			/>
-			<NumberField
-				label="Slope (+ up)"
-				value={slope}
-				symbol="%"
-				low={-8}
-				high={8}
-				step={0.5}
-				decimals={1}
-				onchange={(v) => (slope = v)}
-			/>
-		</div>
-		<TapeButton about={total} seed={test.balls.length} onread={(metres) => (total = metres)} />
-		<button
-			type="button"
-			class="plain-button strong wide"
-			disabled={total <= carry}
-			onclick={() => test.add({ club, carry, total, slope })}
+		<form
+			onsubmit={(event) => {
+				event.preventDefault();
+				void form.handleSubmit();
+			}}
 		>
-			Note this ball
-		</button>
-		{#if total <= carry}<p class="problem">It cannot stop before it has landed.</p>{/if}
+			<div class="field-grid">
+				<form.Field name="club">
+					{#snippet children(field)}
+						<ChoiceField
+							label="Club"
+							value={field.state.value}
+							options={clubs.map(({ name }) => ({ value: name, label: name }))}
+							onchange={(name) => field.handleChange(name)}
+						/>
+					{/snippet}
+				</form.Field>
+				<form.Field name="carry">
+					{#snippet children(field)}
+						<LengthField
+							label="Landed after"
+							metres={field.state.value}
+							low={0.5}
+							high={40}
+							onchange={(metres) => field.handleChange(metres)}
+						/>
+					{/snippet}
+				</form.Field>
+				<form.Field name="total">
+					{#snippet children(field)}
+						<LengthField
+							label="Stopped after"
+							metres={field.state.value}
+							low={0.6}
+							high={80}
+							onchange={(metres) => field.handleChange(metres)}
+						/>
+						{#each field.state.meta.errors as error, i (i)}
+							<p class="problem col-span-full">{error?.message}</p>
+						{/each}
+					{/snippet}
+				</form.Field>
+				<form.Field name="slope">
+					{#snippet children(field)}
+						<NumberField
+							label="Slope (+ up)"
+							value={field.state.value}
+							symbol="%"
+							low={-8}
+							high={8}
+							step={0.5}
+							decimals={1}
+							onchange={(percent) => field.handleChange(percent)}
+						/>
+					{/snippet}
+				</form.Field>
+			</div>
+			<TapeButton
+				about={typed.current.values.total}
+				seed={test.balls.length}
+				onread={(metres) => form.setFieldValue('total', metres)}
+			/>
+			<button
+				type="submit"
+				class="btn btn-neutral my-3 min-h-14 w-full"
+				disabled={!typed.current.canSubmit}
+			>
+				Note this ball
+			</button>
+		</form>
 		<ol>
 			{#each test.balls as ball, i (i)}
-				<li>
+				<li class="flex min-h-11 items-center justify-between border-b border-b-(--shade)">
 					<span>{ball.club}: landed {say(ball.carry)}, stopped {say(ball.total)}</span>
 					<button
 						type="button"
-						class="quiet-button"
+						class="btn btn-ghost btn-square"
 						aria-label={`Take out ball ${i + 1}`}
 						onclick={() => test.remove(i)}
 					>
@@ -113,14 +149,16 @@
 					</button>
 				</li>
 			{:else}
-				<li>No balls yet: three of one club make a start.</li>
+				<li class="flex min-h-11 items-center justify-between border-b border-b-(--shade)">
+					No balls yet: three of one club make a start.
+				</li>
 			{/each}
 		</ol>
 		<div aria-live="polite">
 			{#if test.working}<p>Working it out …</p>{/if}
 			{#if test.failure}<p class="problem" role="alert">{test.failure}</p>{/if}
 			{#if test.reading}
-				<p class="speed figure">
+				<p class="figure text-3xl font-extrabold">
 					{toFeet(test.reading.speed).toFixed(1)} ± {toFeet(test.reading.error).toFixed(1)} ft
 				</p>
 				<p>{ballsWords(test.reading)}</p>
@@ -129,28 +167,9 @@
 		</div>
 		<button
 			type="button"
-			class="plain-button strong wide"
+			class="btn btn-neutral my-3 min-h-14 w-full"
 			disabled={!test.reading}
 			onclick={() => void keep()}>Keep it</button
 		>
 	{/if}
 </SheetDialog>
-
-<style>
-	.wide {
-		width: 100%;
-		min-height: 56px;
-		margin-block: 12px;
-	}
-	.speed {
-		font-size: 1.75rem;
-		font-weight: 800;
-	}
-	li {
-		display: flex;
-		justify-content: space-between;
-		align-items: center;
-		min-height: 44px;
-		border-bottom: 1px solid var(--shade);
-	}
-</style>

@@ -3,7 +3,7 @@
 	import { placedRequest } from '$lib/io/greenStudy';
 	import { greenToCore, type GreenWire } from '$lib/io/green';
 	import type { ReadingWire } from '$lib/io/reading';
-	import type { WorkingShot } from '$lib/io/savedShot';
+	import type { WorkingShot } from '$lib/io/shot';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
@@ -40,12 +40,12 @@
 	}
 
 	function start() {
-		const green = bench.snapshot;
+		const green = bench.green;
 		void duel.start([question(green, pins[0]), question(green, pins[1])]);
 	}
 </script>
 
-<div class="stack">
+<div class="grid gap-3">
 	<p>
 		One ball, two pins: drag the ball on the map, choose the pins and see which is the harder one.
 	</p>
@@ -79,7 +79,7 @@
 	/>
 	{#if duel.sides}
 		<p class="finding" data-testid="duel-call">{duelCall(duel.sides, names)}</p>
-		<table class="figures even">
+		<table class="table-sm table table-fixed">
 			<thead>
 				<tr>
 					<th scope="col"><span class="sr-only">Measure</span></th>
@@ -96,10 +96,10 @@
 				{/each}
 			</tbody>
 		</table>
-		<div class="button-row">
+		<div class="flex flex-wrap gap-2">
 			{#each pins as pin, i (i)}
 				<a
-					class="plain-button"
+					class="btn"
 					href={resolve(
 						`/?green=${encodeURIComponent(bench.green.id)}&pin=${encodeURIComponent(all[pin]?.id ?? '')}&ball=${ball.join(',')}`
 					)}>Plan it to {names[i]}</a

@@ -12,11 +12,14 @@
 	const green = $derived(bench.green);
 </script>
 
-<div class="bar">
-	<a class="back" href={resolve('/greens')}>All greens</a>
-	<label>
+<div class="flex items-center gap-2 px-4 py-1">
+	<a class="py-2.5 font-semibold whitespace-nowrap underline" href={resolve('/greens')}
+		>All greens</a
+	>
+	<label class="min-w-0 flex-1">
 		<span class="sr-only">Name of the green</span>
 		<input
+			class="input input-ghost w-full rounded-none border-0 border-b-(length:--border) border-(--rule) px-0 text-xl font-extrabold"
 			value={green.name}
 			maxlength="60"
 			onchange={(event) => {
@@ -28,50 +31,20 @@
 	</label>
 	<button
 		type="button"
-		class="quiet-button"
+		class="btn btn-ghost btn-square"
 		aria-label="Undo"
 		disabled={!bench.canUndo}
 		onclick={() => bench.undo()}><Undo2 size={20} aria-hidden="true" /></button
 	>
 	<button
 		type="button"
-		class="quiet-button"
+		class="btn btn-ghost btn-square"
 		aria-label="Redo"
 		disabled={!bench.canRedo}
 		onclick={() => bench.redo()}><Redo2 size={20} aria-hidden="true" /></button
 	>
 </div>
 {#each bench.problems as { path, message } (path)}
-	<p class="problem notice" role="alert">Not kept yet: {path} {message}</p>
+	<p class="problem px-4 py-1" role="alert">Not kept yet: {path} {message}</p>
 {/each}
-{#if bench.failure}<p class="problem notice" role="alert">{bench.failure}</p>{/if}
-
-<style>
-	.bar {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-		padding: 4px 16px;
-	}
-	.back {
-		font-weight: 600;
-		text-decoration: underline;
-		padding-block: 10px;
-		white-space: nowrap;
-	}
-	.bar label {
-		flex: 1;
-		min-width: 0;
-	}
-	.bar input {
-		width: 100%;
-		height: 44px;
-		font-weight: 800;
-		font-size: 1.25rem;
-		background: transparent;
-		border-bottom: var(--border) solid var(--rule);
-	}
-	.notice {
-		padding: 4px 16px;
-	}
-</style>
+{#if bench.failure}<p class="problem px-4 py-1" role="alert">{bench.failure}</p>{/if}

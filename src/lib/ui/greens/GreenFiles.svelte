@@ -1,9 +1,9 @@
 <script lang="ts">
 	import Download from '@lucide/svelte/icons/download';
 	import { toast } from 'svelte-sonner';
-	import { formatArchive } from '$lib/io/archive';
+	import { formatArchive } from '$lib/io/archive/archive';
 	import { formatEsriGrid, parseEsriGrid } from '$lib/io/esriGrid';
-	import { greenSchema, type GreenWire } from '$lib/io/green';
+	import { greenProblems, type GreenWire } from '$lib/io/green';
 	import { formatSpotHeights, parseSpotHeights } from '$lib/io/spotHeights';
 	import { mapSvg } from '$lib/ui/drawing/mapSvg';
 	import { download, fileNameOf } from '$lib/ui/files/download';
@@ -19,14 +19,13 @@
 	const MOST_BYTES = 8 * 1024 * 1024;
 	const say = (message: string) => toast.error(message, { duration: 12_000 });
 	const name = $derived(fileNameOf(bench.green.name));
-	const snapshot = () => bench.snapshot;
 
 	function take(words: string, apply: (green: GreenWire) => void) {
-		const changed = snapshot();
+		const changed = { ...bench.green };
 		apply(changed);
-		const valid = greenSchema.safeParse(changed);
-		if (!valid.success) {
-			say(`${valid.error.issues[0]?.message ?? 'It does not fit'}. Nothing was changed.`);
+		const [problem] = greenProblems(changed);
+		if (problem) {
+			say(`${problem.path}: ${problem.message}. Nothing was changed.`);
 			return;
 		}
 		bench.change(apply);
@@ -41,8 +40,8 @@
 			else {
 				const { spots, tilts } = parsed.book;
 				take(`Read ${spots.length} heights and ${tilts.length} tilts.`, (green) => {
-					green.spots = structuredClone(spots);
-					green.tilts = structuredClone(tilts);
+					green.spots = spots;
+					green.tilts = tilts;
 				});
 			}
 			return;
@@ -51,16 +50,16 @@
 		if ('problem' in parsed) say(fileProblemWords(file, parsed.problem));
 		else
 			take(`Read ${parsed.grid.columns} × ${parsed.grid.rows} heights.`, (green) => {
-				green.grid = structuredClone(parsed.grid);
+				green.grid = parsed.grid;
 			});
 	}
 
 	function csv() {
-		download(`${name}-heights.csv`, formatSpotHeights(snapshot()), 'text/csv');
+		download(`${name}-heights.csv`, formatSpotHeights(bench.green), 'text/csv');
 	}
 
 	function grid() {
-		const { grid: own } = snapshot();
+		const { grid: own } = bench.green;
 		const fitted = bench.report?.grid;
 		const chosen = own ?? (fitted && { ...fitted, heights: Array.from(fitted.heights) });
 		if (chosen) download(`${name}.asc`, formatEsriGrid(chosen), 'text/plain');
@@ -70,20 +69,22 @@
 		const text = formatArchive({
 			exportedAt: new Date().toISOString(),
 			shots: [],
-			greens: [snapshot()],
-			readings: []
+			greens: [bench.green],
+			readings: [],
+			preferences: null,
+			unreadable: []
 		});
 		download(`${name}.json`, text, 'application/json');
 	}
 
 	function svg() {
 		if (bench.report)
-			download(`${name}.svg`, mapSvg(snapshot(), bench.report.grid), 'image/svg+xml');
+			download(`${name}.svg`, mapSvg(bench.green, bench.report.grid), 'image/svg+xml');
 	}
 </script>
 
 <h3 class="ruled-heading">Files</h3>
-<div class="button-row">
+<div class="flex flex-wrap gap-2">
 	<FileButton
 		label="Read heights (CSV) or a grid (ASC)"
 		accept=".csv,.asc,.txt,text/csv,text/plain"
@@ -91,16 +92,16 @@
 		onfile={read}
 		onproblem={say}
 	/>
-	<button type="button" class="plain-button" onclick={csv}>
+	<button type="button" class="btn" onclick={csv}>
 		<Download size={18} aria-hidden="true" /> Heights (CSV)
 	</button>
-	<button type="button" class="plain-button" disabled={!bench.report} onclick={grid}>
+	<button type="button" class="btn" disabled={!bench.report} onclick={grid}>
 		<Download size={18} aria-hidden="true" /> Grid (ASC)
 	</button>
-	<button type="button" class="plain-button" onclick={json}>
+	<button type="button" class="btn" onclick={json}>
 		<Download size={18} aria-hidden="true" /> This green (JSON)
 	</button>
-	<button type="button" class="plain-button" disabled={!bench.report} onclick={svg}>
+	<button type="button" class="btn" disabled={!bench.report} onclick={svg}>
 		<Download size={18} aria-hidden="true" /> Map (SVG)
 	</button>
 </div>

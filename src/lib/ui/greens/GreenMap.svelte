@@ -5,14 +5,15 @@
 	import GreenLayers from '$lib/ui/drawing/GreenLayers.svelte';
 	import type { MapLayers } from '$lib/ui/drawing/mapLayers';
 	import { bandsAbove, fallLineAt } from '$lib/ui/drawing/mapPicture';
+	import { placeLabels } from '$lib/ui/drawing/labelPlacement';
 	import { planView, type PlanView } from '$lib/ui/drawing/planView';
 	import SurfacePatterns from '$lib/ui/drawing/SurfacePatterns.svelte';
-	import type { GreenBench, GreenPart } from '$lib/ui/state/greenBench.svelte';
+	import { samePart, type GreenBench, type GreenPart } from '$lib/ui/state/greenBench.svelte';
 	import { centreOf } from '$lib/io/placedShot';
 	import { mapPointNear } from '$lib/ui/state/greenEdits';
 	import MapPart from './MapPart.svelte';
 	import ScaleBar from './ScaleBar.svelte';
-	import { partsFor, placesFor } from './mapParts';
+	import { partsFor, placeParts, placesFor } from './mapParts';
 	import type { GreenTab } from './greenTabs';
 
 	interface Props {
@@ -44,6 +45,13 @@
 	/** The paper stands still while a finger is down. */
 	const view = $derived(frozen ?? fitted);
 	const parts = $derived(partsFor(tab, green));
+	const isBad = (part: GreenPart) =>
+		report?.residuals.some(
+			({ kind, index, bad }) => bad && kind === part.kind && index === part.index
+		) ?? false;
+	const placed = $derived(
+		placeParts(green, parts, view.project, (part) => samePart(bench.selected, part), isBad)
+	);
 	const doubt = $derived(
 		layers.doubt && report?.uncertainty
 			? bandsAbove(report.uncertainty, [UNSURE_METRES], view.project)
@@ -54,6 +62,21 @@
 			? fallLineAt(createHeightField(report.grid), green.pins[pin].at as Point, FALL_LINE)
 			: null
 	);
+
+	const FALL_WORDS = 'straight down';
+	/** The words of the fall line stand at its lower end, on whichever side is free. */
+	const fallPlace = $derived.by(() => {
+		if (!fall) return null;
+		const [x, y] = view.project(...fall.below);
+		const shifts = [
+			[46, 4],
+			[-46, 4],
+			[0, 20],
+			[0, -12]
+		] as const;
+		const label = { id: FALL_WORDS, text: FALL_WORDS, x, y, size: 12, rank: 0, shifts };
+		return placeLabels([label], placed.taken).get(FALL_WORDS) ?? null;
+	});
 
 	function start() {
 		bench.startDrag();
@@ -112,6 +135,7 @@
 			factor={view.factor}
 			{layers}
 			labels={!layers.readings && !layers.arrows}
+			taken={placed.taken}
 			id="green"
 		/>
 		{#if !report}<text class="wait" x={width / 2} y="24">Working out the surface …</text>{/if}
@@ -122,7 +146,9 @@
 			{@const above = view.project(...fall.above)}
 			{@const below = view.project(...fall.below)}
 			<line class="fall" x1={above[0]} y1={above[1]} x2={below[0]} y2={below[1]} />
-			<text class="fall-label" x={below[0] + 6} y={below[1] + 4}>straight down</text>
+			{#if fallPlace}
+				<text class="fall-label" x={fallPlace[0]} y={fallPlace[1]}>{FALL_WORDS}</text>
+			{/if}
 		{/if}
 		{#if layers.readings && tab !== 'survey'}
 			{#each green.spots as { at }, i (i)}
@@ -131,7 +157,15 @@
 			{/each}
 		{/if}
 		{#each parts as part (`${part.kind}-${part.index}-${'corner' in part ? part.corner : ''}`)}
-			<MapPart {bench} {part} {view} onstart={start} onend={end} onselect={select} />
+			<MapPart
+				{bench}
+				{part}
+				{view}
+				words={placed.words.get(part) ?? null}
+				onstart={start}
+				onend={end}
+				onselect={select}
+			/>
 		{/each}
 		{@render marks?.(
 			view,
@@ -172,6 +206,7 @@
 		stroke-dasharray: 9 4 2 4;
 	}
 	.fall-label {
+		text-anchor: middle;
 		fill: var(--sky);
 	}
 	.dot {

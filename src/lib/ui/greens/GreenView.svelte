@@ -1,9 +1,10 @@
 <script lang="ts">
-	import { onDestroy, untrack } from 'svelte';
+	import { onDestroy, onMount, untrack } from 'svelte';
+	import { historyShortcuts, shortcuts } from '$lib/ui/shell/shortcuts.svelte';
 	import { firstPlace } from '$lib/io/placedShot';
 	import type { GreenWire } from '$lib/io/green';
 	import type { ReadingWire } from '$lib/io/reading';
-	import type { WorkingShot } from '$lib/io/savedShot';
+	import type { WorkingShot } from '$lib/io/shot';
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import { insertCorner, removePart, withPin } from '$lib/ui/state/greenEdits';
@@ -39,7 +40,7 @@
 	// svelte-ignore state_referenced_locally
 	const player = $state(structuredClone(last));
 	// svelte-ignore state_referenced_locally
-	let ball = $state<[number, number]>(firstPlace(bench.snapshot, undefined).ball);
+	let ball = $state<[number, number]>(firstPlace(bench.green, undefined).ball);
 	// svelte-ignore state_referenced_locally
 	const study = new MissStudy(bench.pool);
 	// svelte-ignore state_referenced_locally
@@ -59,11 +60,11 @@
 
 	// An answer about another map, pin or player is no answer.
 	$effect(() => {
-		void [JSON.stringify(green), pinA, player.golfer.skill, readings[0]?.id];
+		void [green, pinA, player.golfer.skill, readings[0]?.id];
 		untrack(() => study.clear());
 	});
 	$effect(() => {
-		void [JSON.stringify(green), pinA, pinB, ball, player.golfer.skill, readings[0]?.id];
+		void [green, pinA, pinB, ball, player.golfer.skill, readings[0]?.id];
 		untrack(() => duel.clear());
 	});
 
@@ -99,28 +100,41 @@
 		return green.spots.reduce((a, b) => (far(b.at) < far(a.at) ? b : a)).height;
 	}
 
-	function onkeydown(event: KeyboardEvent) {
-		const { target } = event;
-		const key = event.key.toLowerCase();
-		const typing =
-			target instanceof Element && target.closest('input, select, textarea, [role="dialog"]');
-		if ((event.ctrlKey || event.metaKey) && key === 'z' && !typing) {
-			event.preventDefault();
-			if (event.shiftKey) bench.redo();
-			else bench.undo();
-		} else if (key === 'escape') adding = null;
-		else if (!typing && (key === 'delete' || key === 'backspace') && bench.selected) {
-			const part = $state.snapshot(bench.selected);
-			bench.change((g) => removePart(g, part));
-			bench.selected = null;
-		} else if (!typing && /^[1-6]$/.test(key) && !event.ctrlKey && !event.metaKey)
-			show(GREEN_TABS[Number(key) - 1]!.id);
+	function removeSelected() {
+		const part = bench.selected;
+		if (!part) return;
+		bench.change((g) => removePart(g, part));
+		bench.selected = null;
 	}
+
+	const byTab = {
+		keys: GREEN_TABS.map((_, i) => String(i + 1)),
+		shown: `1 … ${GREEN_TABS.length}`,
+		does: GREEN_TABS.map(({ label }) => label).join(', '),
+		run: ({ key }: KeyboardEvent) => show(GREEN_TABS[Number(key) - 1]!.id)
+	};
+
+	onMount(() =>
+		shortcuts.use({
+			heading: 'On this green',
+			shortcuts: [
+				byTab,
+				{
+					keys: ['Delete', 'Backspace'],
+					shown: 'Delete',
+					does: 'Remove what is chosen',
+					run: removeSelected
+				},
+				{ keys: ['Escape'], shown: 'Esc', does: 'Stop adding', run: () => (adding = null) },
+				...historyShortcuts(bench)
+			]
+		})
+	);
 </script>
 
-<svelte:window {onkeydown} bind:innerHeight={tall} bind:innerWidth={wide} />
+<svelte:window bind:innerHeight={tall} bind:innerWidth={wide} />
 <GreenBar {bench} />
-<div class="green">
+<div class="grid grid-cols-[minmax(0,1fr)_25.5rem] max-lg:grid-cols-1">
 	<div class="map">
 		<GreenMap
 			{bench}
@@ -148,9 +162,18 @@
 		</GreenMap>
 		<LayerSwitches bind:shown />
 	</div>
-	<aside aria-label="About this green">
+	<aside
+		class="min-w-0 border-t-2 border-l-2 border-t-(--ink) border-l-(--ink) max-lg:border-l-0 lg:max-h-[calc(100vh_-_102px)] lg:overflow-y-auto lg:overscroll-contain"
+		aria-label="About this green"
+	>
 		<TabBar label="Panels" tabs={GREEN_TABS} active={tab} panel="green-panel" onselect={show} />
-		<div id="green-panel" role="tabpanel" tabindex="0" aria-labelledby={`green-panel-tab-${tab}`}>
+		<div
+			class="px-4 pt-3 pb-6"
+			id="green-panel"
+			role="tabpanel"
+			tabindex="0"
+			aria-labelledby={`green-panel-tab-${tab}`}
+		>
 			{#if tab === 'today'}
 				<TodayPanel {bench} {readings} bag={last.bag} />
 			{:else if tab === 'survey'}
@@ -187,34 +210,3 @@
 		</div>
 	</aside>
 </div>
-
-<style>
-	.green {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) 25.5rem;
-	}
-	aside {
-		border-left: 2px solid var(--ink);
-		border-top: 2px solid var(--ink);
-		min-width: 0;
-	}
-	[role='tabpanel'] {
-		padding: 12px 16px 24px;
-	}
-	/* The map stays in view while the panel is read. */
-	@media (min-width: 1001px) {
-		aside {
-			max-height: calc(100vh - 102px);
-			overflow-y: auto;
-			overscroll-behavior: contain;
-		}
-	}
-	@media (max-width: 1000px) {
-		.green {
-			grid-template-columns: minmax(0, 1fr);
-		}
-		aside {
-			border-left: 0;
-		}
-	}
-</style>

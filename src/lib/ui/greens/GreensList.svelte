@@ -3,50 +3,46 @@
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { toast } from 'svelte-sonner';
-	import { attempt } from '$lib/ui/shell/attempt';
-	import { removeGreen, saveGreen, type GreenShelf } from '$lib/store/greens';
+	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
+	import { removeGreen, saveGreen, type GreenBooks } from '$lib/store/greens';
 	import { blankGreen } from '$lib/ui/state/greenEdits';
 	import GreenThumb from './GreenThumb.svelte';
 	import { speedWords, turfWords, whenWords } from './readingWords';
 
-	interface Props {
-		shelf: GreenShelf;
-	}
-	const { shelf }: Props = $props();
+	const { books, broken }: GreenBooks = $props();
 
 	const survey = () =>
 		attempt(async () => {
 			const id = crypto.randomUUID();
-			await saveGreen(blankGreen(id, `Green ${shelf.books.length + 1}`));
+			await saveGreen(blankGreen(id, `Green ${books.length + 1}`));
 			await goto(resolve('/greens/[id]', { id }));
 		});
 
 	const remove = (id: string, name: string) =>
-		attempt(async () => {
-			const undo = await removeGreen(id);
-			toast(`Removed “${name}” and its readings.`, {
-				action: { label: 'Undo', onClick: () => void attempt(undo) }
-			});
-		});
+		removeWithUndo(`Removed “${name}” and its readings.`, () => removeGreen(id));
 </script>
 
-<section class="greens">
-	<h1>Today’s greens</h1>
-	{#if shelf.books.length === 0}
-		<p class="lead">
+<section class="mx-auto grid max-w-5xl justify-items-start gap-4 p-4">
+	<h1 class="text-3xl font-extrabold">Today’s greens</h1>
+	{#if books.length === 0}
+		<p class="max-w-[60ch]">
 			The ground decides what a ball does after it lands. Measure a green once, with a tape, a staff
 			and a level, and its speed each day: every shot can then be planned on it.
 		</p>
 	{:else}
-		<ul>
-			{#each shelf.books as { green, readings } (green.id)}
+		<ul class="w-full border-t-2 border-(--ink)">
+			{#each books as { green, readings } (green.id)}
 				{@const newest = readings[0]}
-				<li>
+				<li
+					class="grid grid-cols-[96px_minmax(0,1fr)_44px] items-center gap-x-3 gap-y-2 border-b border-(--rule) py-3 md:grid-cols-[132px_minmax(0,1fr)_15rem_auto_44px] md:gap-4"
+				>
 					<GreenThumb {green} />
-					<div class="what">
+					<div class="min-w-0 wrap-anywhere">
 						<h2>
-							<a href={resolve('/greens/[id]', { id: green.id })}>{green.name}</a>
+							<a
+								class="text-xl font-extrabold underline decoration-(--rule)"
+								href={resolve('/greens/[id]', { id: green.id })}>{green.name}</a
+							>
 						</h2>
 						<p>{green.note}</p>
 						<p class="hint">
@@ -57,18 +53,22 @@
 							pins
 						</p>
 					</div>
-					<div class="today">
+					<div class="max-md:col-[2/-1]">
 						{#if newest}
-							<p class="speed figure">{speedWords(newest)}</p>
+							<p class="figure text-xl font-bold">{speedWords(newest)}</p>
 							<p class="hint">{turfWords(newest)}<br />{whenWords(newest)}</p>
 						{:else}
-							<p class="speed">Not read yet</p>
+							<p class="text-xl font-bold">Not read yet</p>
 						{/if}
 					</div>
-					<a class="plain-button strong" href={resolve('/greens/[id]', { id: green.id })}>Open</a>
+					<a
+						class="btn btn-neutral max-md:col-1 max-md:row-2 max-md:self-start"
+						aria-label={`Open ${green.name}`}
+						href={resolve('/greens/[id]', { id: green.id })}>Open</a
+					>
 					<button
 						type="button"
-						class="quiet-button"
+						class="btn btn-ghost btn-square max-md:col-3 max-md:row-1"
 						aria-label={`Remove ${green.name}`}
 						onclick={() => void remove(green.id, green.name)}
 						><Trash2 size={20} aria-hidden="true" /></button
@@ -77,72 +77,14 @@
 			{/each}
 		</ul>
 	{/if}
-	{#if shelf.broken > 0}
+	{#if broken.length > 0}
 		<p class="problem">
-			{shelf.broken}
-			{shelf.broken === 1 ? 'green' : 'greens'} cannot be read: written by another version or damaged.
-			Kept as they are.
+			{broken.length}
+			{broken.length === 1 ? 'row' : 'rows'} of greens or readings cannot be read. They are kept:
+			<a class="underline" href={resolve('/data')}>see Data</a>.
 		</p>
 	{/if}
-	<button type="button" class="plain-button strong" onclick={() => void survey()}>
+	<button type="button" class="btn btn-neutral" onclick={() => void survey()}>
 		<Plus size={18} aria-hidden="true" /> Survey a new green
 	</button>
 </section>
-
-<style>
-	.greens {
-		max-width: 64rem;
-		margin-inline: auto;
-		padding: 16px;
-		display: grid;
-		gap: 16px;
-		justify-items: start;
-	}
-	h1 {
-		font-size: 1.75rem;
-		font-weight: 800;
-	}
-	.lead {
-		max-width: 60ch;
-	}
-	ul {
-		width: 100%;
-		border-top: 2px solid var(--ink);
-	}
-	li {
-		display: grid;
-		grid-template-columns: 132px minmax(0, 1fr) 15rem auto 44px;
-		gap: 16px;
-		align-items: center;
-		padding-block: 12px;
-		border-bottom: 1px solid var(--rule);
-	}
-	h2 a {
-		font-size: 1.25rem;
-		font-weight: 800;
-		text-decoration: underline;
-		text-decoration-color: var(--rule);
-	}
-	.speed {
-		font-size: 1.25rem;
-		font-weight: 700;
-	}
-	@media (max-width: 860px) {
-		li {
-			grid-template-columns: 96px minmax(0, 1fr) 44px;
-			gap: 8px 12px;
-		}
-		.today {
-			grid-column: 2 / -1;
-		}
-		li > a {
-			grid-column: 1;
-			grid-row: 2;
-			align-self: start;
-		}
-		li > button {
-			grid-column: 3;
-			grid-row: 1;
-		}
-	}
-</style>

@@ -1,5 +1,7 @@
 <script lang="ts">
-	import type { ReadingWire } from '$lib/io/reading';
+	import { createForm } from '@tanstack/svelte-form';
+	import { untrack } from 'svelte';
+	import { judgedSchema, type ReadingWire } from '$lib/io/reading';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
@@ -13,27 +15,24 @@
 	}
 	const { bench, newest, onclose }: Props = $props();
 
-	let stimpFeet = $state(10);
-	let turf = $state<Pick<ReadingWire, 'firmness' | 'wet' | 'grainTowards'>>({
-		firmness: 'medium',
-		wet: false,
-		grainTowards: null
-	});
-	$effect.pre(() => {
-		if (!newest) return;
-		stimpFeet = newest.stimpFeet;
-		turf = { firmness: newest.firmness, wet: newest.wet, grainTowards: newest.grainTowards };
-	});
+	// It starts from the newest reading and is the judge's from then on, whatever another tab writes meanwhile.
+	const defaultValues = untrack(() => ({
+		stimpFeet: newest?.stimpFeet ?? 10,
+		turf: {
+			firmness: newest?.firmness ?? 'medium',
+			wet: newest?.wet ?? false,
+			grainTowards: newest?.grainTowards ?? null
+		}
+	}));
 
-	async function keep() {
-		const kept = await keepReading(bench.green.id, {
-			stimpFeet,
-			errorFeet: null,
-			method: 'judged',
-			...turf
-		});
-		if (kept) onclose();
-	}
+	const form = createForm(() => ({
+		defaultValues,
+		validators: { onChange: judgedSchema },
+		onSubmit: async ({ value: { stimpFeet, turf } }) => {
+			const found = { stimpFeet, errorFeet: null, method: 'judged' as const, ...turf };
+			if (await keepReading(bench.green.id, found)) onclose();
+		}
+	}));
 </script>
 
 <SheetDialog
@@ -41,26 +40,32 @@
 	title="Judge today’s green"
 	description="When there is no time to measure: what it looks like, and what a dropped ball does."
 >
-	<NumberField
-		label="Green speed"
-		value={stimpFeet}
-		symbol="ft"
-		low={3}
-		high={18}
-		step={0.5}
-		decimals={1}
-		hint="8 slow, 10 medium, 12 quick"
-		onchange={(v) => (stimpFeet = v)}
-	/>
-	<TurfFields {turf} onchange={(changed) => (turf = changed)} />
-	<button type="button" class="plain-button strong keep" onclick={() => void keep()}>Keep it</button
+	<form
+		onsubmit={(event) => {
+			event.preventDefault();
+			void form.handleSubmit();
+		}}
 	>
+		<form.Field name="stimpFeet">
+			{#snippet children(field)}
+				<NumberField
+					label="Green speed"
+					value={field.state.value}
+					symbol="ft"
+					low={3}
+					high={18}
+					step={0.5}
+					decimals={1}
+					hint="8 slow, 10 medium, 12 quick"
+					onchange={(feet) => field.handleChange(feet)}
+				/>
+			{/snippet}
+		</form.Field>
+		<form.Field name="turf">
+			{#snippet children(field)}
+				<TurfFields turf={field.state.value} onchange={(changed) => field.handleChange(changed)} />
+			{/snippet}
+		</form.Field>
+		<button type="submit" class="btn btn-neutral mt-4 min-h-14 w-full">Keep it</button>
+	</form>
 </SheetDialog>
-
-<style>
-	.keep {
-		margin-top: 16px;
-		min-height: 56px;
-		width: 100%;
-	}
-</style>

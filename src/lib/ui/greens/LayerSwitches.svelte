@@ -17,34 +17,13 @@
 	);
 </script>
 
-<fieldset class="layers">
+<fieldset class="flex flex-wrap items-center gap-x-4 gap-y-0 px-4">
 	<legend class="sr-only">Show on the map</legend>
 	{#each LAYER_WORDS as { id, label } (id)}
-		<label><input type="checkbox" bind:checked={shown[id]} /> {label}</label>
+		<label class="flex min-h-11 cursor-pointer items-center gap-1.5 text-[0.9375rem] font-semibold"
+			><input class="checkbox checkbox-sm" type="checkbox" bind:checked={shown[id]} />
+			{label}</label
+		>
 	{/each}
 	<span class="hint">{hints}</span>
 </fieldset>
-
-<style>
-	.layers {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 0 16px;
-		padding-inline: 16px;
-	}
-	.layers label {
-		display: flex;
-		align-items: center;
-		gap: 6px;
-		min-height: 44px;
-		font-size: 0.9375rem;
-		font-weight: 600;
-		cursor: pointer;
-	}
-	.layers input {
-		width: 20px;
-		height: 20px;
-		accent-color: var(--ink);
-	}
-</style>

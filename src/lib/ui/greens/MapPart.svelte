@@ -6,7 +6,7 @@
 	import { samePart, type GreenBench, type GreenPart } from '$lib/ui/state/greenBench.svelte';
 	import { moveParts, placesOf } from '$lib/ui/state/greenEdits';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
-	import { markOf, partName } from './mapParts';
+	import { markOf, partName, partWords } from './mapParts';
 
 	interface Props {
 		bench: GreenBench;
@@ -15,10 +15,11 @@
 		onstart: () => void;
 		onend: () => void;
 		onselect: (part: GreenPart) => void;
+		/** Where its words may stand, from its mark; null where there is no room for them. */
+		words: [number, number] | null;
 	}
-	const { bench, part, view, onstart, onend, onselect }: Props = $props();
+	const { bench, part, view, onstart, onend, onselect, words }: Props = $props();
 
-	const ROOM_FOR_FIGURES = 17;
 	let from: [number, number][] = [];
 	const green = $derived(bench.green);
 	const at = $derived(markOf(green, part));
@@ -31,9 +32,7 @@
 	const spot = $derived(part.kind === 'spot' ? green.spots[part.index] : undefined);
 	const tilt = $derived(part.kind === 'tilt' ? green.tilts[part.index] : undefined);
 	const label = $derived(partName(green, part));
-	/** On a small map figures would run into each other: only those that matter are written. */
-	const written = $derived(view.factor > ROOM_FOR_FIGURES || chosen || residual?.bad);
-	const words = $derived(
+	const described = $derived(
 		[
 			`${say(at[0])} right, ${say(at[1])} up`,
 			spot && `height ${figure(spot.height, 2)} m`,
@@ -47,7 +46,7 @@
 
 <Handle
 	{label}
-	text={words}
+	text={described}
 	now={at[0]}
 	low={-500}
 	high={500}
@@ -58,7 +57,7 @@
 	nudge={0.1}
 	onstart={() => {
 		onselect(part);
-		from = placesOf($state.snapshot(green), part);
+		from = placesOf(green, part);
 		onstart();
 	}}
 	onmove={(along, up) => bench.change((changed) => moveParts(changed, part, from, along, up))}
@@ -67,26 +66,26 @@
 	{#if chosen}<circle class="chosen" r="13" />{/if}
 	{#if spot}
 		<path class="spot" class:out={spot.leftOut} class:bad={residual?.bad} d="M-4,0H4M0,-4V4" />
-		{#if written}
-			<text y="-7" class:bad={residual?.bad}
-				>{residual?.bad ? '! ' : ''}{spot.leftOut ? 'left out' : figure(spot.height, 2)}</text
+		{#if words}
+			<text x={words[0]} y={words[1]} class:bad={residual?.bad}
+				>{partWords(green, part, residual?.bad)}</text
 			>
 		{/if}
 	{:else if tilt}
 		<g transform={`rotate(${tilt.fallsTowards})`} class:out={tilt.leftOut}>
 			<path class="tilt" class:bad={residual?.bad} d="M0,10V-14M-5,-7L0,-14L5,-7" />
 		</g>
-		{#if written}
-			<text y="24" class:bad={residual?.bad}
-				>{residual?.bad ? '! ' : ''}{tilt.leftOut
-					? 'left out'
-					: `${tilt.percent.toFixed(1)} %`}</text
+		{#if words}
+			<text x={words[0]} y={words[1]} class:bad={residual?.bad}
+				>{partWords(green, part, residual?.bad)}</text
 			>
 		{/if}
 	{:else if part.kind === 'pin'}
 		<path class="pin" d="M0,0V-20l13,5l-13,5" />
 		<circle class="hole" r="4" />
-		<text class="name" y="16">{green.pins[part.index]!.name}</text>
+		{#if words}
+			<text class="name" x={words[0]} y={words[1]}>{green.pins[part.index]!.name}</text>
+		{/if}
 	{:else if part.kind === 'area'}
 		<path class="move" d="M-6,0H6M0,-6V6M-6,0l2,-2M-6,0l2,2M6,0l-2,-2M6,0l-2,2" />
 	{:else}

@@ -3,7 +3,7 @@
 	import { greenToCore } from '$lib/io/green';
 	import { centreOf } from '$lib/io/placedShot';
 	import type { ReadingWire } from '$lib/io/reading';
-	import type { WorkingShot } from '$lib/io/savedShot';
+	import type { WorkingShot } from '$lib/io/shot';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { strokesWords } from '$lib/ui/format/strokes';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
@@ -28,7 +28,7 @@
 	const sides = $derived(missSides(study.costs, centreOf(bench.green.outline)));
 
 	function start() {
-		const green = bench.snapshot;
+		const green = bench.green;
 		const at = green.pins[pin]?.at;
 		if (at)
 			void study.start(
@@ -37,7 +37,7 @@
 	}
 </script>
 
-<div class="stack">
+<div class="grid gap-3">
 	<p>
 		{MISS_SPOTS} spots around the green, a ball from each played to this pin a hundred times: the larger
 		the mark, the dearer the miss.
@@ -69,7 +69,7 @@
 			Miss toward {sides[0]!.name}: {strokesWords(sides[0]!.strokes)} from there. Never toward
 			{sides.at(-1)!.name}: {strokesWords(sides.at(-1)!.strokes)}.
 		</p>
-		<table class="figures">
+		<table class="table-sm table">
 			<thead>
 				<tr>
 					<th scope="col">Side of the map</th>

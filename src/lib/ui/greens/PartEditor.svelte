@@ -129,15 +129,16 @@
 		<p class:problem={residual.bad}>{residualWords(residual)}</p>
 	{/if}
 	{#if failure}<p class="problem" role="alert">{failure}</p>{/if}
-	<div class="actions">
+	<div class="flex flex-wrap gap-2 py-2">
 		{#if tilt}
-			<button type="button" class="plain-button" onclick={() => void level()}
+			<button type="button" class="btn" onclick={() => void level()}
 				>Read the simulated level</button
 			>
 		{/if}
 		{#if reading}
-			<label class="tick">
+			<label class="flex min-h-11 items-center gap-2 font-semibold">
 				<input
+					class="checkbox checkbox-sm"
 					type="checkbox"
 					checked={reading.leftOut}
 					onchange={(event) =>
@@ -148,29 +149,8 @@
 				/> Leave out of the surface
 			</label>
 		{/if}
-		<button type="button" class="plain-button" onclick={remove}>
+		<button type="button" class="btn" onclick={remove}>
 			<Trash2 size={18} aria-hidden="true" /> Remove
 		</button>
 	</div>
 </div>
-
-<style>
-	.actions {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-		padding-block: 8px;
-	}
-	.tick {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-		min-height: 44px;
-		font-weight: 600;
-	}
-	.tick input {
-		width: 22px;
-		height: 22px;
-		accent-color: var(--ink);
-	}
-</style>

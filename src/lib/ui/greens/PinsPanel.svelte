@@ -34,10 +34,10 @@
 	}
 </script>
 
-<div class="panel">
+<div class="grid justify-items-start gap-3">
 	<button
 		type="button"
-		class="plain-button"
+		class="btn"
 		aria-pressed={adding === 'pin'}
 		disabled={pins.length >= MOST_PINS}
 		onclick={() => onadding(adding === 'pin' ? null : 'pin')}>Add pins</button
@@ -46,11 +46,12 @@
 		<p class="hint" role="status">Click on the green where the hole is cut. Esc ends it.</p>
 	{/if}
 	{#if pins.length === 0}<p>No pins yet: add the holes you play to most.</p>{/if}
-	<ul>
+	<ul class="w-full">
 		{#each pins as pin, i (pin.id)}
-			<li>
+			<li class="grid grid-cols-[1fr_auto_44px] items-center gap-2 border-b border-b-(--rule) py-2">
 				<div>
 					<input
+						class="min-h-[36px] w-full bg-transparent font-bold"
 						aria-label="Name of the pin"
 						value={pin.name}
 						maxlength="60"
@@ -64,14 +65,14 @@
 					<p class="hint">{fallWords(pin.at)}</p>
 				</div>
 				<a
-					class="plain-button"
+					class="btn"
 					href={resolve(
 						`/?green=${encodeURIComponent(bench.green.id)}&pin=${encodeURIComponent(pin.id)}`
 					)}>Plan a shot</a
 				>
 				<button
 					type="button"
-					class="quiet-button"
+					class="btn btn-ghost btn-square"
 					aria-label={`Remove pin ${pin.name}`}
 					onclick={() => remove(i)}><Trash2 size={18} aria-hidden="true" /></button
 				>
@@ -83,28 +84,3 @@
 		does not break.
 	</p>
 </div>
-
-<style>
-	.panel {
-		display: grid;
-		gap: 12px;
-		justify-items: start;
-	}
-	ul {
-		width: 100%;
-	}
-	li {
-		display: grid;
-		grid-template-columns: 1fr auto 44px;
-		gap: 8px;
-		align-items: center;
-		padding-block: 8px;
-		border-bottom: 1px solid var(--rule);
-	}
-	input {
-		width: 100%;
-		min-height: 36px;
-		font-weight: 700;
-		background: transparent;
-	}
-</style>

@@ -3,10 +3,10 @@
 	import { FOOT } from '$lib/core/units';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import TapeButton from './TapeButton.svelte';
-	import type { SpeedTest } from '$lib/ui/state/speedTest.svelte';
+	import type { RampReader } from '$lib/ui/state/rampReader.svelte';
 
 	interface Props {
-		test: SpeedTest;
+		test: RampReader;
 		place: number;
 		way: 'up' | 'down';
 	}
@@ -20,12 +20,12 @@
 
 <ol>
 	{#each rolls as roll, i (i)}
-		<li>
+		<li class="grid min-h-11 grid-cols-[1fr_auto_44px] items-center border-b border-b-(--shade)">
 			<span>Roll {i + 1}</span>
-			<span class="figure">{feet(roll)}</span>
+			<span class="figure text-lg font-bold">{feet(roll)}</span>
 			<button
 				type="button"
-				class="quiet-button"
+				class="btn btn-ghost btn-square"
 				aria-label={`Take out roll ${i + 1}`}
 				onclick={() => test.remove(place, way, i)}
 			>
@@ -33,10 +33,12 @@
 			</button>
 		</li>
 	{:else}
-		<li>No rolls yet: two are the least, three are better.</li>
+		<li class="grid min-h-11 grid-cols-[1fr_auto_44px] items-center border-b border-b-(--shade)">
+			No rolls yet: two are the least, three are better.
+		</li>
 	{/each}
 </ol>
-<div class="add">
+<div class="grid grid-cols-[1fr_auto] items-end gap-3">
 	<NumberField
 		label="Length of the roll"
 		value={next}
@@ -47,10 +49,8 @@
 		decimals={2}
 		onchange={(v) => (next = v)}
 	/>
-	<button
-		type="button"
-		class="plain-button strong"
-		onclick={() => test.add(place, way, next * FOOT)}>Note it</button
+	<button type="button" class="btn btn-neutral" onclick={() => test.add(place, way, next * FOOT)}
+		>Note it</button
 	>
 </div>
 <TapeButton
@@ -58,23 +58,3 @@
 	seed={rolls.length + 10 * place}
 	onread={(metres) => (next = metres / FOOT)}
 />
-
-<style>
-	li {
-		display: grid;
-		grid-template-columns: 1fr auto 44px;
-		align-items: center;
-		min-height: 44px;
-		border-bottom: 1px solid var(--shade);
-	}
-	.figure {
-		font-weight: 700;
-		font-size: 1.125rem;
-	}
-	.add {
-		display: grid;
-		grid-template-columns: 1fr auto;
-		gap: 12px;
-		align-items: end;
-	}
-</style>

@@ -30,25 +30,25 @@
 	);
 
 	function add(kind: AreaWire['kind']) {
-		const [u, v] = centreOf($state.snapshot(green).outline);
+		const [u, v] = centreOf(green.outline);
 		bench.change((g) => g.areas.push(blankArea(kind, [u, v])));
 		bench.selected = { kind: 'area', index: green.areas.length - 1 };
 	}
 </script>
 
-<div class="stack">
+<div class="grid gap-3">
 	<p>Drag the corners; drag the middle of a bunker or pond to move it whole.</p>
-	<div class="button-row">
+	<div class="flex flex-wrap gap-2">
 		<button
 			type="button"
-			class="plain-button"
+			class="btn"
 			aria-pressed={adding === 'corner'}
 			onclick={() => onadding(adding === 'corner' ? null : 'corner')}>Add corners</button
 		>
 		{#each KINDS as { kind, label } (kind)}
 			<button
 				type="button"
-				class="plain-button"
+				class="btn"
 				disabled={green.areas.length >= MOST_AREAS}
 				onclick={() => add(kind)}><Plus size={18} aria-hidden="true" /> {label}</button
 			>
@@ -78,9 +78,10 @@
 			onchange={(v) => bench.change((g) => (g.fringe = v))}
 		/>
 	</div>
-	<label class="field">
-		<span class="field-label">Note</span>
+	<label class="grid min-w-0 content-start gap-0.5">
+		<span class="label text-[0.8125rem]">Note</span>
 		<textarea
+			class="w-full border-(length:--border) border-(--rule) bg-transparent p-2"
 			rows="3"
 			maxlength="400"
 			value={green.note}
@@ -90,12 +91,3 @@
 			}}></textarea>
 	</label>
 </div>
-
-<style>
-	textarea {
-		width: 100%;
-		background: transparent;
-		border: var(--border) solid var(--rule);
-		padding: 8px;
-	}
-</style>

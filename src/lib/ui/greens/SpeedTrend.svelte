@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { scaleLinear, scaleTime } from 'd3-scale';
 	import type { ReadingWire } from '$lib/io/reading';
+	import Axis from '$lib/ui/drawing/Axis.svelte';
 	import { pathThrough } from '$lib/ui/drawing/scale';
 	import { speedWords, whenWords } from './readingWords';
 
@@ -49,13 +50,23 @@
 		role="img"
 		aria-label={`Green speed over time, ${readings.length} readings; the table below has them all.`}
 	>
-		{#each y.ticks(4) as tick (tick)}
-			<line class="grid" x1={LEFT} x2={width} y1={y(tick)} y2={y(tick)} />
-			<text class="side" x={LEFT - 6} y={y(tick) + 4}>{tick} ft</text>
-		{/each}
-		{#each dates as date (date.getTime())}
-			<text x={x(date)} y={HEIGHT - 6}>{dateWords(date)}</text>
-		{/each}
+		<Axis
+			side="left"
+			scale={y}
+			x={LEFT}
+			ticks={y.ticks(4)}
+			words={(speed) => `${speed} ft`}
+			tickSize={LEFT - width}
+			padding={6}
+		/>
+		<Axis
+			side="bottom"
+			scale={x}
+			y={HEIGHT - BOTTOM}
+			ticks={dates}
+			words={dateWords}
+			tickSize={4}
+		/>
 		<path d={pathThrough(points.map(({ reading, at }) => [x(at), y(reading.stimpFeet)]))} />
 		{#each points as { reading, at } (reading.id)}
 			<g transform={`translate(${x(at)} 0)`}>
@@ -84,10 +95,6 @@
 	svg {
 		display: block;
 	}
-	.grid {
-		stroke: var(--rule);
-		stroke-width: 1;
-	}
 	path {
 		fill: none;
 		stroke: var(--turf);
@@ -105,14 +112,6 @@
 	.error {
 		stroke: var(--turf);
 		stroke-width: var(--line);
-	}
-	text {
-		font: 500 12px var(--font-mono);
-		fill: var(--faint);
-		text-anchor: middle;
-	}
-	.side {
-		text-anchor: end;
 	}
 	figcaption {
 		font-size: 0.8125rem;

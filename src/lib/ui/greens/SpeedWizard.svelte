@@ -6,7 +6,7 @@
 	import { toFeet, toPercent } from '$lib/core/units';
 	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
-	import { SpeedTest } from '$lib/ui/state/speedTest.svelte';
+	import { RampReader } from '$lib/ui/state/rampReader.svelte';
 	import { keepReading } from './keepReading';
 	import RollList from './RollList.svelte';
 	import TurfFields from './TurfFields.svelte';
@@ -19,7 +19,7 @@
 	const { bench, newest, onclose }: Props = $props();
 
 	const ORDINAL = ['first', 'second', 'third'];
-	const test = new SpeedTest();
+	const test = new RampReader();
 	onDestroy(() => test.stop());
 
 	let turf = $state<Pick<ReadingWire, 'firmness' | 'wet' | 'grainTowards'>>({
@@ -62,9 +62,9 @@
 	title="Roll a ramp"
 	description={`Step ${test.at + 1} of ${test.steps.length}. One person, one ramp, three balls.`}
 >
-	<div class="wizard">
+	<div class="grid min-h-[calc(100dvh_-_210px)] content-start gap-3">
 		{#if step.kind === 'place'}
-			<h3>Find the {ORDINAL[step.place]} place</h3>
+			<h3 class="text-xl font-extrabold">Find the {ORDINAL[step.place]} place</h3>
 			{#if step.place === 0}
 				<p>
 					Look for four paces of flat-looking green. Lay the ramp down, and a tee at its foot: every
@@ -78,7 +78,7 @@
 			{/if}
 			<p class="hint">Look up before each roll: others use this green too. Repair what you mark.</p>
 		{:else if step.kind === 'rolls'}
-			<h3>
+			<h3 class="text-xl font-extrabold">
 				{step.way === 'up' ? 'Roll three balls one way' : 'Turn round: three balls the other way'}
 			</h3>
 			<p>
@@ -89,7 +89,7 @@
 			<RollList {test} place={step.place} way={step.way} />
 			<button
 				type="button"
-				class="plain-button"
+				class="btn"
 				onclick={() =>
 					test.measuring
 						? test.stop()
@@ -103,16 +103,16 @@
 			</button>
 			{#if test.failure}<p class="problem" role="alert">{test.failure}</p>{/if}
 		{:else if 'code' in reading}
-			<h3>No speed yet</h3>
+			<h3 class="text-xl font-extrabold">No speed yet</h3>
 			<p class="problem" role="alert">{speedProblemWords(reading)}</p>
 			<p>Nothing is lost: go back to the rolls and put it right.</p>
 		{:else}
-			<p class="speed figure">
+			<p class="figure text-[2.25rem] font-extrabold">
 				{toFeet(reading.speed).toFixed(1)} ± {Math.max(0.1, toFeet(reading.error)).toFixed(1)} ft
 			</p>
 			<ul>
 				{#each reading.places as place, i (i)}
-					<li>
+					<li class="border-b border-b-(--shade) py-1">
 						Place {i + 1}: {toFeet(place.up).toFixed(1)} ft one way, {toFeet(place.down).toFixed(1)} ft
 						the other: a slope of {toPercent(place.slope).toFixed(1)} %, and on the level
 						<b>{toFeet(place.speed).toFixed(1)} ft</b>
@@ -122,64 +122,32 @@
 			<TurfFields {turf} onchange={(changed) => (turf = changed)} />
 		{/if}
 	</div>
-	<div class="thumb">
-		<button type="button" class="plain-button" disabled={test.at === 0} onclick={() => test.back()}
-			>Back</button
+	<div class="sticky bottom-4 flex gap-2 border-t-2 border-t-(--ink) bg-(--paper) px-4 py-3">
+		<button
+			type="button"
+			class="btn min-h-14 flex-1"
+			disabled={test.at === 0}
+			onclick={() => test.back()}>Back</button
 		>
 		{#if step.kind === 'result'}
 			{#if test.canAddPlace}
-				<button type="button" class="plain-button" onclick={() => test.addPlace()}
+				<button type="button" class="btn min-h-14 flex-1" onclick={() => test.addPlace()}
 					>Another place</button
 				>
 			{/if}
 			<button
 				type="button"
-				class="plain-button strong"
+				class="btn btn-neutral min-h-14 flex-1"
 				disabled={'code' in reading}
 				onclick={() => void keep()}>Keep it</button
 			>
 		{:else}
 			<button
 				type="button"
-				class="plain-button strong"
+				class="btn btn-neutral min-h-14 flex-1"
 				disabled={!test.canGoOn}
 				onclick={() => test.next()}>Next</button
 			>
 		{/if}
 	</div>
 </SheetDialog>
-
-<style>
-	.wizard {
-		display: grid;
-		gap: 12px;
-		min-height: calc(100dvh - 210px);
-		align-content: start;
-	}
-	h3 {
-		font-size: 1.25rem;
-		font-weight: 800;
-	}
-	.speed {
-		font-size: 2.25rem;
-		font-weight: 800;
-	}
-	/* Within reach of a thumb, whatever stands above. */
-	.thumb {
-		position: sticky;
-		bottom: -16px;
-		display: flex;
-		gap: 8px;
-		padding-block: 12px 16px;
-		background: var(--paper);
-		border-top: 2px solid var(--ink);
-	}
-	.thumb button {
-		flex: 1;
-		min-height: 56px;
-	}
-	li {
-		padding-block: 4px;
-		border-bottom: 1px solid var(--shade);
-	}
-</style>

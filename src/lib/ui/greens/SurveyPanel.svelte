@@ -42,13 +42,13 @@
 	const spacing = $derived(green.grid?.cell ?? 0);
 </script>
 
-<div class="stack">
+<div class="grid gap-3">
 	{#if green.grid}
 		<p>
 			The surface of this green comes from a height grid of {green.grid.columns} × {green.grid.rows}
 			nodes, {spacing.toFixed(2)} m apart. Spot heights and tilts are kept but not used while it is there.
 		</p>
-		<button type="button" class="plain-button" onclick={() => bench.change((g) => (g.grid = null))}
+		<button type="button" class="btn" onclick={() => bench.change((g) => (g.grid = null))}
 			>Use the readings instead</button
 		>
 	{:else}
@@ -56,16 +56,16 @@
 			Tape and staff for heights, a level for tilts. A spot every three paces, and closer where the
 			ground turns, is enough.
 		</p>
-		<div class="button-row">
+		<div class="flex flex-wrap gap-2">
 			<button
 				type="button"
-				class="plain-button"
+				class="btn"
 				aria-pressed={adding === 'spot'}
 				onclick={() => toggle('spot')}>Add heights</button
 			>
 			<button
 				type="button"
-				class="plain-button"
+				class="btn"
 				aria-pressed={adding === 'tilt'}
 				onclick={() => toggle('tilt')}>Add tilts</button
 			>
@@ -86,19 +86,23 @@
 	<GreenFiles {bench} />
 	{#if rows.length > 0}
 		<h3 class="ruled-heading">Readings against their neighbours</h3>
-		<table class="figures">
+		<table class="table-sm table">
 			<thead>
 				<tr><th scope="col">Reading</th><th scope="col">Value</th><th scope="col">Off by</th></tr>
 			</thead>
 			<tbody>
 				{#each rows as { part, name, value, leftOut } (name)}
 					{@const residual = residualOf(part)}
-					<tr class:chosen={samePart(bench.selected, part)}>
+					<tr class:bg-base-200={samePart(bench.selected, part)}>
 						<th scope="row">
-							<button type="button" onclick={() => (bench.selected = part)}>{name}</button>
+							<button
+								type="button"
+								class="btn btn-link h-9 px-0"
+								onclick={() => (bench.selected = part)}>{name}</button
+							>
 						</th>
 						<td class="figure">{value}</td>
-						<td class="figure" class:bad={residual?.bad}>
+						<td class="figure" class:text-accent={residual?.bad}>
 							{leftOut ? 'left out' : residual ? residualFigure(residual) : '–'}{residual?.bad
 								? ' !'
 								: ''}
@@ -109,20 +113,3 @@
 		</table>
 	{/if}
 </div>
-
-<style>
-	tbody button {
-		min-height: 36px;
-		font-weight: 600;
-		text-decoration: underline;
-		text-decoration-color: var(--rule);
-		cursor: pointer;
-	}
-	.bad {
-		color: var(--clay);
-		font-weight: 800;
-	}
-	.chosen {
-		background: var(--shade);
-	}
-</style>

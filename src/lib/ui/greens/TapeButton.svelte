@@ -24,7 +24,5 @@
 	}
 </script>
 
-<button type="button" class="plain-button" onclick={() => void read()}
-	>Read the simulated tape</button
->
+<button type="button" class="btn" onclick={() => void read()}>Read the simulated tape</button>
 {#if failure}<p class="problem" role="alert">{failure}</p>{/if}

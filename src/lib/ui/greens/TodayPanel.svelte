@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { toast } from 'svelte-sonner';
-	import type { ClubWire } from '$lib/io/contract/club';
+	import type { ClubWire } from '$lib/io/club';
 	import type { ReadingWire } from '$lib/io/reading';
 	import { removeReading } from '$lib/store/greens';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
@@ -30,44 +30,49 @@
 	}
 </script>
 
-<div class="panel">
+<div class="grid gap-2">
 	{#if newest}
-		<p class="speed figure">{speedWords(newest)}</p>
+		<p class="figure text-3xl font-extrabold" data-testid="speed">{speedWords(newest)}</p>
 		<p>{turfWords(newest)}</p>
 		<p class="hint">Read {whenWords(newest)}. New shots on this green use it.</p>
 	{:else}
-		<p class="speed">Not read yet</p>
+		<p class="text-3xl font-extrabold">Not read yet</p>
 		<p>
 			Measure before play: six rolls of a ramp, or a few balls chipped with one club, tell how far
 			everything will run today.
 		</p>
 	{/if}
-	<div class="actions">
-		<button type="button" class="plain-button strong" onclick={() => (open = 'ramp')}>
+	<div class="flex flex-wrap gap-2 py-2">
+		<button type="button" class="btn btn-neutral" onclick={() => (open = 'ramp')}>
 			Roll a ramp
 		</button>
-		<button type="button" class="plain-button" onclick={() => (open = 'balls')}>
-			Chip a few balls
-		</button>
-		<button type="button" class="plain-button" onclick={() => (open = 'judge')}>
-			Judge by eye
-		</button>
+		<button type="button" class="btn" onclick={() => (open = 'balls')}> Chip a few balls </button>
+		<button type="button" class="btn" onclick={() => (open = 'judge')}> Judge by eye </button>
 	</div>
 	{#if readings.length > 0}
 		<h3 class="ruled-heading">How it has run</h3>
 		{#if readings.length > 1}<SpeedTrend {readings} />{/if}
-		<table class="figures">
-			<thead class="sr-only"><tr><th>When</th><th>Speed</th><th>Turf</th><th>Remove</th></tr></thead
-			>
+		<table class="table-sm table">
+			<thead class="sr-only">
+				<tr>
+					{#each ['When and turf', 'Speed', 'Remove'] as heading (heading)}
+						<th scope="col">{heading}</th>
+					{/each}
+				</tr>
+			</thead>
 			<tbody>
 				{#each readings as reading (reading.id)}
 					<tr>
-						<th scope="row">{whenWords(reading)}<br /><small>{turfWords(reading)}</small></th>
-						<td class="figure">{speedWords(reading)}</td>
-						<td>
+						<th class="py-1.5 text-left font-semibold" scope="row"
+							>{whenWords(reading)}<br /><small class="text-[0.8125rem] font-normal text-(--faint)"
+								>{turfWords(reading)}</small
+							></th
+						>
+						<td class="figure whitespace-nowrap">{speedWords(reading)}</td>
+						<td class="whitespace-nowrap">
 							<button
 								type="button"
-								class="quiet-button"
+								class="btn btn-ghost btn-square"
 								aria-label={`Remove the reading of ${whenWords(reading)}`}
 								onclick={() => void remove(reading)}
 							>
@@ -87,33 +92,3 @@
 {:else if open === 'judge'}
 	<JudgeDialog {bench} {newest} onclose={() => (open = null)} />
 {/if}
-
-<style>
-	.panel {
-		display: grid;
-		gap: 8px;
-	}
-	.speed {
-		font-size: 1.75rem;
-		font-weight: 800;
-	}
-	.actions {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-		padding-block: 8px;
-	}
-	th {
-		text-align: left;
-		font-weight: 600;
-		padding-block: 6px;
-	}
-	td {
-		white-space: nowrap;
-	}
-	small {
-		font-weight: 400;
-		color: var(--faint);
-		font-size: 0.8125rem;
-	}
-</style>

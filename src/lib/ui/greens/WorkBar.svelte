@@ -14,13 +14,18 @@
 	const { status, progress, failure, label, disabled = false, onstart, onstop }: Props = $props();
 </script>
 
-<div class="work">
+<div class="flex min-h-12 items-center gap-3">
 	{#if status === 'working'}
-		<progress max="1" value={progress} aria-label={label}></progress>
+		<progress
+			class="progress progress-primary h-4 flex-1"
+			max="1"
+			value={progress}
+			aria-label={label}
+		></progress>
 		<span class="figure">{Math.round(progress * 100)} %</span>
-		<button type="button" class="plain-button" onclick={onstop}>Stop</button>
+		<button type="button" class="btn" onclick={onstop}>Stop</button>
 	{:else}
-		<button type="button" class="plain-button strong" {disabled} onclick={onstart}>
+		<button type="button" class="btn btn-neutral" {disabled} onclick={onstart}>
 			{status === 'done' ? 'Work it out again' : label}
 		</button>
 	{/if}
@@ -30,17 +35,3 @@
 {:else if status === 'stopped'}
 	<p class="hint" role="status">Stopped. Nothing is kept of it.</p>
 {/if}
-
-<style>
-	.work {
-		display: flex;
-		align-items: center;
-		gap: 12px;
-		min-height: 48px;
-	}
-	progress {
-		flex: 1;
-		height: 16px;
-		accent-color: var(--turf);
-	}
-</style>

@@ -1,4 +1,4 @@
-import type { BallsReading } from '$lib/core/today/ballsTest';
+import type { BallsReading } from '$lib/core/today/readBalls';
 import { toFeet, type Metres } from '$lib/core/units';
 
 /** How sure the firmness is, and the day's percentage. */

@@ -1,4 +1,6 @@
 import type { Point } from '$lib/core/math/polygon';
+import { figure } from '$lib/ui/format/figure';
+import { markBox, placeLabels, textBox, type Box } from '$lib/ui/drawing/labelPlacement';
 import { centreOf } from '$lib/io/placedShot';
 import type { GreenWire } from '$lib/io/green';
 import type { GreenPart } from '$lib/ui/state/greenBench.svelte';
@@ -77,4 +79,76 @@ export function partName(green: GreenWire, part: GreenPart): string {
 		case 'area':
 			return `${AREA_NAMES[green.areas[part.index]!.kind]} ${part.index + 1}`;
 	}
+}
+
+/** What is written beside a part on the map; empty where nothing is. */
+export function partWords(green: GreenWire, part: GreenPart, bad = false): string {
+	const mark = bad ? '! ' : '';
+	if (part.kind === 'pin') return green.pins[part.index]!.name;
+	if (part.kind === 'spot') {
+		const { leftOut, height } = green.spots[part.index]!;
+		return mark + (leftOut ? 'left out' : figure(height, 2));
+	}
+	if (part.kind === 'tilt') {
+		const { leftOut, percent } = green.tilts[part.index]!;
+		return mark + (leftOut ? 'left out' : `${percent.toFixed(1)} %`);
+	}
+	return '';
+}
+
+/** Where the words of each kind of part stand from its mark, the best place first. */
+const SHIFTS: Record<'pin' | 'spot' | 'tilt', readonly [number, number][]> = {
+	pin: [
+		[0, 16],
+		[0, -26],
+		[-34, 5],
+		[34, 16]
+	],
+	spot: [
+		[0, -7],
+		[0, 17],
+		[26, 4],
+		[-26, 4]
+	],
+	tilt: [
+		[0, 24],
+		[30, 4],
+		[-30, 4]
+	]
+};
+const SIZE = { pin: 13, spot: 11, tilt: 11 };
+const REACH = { pin: 6, spot: 4, tilt: 9 };
+
+/** What a part on the paper is worth its words: what is chosen, then what does not fit, then pins, then readings. */
+const rankOf = (part: GreenPart, chosen: boolean, bad: boolean): number =>
+	chosen ? 0 : bad ? 1 : part.kind === 'pin' ? 2 : 3;
+
+/** Marks of the parts and room for their words on the paper. */
+export function placeParts(
+	green: GreenWire,
+	parts: readonly GreenPart[],
+	project: (u: number, v: number) => readonly [number, number],
+	isChosen: (part: GreenPart) => boolean,
+	isBad: (part: GreenPart) => boolean
+): { words: Map<GreenPart, [number, number]>; taken: Box[] } {
+	const named = parts.flatMap((part, i) => {
+		if (part.kind !== 'pin' && part.kind !== 'spot' && part.kind !== 'tilt') return [];
+		const [x, y] = project(...markOf(green, part));
+		const text = partWords(green, part, isBad(part));
+		const rank = rankOf(part, isChosen(part), isBad(part));
+		return [{ part, id: String(i), text, x, y, rank, size: SIZE[part.kind], kind: part.kind }];
+	});
+	const marks = named.map(({ x, y, kind }) => markBox(x, y, REACH[kind]));
+	const places = placeLabels(
+		named.map((item) => ({ ...item, shifts: SHIFTS[item.kind] })),
+		marks
+	);
+	const found = named.flatMap((item) => {
+		const place = places.get(item.id);
+		return place ? [{ ...item, place }] : [];
+	});
+	return {
+		words: new Map(found.map(({ part, place, x, y }) => [part, [place[0] - x, place[1] - y]])),
+		taken: [...marks, ...found.map(({ text, size, place }) => textBox(text, size, ...place))]
+	};
 }

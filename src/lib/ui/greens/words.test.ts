@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { MissCost } from '$lib/core/plan/whereToMiss';
-import { readingSchema } from '$lib/io/reading';
+import { readingDraftSchema } from '$lib/io/reading';
 import { blankGreen, blankArea } from '$lib/ui/state/greenEdits';
 import type { DuelSide } from '$lib/ui/state/pinDuel.svelte';
 import { ballsWords, nextBallWords } from './ballsWords';
@@ -15,7 +15,7 @@ import { residualFigure, residualWords } from './residualWords';
 const say = (metres: number) => `${metres.toFixed(1)} m`;
 
 describe('readings', () => {
-	const reading = readingSchema.parse({
+	const reading = readingDraftSchema.parse({
 		id: 'r',
 		greenId: 'g',
 		takenAt: '2026-05-04T08:00:00.000Z',
@@ -46,7 +46,7 @@ describe('readings', () => {
 	});
 
 	it('say what balls tell, and what one more would', () => {
-		const club = { name: 'PW', loft: 0.8, bounce: 0.1, putter: false };
+		const club = { id: 'PW', name: 'PW', loft: 0.8, bounce: 0.1, putter: false };
 		const found = {
 			speed: 3,
 			error: 0.3,
@@ -144,7 +144,7 @@ describe('two pins', () => {
 			setup: {} as never,
 			rung: {
 				play: {
-					club: { name: 'SW', loft: 1, bounce: 0.1, putter: false },
+					club: { id: 'GW', name: 'SW', loft: 1, bounce: 0.1, putter: false },
 					flight: 'standard',
 					faceOpen: 0,
 					shape: 'straight'

@@ -2,10 +2,10 @@
 	import Copy from '@lucide/svelte/icons/copy';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { resolve } from '$app/paths';
-	import type { SavedShot } from '$lib/io/savedShot';
+	import type { SavedShot } from '$lib/io/shot';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
-	import { LIE_WORDS } from '$lib/ui/shot/lieWords';
+	import { lieName, overWords, savedDay } from './savedColumns';
 
 	interface Props {
 		saved: SavedShot;
@@ -17,18 +17,14 @@
 
 	const situation = $derived(saved.shot.situation);
 	const say = (metres: number) => formatLength(metres, preferences.style);
-	const lie = $derived(LIE_WORDS.find(({ id }) => id === situation.lie)?.name ?? situation.lie);
-	const over = $derived(
-		situation.hazards.length > 0
-			? `, over ${situation.hazards.map((h) => h.kind).join(' and ')}`
-			: ''
-	);
+	const over = $derived(overWords(saved));
 </script>
 
-<li>
-	<div class="what">
+<tr class="max-md:grid max-md:grid-cols-1 max-md:border-b max-md:border-(--rule)">
+	<th scope="row" class="p-0 max-md:border-0 md:w-[38%] md:max-w-0">
 		<input
-			aria-label="Name of the saved shot"
+			class="input input-ghost w-full px-2 text-base font-bold"
+			aria-label={`Name of ${saved.name}`}
 			value={saved.name}
 			maxlength="60"
 			onchange={(event) => {
@@ -37,46 +33,41 @@
 				else event.currentTarget.value = saved.name;
 			}}
 		/>
-		<p>
-			{lie} · {say(situation.toEdge)} to the edge, {say(situation.edgeToPin)} on to the pin{over} · green
-			{situation.stimpFeet.toFixed(1)} ft
+		<p class="hint truncate px-2 pb-1 md:hidden">
+			{lieName(saved)} · {say(situation.toEdge)} + {say(situation.edgeToPin)}{over
+				? ` · over ${over}`
+				: ''}
 		</p>
-	</div>
-	<a class="plain-button strong" href={resolve(`/?shot=${encodeURIComponent(saved.id)}`)}>Open</a>
-	<button
-		type="button"
-		class="quiet-button"
-		aria-label={`Duplicate ${saved.name}`}
-		onclick={onduplicate}
+	</th>
+	<td class="whitespace-nowrap max-md:hidden">{lieName(saved)}</td>
+	<td class="figure text-right whitespace-nowrap max-md:hidden">{say(situation.toEdge)}</td>
+	<td class="figure text-right whitespace-nowrap max-md:hidden">{say(situation.edgeToPin)}</td>
+	<td class="max-lg:hidden">{over}</td>
+	<td class="figure text-right whitespace-nowrap max-lg:hidden"
+		>{situation.stimpFeet.toFixed(1)} ft</td
 	>
-		<Copy size={20} aria-hidden="true" />
-	</button>
-	<button type="button" class="quiet-button" aria-label={`Delete ${saved.name}`} onclick={onremove}>
-		<Trash2 size={20} aria-hidden="true" />
-	</button>
-</li>
-
-<style>
-	li {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-		padding-block: 8px;
-		border-bottom: 1px solid var(--rule);
-	}
-	.what {
-		flex: 1;
-		min-width: 0;
-	}
-	input {
-		width: 100%;
-		font-weight: 700;
-		font-size: 1.125rem;
-		background: transparent;
-		min-height: 32px;
-	}
-	p {
-		font-size: 0.875rem;
-		color: var(--faint);
-	}
-</style>
+	<td class="whitespace-nowrap max-lg:hidden">{savedDay(saved)}</td>
+	<td class="py-0.5 pr-0 text-right whitespace-nowrap max-md:border-0 max-md:pb-2">
+		<a
+			class="btn btn-neutral h-10"
+			aria-label={`Open ${saved.name}`}
+			href={resolve(`/?shot=${encodeURIComponent(saved.id)}`)}>Open</a
+		>
+		<button
+			type="button"
+			class="btn btn-ghost btn-square"
+			aria-label={`Duplicate ${saved.name}`}
+			onclick={onduplicate}
+		>
+			<Copy size={20} aria-hidden="true" />
+		</button>
+		<button
+			type="button"
+			class="btn btn-ghost btn-square"
+			aria-label={`Delete ${saved.name}`}
+			onclick={onremove}
+		>
+			<Trash2 size={20} aria-hidden="true" />
+		</button>
+	</td>
+</tr>

@@ -1,75 +1,74 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { toast } from 'svelte-sonner';
-	import { attempt } from '$lib/ui/shell/attempt';
-	import { duplicateShot, removeShot, renameShot, type ShotShelf } from '$lib/store/savedShots';
+	import type { SavedShot } from '$lib/io/shot';
+	import { duplicateShot, renameShot, shotShelf } from '$lib/store/savedShots';
+	import type { Shelved } from '$lib/store/shelf';
+	import SortHeading from '$lib/ui/controls/SortHeading.svelte';
+	import { SortedTable } from '$lib/ui/controls/sortedTable.svelte';
+	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
+	import { SAVED_COLUMNS } from './savedColumns';
 	import SavedShotRow from './SavedShotRow.svelte';
 
 	interface Props {
-		shelf: ShotShelf;
+		shelved: Shelved<SavedShot>;
 	}
-	const { shelf }: Props = $props();
+	const { shelved }: Props = $props();
 
-	const remove = (id: string, name: string) =>
-		attempt(async () => {
-			const undo = await removeShot(id);
-			toast(`Removed “${name}”.`, { action: { label: 'Undo', onClick: () => void attempt(undo) } });
-		});
+	const table = new SortedTable(SAVED_COLUMNS, () => shelved.rows);
+	const FIGURES = ['edge', 'pin', 'speed'];
+	/** Columns that a narrow screen leaves out; the row says the most telling of them in its second line. */
+	const WIDE: Record<string, string> = {
+		lie: 'max-md:hidden',
+		edge: 'max-md:hidden',
+		pin: 'max-md:hidden',
+		over: 'max-lg:hidden',
+		speed: 'max-lg:hidden',
+		saved: 'max-lg:hidden'
+	};
+	const remove = (key: Parameters<typeof shotShelf.remove>[0], name: string) =>
+		removeWithUndo(`Removed “${name}”.`, () => shotShelf.remove(key));
 </script>
 
-<section class="saved">
-	<h1>Saved shots</h1>
-	{#if shelf.shots.length === 0 && shelf.broken.length === 0}
+<section class="mx-auto grid max-w-6xl gap-4 p-4">
+	<h1 class="text-3xl font-extrabold">Saved shots</h1>
+	{#if shelved.rows.length === 0 && shelved.broken.length === 0}
 		<p>Nothing saved yet. Work out a shot and save it under a name.</p>
-		<a class="plain-button strong" href={resolve('/')}>Work out a shot</a>
+		<a class="btn btn-neutral justify-self-start" href={resolve('/')}>Work out a shot</a>
 	{:else}
-		<ul>
-			{#each shelf.shots as saved (saved.id)}
-				<SavedShotRow
-					{saved}
-					onrename={(name) => attempt(() => renameShot(saved.id, name))}
-					onduplicate={() => attempt(() => duplicateShot(saved))}
-					onremove={() => remove(saved.id, saved.name)}
-				/>
-			{/each}
-			{#each shelf.broken as broken (broken.id)}
-				<li class="broken">
-					<p>
-						<b>{broken.name}</b> cannot be read: it was written by another version or damaged. It is kept
-						until you remove it.
-					</p>
-					<button type="button" class="plain-button" onclick={() => remove(broken.id, broken.name)}
-						>Remove</button
-					>
-				</li>
-			{/each}
-		</ul>
+		<table class="table border-t-2 border-(--ink)">
+			<thead>
+				<tr>
+					{#each table.columns as column (column.id)}
+						<SortHeading
+							{table}
+							{column}
+							class="{WIDE[column.id] ?? ''} {FIGURES.includes(column.id) ? 'text-right' : ''}"
+						/>
+					{/each}
+					<th class="sr-only">Open, duplicate, delete</th>
+				</tr>
+			</thead>
+			<tbody>
+				{#each table.rows as saved (saved.id)}
+					<SavedShotRow
+						{saved}
+						onrename={(name) => void attempt(() => renameShot(saved.id, name))}
+						onduplicate={() => void attempt(() => duplicateShot(saved))}
+						onremove={() => void remove(saved.id, saved.name)}
+					/>
+				{/each}
+			</tbody>
+		</table>
+		{#each shelved.broken as broken (broken.keyText)}
+			<div class="flex items-center justify-between gap-4 border-b border-(--rule) py-3">
+				<p class="wrap-anywhere">
+					<b>{broken.name}</b> cannot be read: it was written by another release or damaged. It is kept
+					until you remove it.
+				</p>
+				<button type="button" class="btn" onclick={() => void remove(broken.key, broken.name)}
+					>Remove<span class="sr-only"> {broken.name}</span></button
+				>
+			</div>
+		{/each}
 	{/if}
 </section>
-
-<style>
-	.saved {
-		max-width: 60rem;
-		margin-inline: auto;
-		padding: 16px;
-		display: grid;
-		gap: 16px;
-		justify-items: start;
-	}
-	h1 {
-		font-size: 1.75rem;
-		font-weight: 800;
-	}
-	ul {
-		width: 100%;
-		border-top: 2px solid var(--ink);
-	}
-	.broken {
-		display: flex;
-		justify-content: space-between;
-		align-items: center;
-		gap: 16px;
-		padding-block: 12px;
-		border-bottom: 1px solid var(--rule);
-	}
-</style>

@@ -16,11 +16,11 @@
 	<Dialog.Portal>
 		<Dialog.Overlay class="fixed inset-0 z-40 bg-black/50" />
 		<Dialog.Content
-			class="fixed inset-y-0 right-0 z-50 w-full max-w-lg overflow-y-auto border-l-2 border-(--ink) bg-(--paper) p-4"
+			class="modal-box fixed inset-y-0 right-0 z-50 h-dvh max-h-none w-full max-w-lg translate-x-0 scale-100 overflow-y-auto rounded-none border-l-2 border-(--ink) p-4 opacity-100"
 		>
 			<div class="flex items-start justify-between gap-4">
 				<Dialog.Title class="text-xl font-bold">{title}</Dialog.Title>
-				<Dialog.Close class="quiet-button" aria-label="Close"
+				<Dialog.Close class="btn btn-ghost btn-square" aria-label="Close"
 					><X size={22} aria-hidden="true" /></Dialog.Close
 				>
 			</div>

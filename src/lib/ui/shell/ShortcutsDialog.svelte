@@ -1,22 +1,43 @@
 <script lang="ts">
 	import SheetDialog from './SheetDialog.svelte';
-	import { SHORTCUTS } from './shortcuts';
+	import { shortcuts } from './shortcuts.svelte';
 
 	interface Props {
 		open: boolean;
 	}
 	let { open = $bindable() }: Props = $props();
+
+	/** What the focused element itself answers to. */
+	const FOCUSED = [
+		[
+			'Tab, arrow keys',
+			'Go from handle to handle on a drawing and move it; Shift moves five times as far'
+		],
+		['Arrow up, down', 'In a field of figures: one step more or less; Page up, down: five'],
+		['Space', 'Press the focused button, the play button too']
+	];
 </script>
 
 <SheetDialog bind:open title="Keys" description="Everything can be done from the keyboard.">
-	<table class="w-full">
-		<thead class="sr-only"><tr><th>Key</th><th>Does</th></tr></thead>
+	{#each shortcuts.groups as group (group)}
+		<h3 class="ruled-heading mt-4">{group.heading}</h3>
+		<table class="table">
+			<thead class="sr-only"><tr><th>Key</th><th>Does</th></tr></thead>
+			<tbody>
+				{#each group.shortcuts as { shown, does } (shown)}
+					<tr>
+						<th scope="row" class="figure w-2/5 pl-0">{shown}</th>
+						<td>{does}</td>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	{/each}
+	<h3 class="ruled-heading mt-4">On what is focused</h3>
+	<table class="table">
 		<tbody>
-			{#each SHORTCUTS as [keys, does] (keys)}
-				<tr class="border-b border-(--shade)">
-					<th scope="row" class="figure py-2 pr-4 text-left whitespace-nowrap">{keys}</th>
-					<td class="py-2">{does}</td>
-				</tr>
+			{#each FOCUSED as [keys, does] (keys)}
+				<tr><th scope="row" class="figure w-2/5 pl-0">{keys}</th><td>{does}</td></tr>
 			{/each}
 		</tbody>
 	</table>

@@ -10,3 +10,13 @@ export async function attempt(work: () => Promise<unknown>): Promise<void> {
 		);
 	}
 }
+
+/** Removes something, says so, and offers to put it back. */
+export const removeWithUndo = (
+	words: string,
+	remove: () => Promise<() => Promise<void>>
+): Promise<void> =>
+	attempt(async () => {
+		const undo = await remove();
+		toast(words, { action: { label: 'Undo', onClick: () => void attempt(undo) } });
+	});

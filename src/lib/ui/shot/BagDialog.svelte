@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Plus from '@lucide/svelte/icons/plus';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
-	import { STANDARD_BAG_WIRE } from '$lib/io/contract/club';
+	import { STANDARD_BAG_WIRE } from '$lib/io/club';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
@@ -15,8 +15,7 @@
 
 	const bag = $derived(bench.shot.bag);
 	const MOST = 20;
-	const standard = () =>
-		bench.change((shot) => (shot.bag = structuredClone([...STANDARD_BAG_WIRE])));
+	const standard = () => bench.change((shot) => (shot.bag = [...STANDARD_BAG_WIRE]));
 </script>
 
 <SheetDialog
@@ -28,12 +27,12 @@
 		<p class="problem">The bag is empty: add a club or take the standard set.</p>
 	{/if}
 	<ul>
-		{#each bag as club, i (i)}
-			<li>
-				<label class="field">
-					<span class="field-label">Club</span>
+		{#each bag as club, i (club.id)}
+			<li class="grid grid-cols-[5.5rem_minmax(0,1fr)_minmax(0,1fr)_44px] items-end gap-2 py-1">
+				<label class="grid min-w-0 content-start gap-0.5">
+					<span class="label text-[0.8125rem]">Club</span>
 					<input
-						class="name"
+						class="h-11 w-full min-w-0 border-b-(length:--border) border-b-(--rule) bg-transparent font-bold"
 						value={club.name}
 						maxlength="60"
 						onchange={(event) => {
@@ -66,7 +65,7 @@
 				/>
 				<button
 					type="button"
-					class="quiet-button"
+					class="btn btn-ghost btn-square"
 					aria-label={`Take out the ${club.name}`}
 					onclick={() => bench.change((shot) => shot.bag.splice(i, 1))}
 				>
@@ -75,39 +74,15 @@
 			</li>
 		{/each}
 	</ul>
-	<div class="actions">
+	<div class="mt-4 flex flex-wrap gap-2">
 		<button
 			type="button"
-			class="plain-button"
+			class="btn"
 			disabled={bag.length >= MOST}
 			onclick={() => bench.change((shot) => shot.bag.push(nextClub(shot.bag)))}
 		>
 			<Plus size={18} aria-hidden="true" /> Add a club
 		</button>
-		<button type="button" class="plain-button" onclick={standard}>Standard set</button>
+		<button type="button" class="btn" onclick={standard}>Standard set</button>
 	</div>
 </SheetDialog>
-
-<style>
-	li {
-		display: grid;
-		grid-template-columns: 5.5rem minmax(0, 1fr) minmax(0, 1fr) 44px;
-		gap: 8px;
-		align-items: end;
-		padding-block: 4px;
-	}
-	.name {
-		height: 44px;
-		font-weight: 700;
-		background: transparent;
-		border-bottom: var(--border) solid var(--rule);
-		min-width: 0;
-		width: 100%;
-	}
-	.actions {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-		margin-top: 16px;
-	}
-</style>

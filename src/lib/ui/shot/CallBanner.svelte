@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { setupLine } from '$lib/io/words/setup';
 	import { reasonWords } from '$lib/io/words/reason';
+	import { rejectionWords } from '$lib/io/words/rejection';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
@@ -19,9 +20,11 @@
 	const reason = $derived(
 		isBest && bench.plan?.why[0]
 			? reasonWords(bench.plan.why[0], preferences.say)
-			: isBest && bench.first
-				? 'Least air of the shots that work; weighing the strokes next.'
-				: 'Your choice. The first row of the ladder is what we would play.'
+			: chosen?.rung.against
+				? `Damage limitation: it ${rejectionWords(chosen.rung.against, preferences.say)}.`
+				: isBest && bench.first
+					? 'Least air of the shots that work; weighing the strokes next.'
+					: 'Your choice. The first row of the ladder is what we would play.'
 	);
 	const status = $derived(
 		{
@@ -35,74 +38,46 @@
 	);
 </script>
 
-<div class="call" aria-live="polite" data-testid="call">
+<div class="relative min-h-[8rem] px-4 pt-3 pb-0" aria-live="polite" data-testid="call">
 	{#if bench.problems.length > 0}
-		<p class="headline">No call yet</p>
+		<p class="text-[length:clamp(1.25rem,2vw,1.75rem)] leading-[1.2] font-bold">No call yet</p>
 		{#each bench.problems as { path, message } (path)}
 			<p class="problem">{path} {message}</p>
 		{/each}
 	{:else if words && chosen}
-		<p class="headline">
-			<span>{words.club}</span> <span>{words.landing}</span> <span>{words.swing}</span>
-			<span>{words.aim}</span>
+		<p class="text-[length:clamp(1.25rem,2vw,1.75rem)] leading-[1.2] font-bold">
+			{#each [words.club, words.landing, words.swing, words.aim] as part, i (i)}
+				<span class="mr-[0.25em] inline-block"
+					>{part}{#if i < 3}<span class="text-(--faint)">&nbsp;·</span>{/if}</span
+				>
+			{/each}
 		</p>
-		<p class="setup">{setupLine(chosen.setup)}</p>
-		<p class="reason">{reason}</p>
+		<p class="mt-1 text-base">{setupLine(chosen.setup)}</p>
+		<p class="mt-0.5 max-w-[76ch] text-(--faint)">{reason}</p>
 	{:else if bench.first}
-		<p class="headline">No shot works from here</p>
-		<p class="reason">
+		<p class="text-[length:clamp(1.25rem,2vw,1.75rem)] leading-[1.2] font-bold">
+			No shot works from here
+		</p>
+		<p class="mt-0.5 max-w-[76ch] text-(--faint)">
 			Every club is out: the ladder says why. Move the pin, the ball or what is in the way.
 		</p>
 	{:else}
-		<p class="headline">Working it out</p>
+		<p class="text-[length:clamp(1.25rem,2vw,1.75rem)] leading-[1.2] font-bold">Working it out</p>
 	{/if}
-	<p class="status">
+	<p class="min-h-[1.5rem] text-[0.8125rem] text-(--faint)">
 		{status}
 		{#if bench.status === 'sampling'}
-			<button type="button" class="link" onclick={() => bench.cancel()}>Stop</button>
+			<button
+				type="button"
+				class="cursor-pointer p-1 font-semibold text-(--ink) underline"
+				onclick={() => bench.cancel()}>Stop</button
+			>
 		{:else if bench.status === 'stopped' || bench.status === 'failed'}
-			<button type="button" class="link" onclick={() => bench.refresh()}>Go on</button>
+			<button
+				type="button"
+				class="cursor-pointer p-1 font-semibold text-(--ink) underline"
+				onclick={() => bench.refresh()}>Go on</button
+			>
 		{/if}
 	</p>
 </div>
-
-<style>
-	.call {
-		min-height: 8rem;
-		padding: 12px 16px 0;
-		position: relative;
-	}
-	.headline {
-		font-size: clamp(1.25rem, 2vw, 1.75rem);
-		font-weight: 700;
-		line-height: 1.2;
-	}
-	.headline span {
-		white-space: nowrap;
-	}
-	.headline span:not(:last-child)::after {
-		content: ' ·';
-		color: var(--faint);
-	}
-	.setup {
-		margin-top: 4px;
-		font-size: 1rem;
-	}
-	.reason {
-		margin-top: 2px;
-		color: var(--faint);
-		max-width: 76ch;
-	}
-	.status {
-		font-size: 0.8125rem;
-		min-height: 1.5rem;
-		color: var(--faint);
-	}
-	.link {
-		text-decoration: underline;
-		cursor: pointer;
-		font-weight: 600;
-		color: var(--ink);
-		padding: 4px;
-	}
-</style>

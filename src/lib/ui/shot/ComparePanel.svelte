@@ -71,14 +71,16 @@
 {#if chosen && other}
 	{@const a = column(chosen)}
 	{@const b = column(other)}
-	<table class="figures">
+	<table class="table-sm table w-full table-fixed">
 		<thead>
 			<tr>
-				<th scope="col"><span class="sr-only">Measure</span></th>
-				<th scope="col">{choiceWords(chosen, pin, say)}</th>
-				<th scope="col">
+				<th scope="col" class="w-[42%]"><span class="sr-only">Measure</span></th>
+				<th scope="col" class="pb-1 pl-2 text-right align-bottom font-bold"
+					>{choiceWords(chosen, pin, say)}</th
+				>
+				<th scope="col" class="pb-1 pl-2 text-right align-bottom">
 					<select
-						class="choice"
+						class="select w-full font-semibold"
 						aria-label="Compare with"
 						value={other.key}
 						onchange={(event) => onagainst(event.currentTarget.value)}
@@ -93,7 +95,8 @@
 		<tbody>
 			{#each LABELS as label, i (label)}
 				<tr
-					><th scope="row">{label}</th><td class="figure">{a[i]}</td><td class="figure">{b[i]}</td
+					><th scope="row">{label}</th><td class="figure pl-2">{a[i]}</td><td class="figure pl-2"
+						>{b[i]}</td
 					></tr
 				>
 			{/each}
@@ -102,23 +105,3 @@
 {:else}
 	<p>There is only one way to play this, so nothing to compare.</p>
 {/if}
-
-<style>
-	table {
-		width: 100%;
-		table-layout: fixed;
-	}
-	thead th:first-child {
-		width: 42%;
-	}
-	td,
-	thead th {
-		padding-left: 8px;
-	}
-	thead th {
-		font-weight: 700;
-		text-align: right;
-		vertical-align: bottom;
-		padding-bottom: 4px;
-	}
-</style>

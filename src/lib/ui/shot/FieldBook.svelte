@@ -21,7 +21,7 @@
 		bench.change((shot) => apply(shot.situation));
 </script>
 
-<section class="book" aria-label="Field book">
+<section class="grid grid-cols-2 gap-6 p-4 max-md:grid-cols-1" aria-label="Field book">
 	<div class="page">
 		<GroundFields {bench} />
 	</div>
@@ -61,12 +61,13 @@
 		</div>
 		{#if !bench.shot.place}<SlopeFields {bench} />{/if}
 	</div>
-	<div class="page wide">
+	<div class="page col-[1_/_-1]">
 		<h2 class="ruled-heading">Lie</h2>
 		<LiePicker value={situation.lie} onchange={(v) => change((s) => (s.lie = v))} />
 		<div class="field-grid">
-			<label class="tick">
+			<label class="flex min-h-11 items-center gap-2 self-end font-semibold">
 				<input
+					class="checkbox"
 					type="checkbox"
 					checked={situation.wet}
 					onchange={(e) => change((s) => (s.wet = e.currentTarget.checked))}
@@ -94,33 +95,3 @@
 		<AirFields {bench} />
 	</div>
 </section>
-
-<style>
-	.book {
-		display: grid;
-		grid-template-columns: repeat(2, minmax(0, 1fr));
-		gap: 24px;
-		padding: 16px;
-	}
-	.wide {
-		grid-column: 1 / -1;
-	}
-	.tick {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-		min-height: 44px;
-		font-weight: 600;
-		align-self: end;
-	}
-	.tick input {
-		width: 22px;
-		height: 22px;
-		accent-color: var(--ink);
-	}
-	@media (max-width: 720px) {
-		.book {
-			grid-template-columns: minmax(0, 1fr);
-		}
-	}
-</style>

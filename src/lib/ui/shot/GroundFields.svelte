@@ -32,12 +32,12 @@
 
 	function choosePin(id: string) {
 		const pin = pins.find((candidate) => candidate.id === id);
-		if (pin && place) bench.moveTo({ ...$state.snapshot(place), pin: [...pin.at] });
+		if (pin && place) bench.moveTo({ ...place, pin: [...pin.at] });
 	}
 
 	/** On a map a distance is changed by walking along the line. */
 	function along(ball: number, pin: number, apply: () => void) {
-		if (bench.line && place) bench.moveTo(movedAlong($state.snapshot(place), ball, pin));
+		if (bench.line && place) bench.moveTo(movedAlong(place, ball, pin));
 		else apply();
 	}
 	const change = (apply: (s: typeof situation) => void) =>

@@ -22,12 +22,14 @@
 
 <h2 class="ruled-heading">In the way</h2>
 {#if hazards.length === 0}
-	<p class="none">
+	<p class="py-2 text-(--faint)">
 		Nothing to carry. Add sand, water, rough or a mound and drag it on the drawing.
 	</p>
 {/if}
 {#each hazards as hazard, i (i)}
-	<div class="row">
+	<div
+		class="grid grid-cols-[5.5rem_repeat(3,minmax(0,1fr))_44px] items-end gap-2 py-2 max-md:grid-cols-[1fr_1fr]"
+	>
 		<ChoiceField
 			label="What"
 			value={hazard.kind}
@@ -62,7 +64,7 @@
 		/>
 		<button
 			type="button"
-			class="quiet-button"
+			class="btn btn-ghost btn-square"
 			aria-label={`Remove the ${hazard.kind}`}
 			onclick={() => bench.change((shot) => shot.situation.hazards.splice(i, 1))}
 		>
@@ -71,26 +73,7 @@
 	</div>
 {/each}
 {#if hazards.length < MOST}
-	<button type="button" class="plain-button" onclick={add}
+	<button type="button" class="btn" onclick={add}
 		><Plus size={18} aria-hidden="true" /> Add something to carry</button
 	>
 {/if}
-
-<style>
-	.none {
-		padding-block: 8px;
-		color: var(--faint);
-	}
-	.row {
-		display: grid;
-		grid-template-columns: 5.5rem repeat(3, minmax(0, 1fr)) 44px;
-		gap: 8px;
-		align-items: end;
-		padding-block: 8px;
-	}
-	@media (max-width: 720px) {
-		.row {
-			grid-template-columns: 1fr 1fr;
-		}
-	}
-</style>

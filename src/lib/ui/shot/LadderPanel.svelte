@@ -25,12 +25,15 @@
 	const sampled = $derived(choices.some((choice) => choice.option));
 </script>
 
-<div class="ladder" data-testid="ladder">
+<div class="grid gap-2" data-testid="ladder">
 	{#if choices.length > 0}
-		<div class="heads" aria-hidden="true">
+		<div
+			class="grid grid-cols-[minmax(0,1fr)_3.25rem_3.75rem_3.25rem] items-end gap-1.5 pt-0 pr-11 pb-0 pl-2 text-[0.8125rem] leading-[1.15] text-(--faint)"
+			aria-hidden="true"
+		>
 			<span>In the air, then rolling</span>
 			{#each sampled ? ['Strokes', 'Leaves', 'Up & down'] : ['Carry', 'Roll', 'Height'] as head (head)}
-				<span class="right">{head}</span>
+				<span class="text-right">{head}</span>
 			{/each}
 		</div>
 	{/if}
@@ -48,62 +51,34 @@
 		{/each}
 	</ol>
 	{#if choices.length > FIRST}
-		<button type="button" class="plain-button" onclick={() => (all = !all)}>
+		<button type="button" class="btn" onclick={() => (all = !all)}>
 			{all ? 'Show the best eight' : `Show ${choices.length - FIRST} more ways`}
 		</button>
 	{/if}
 	{#if out.length > 0}
-		<h3>Out here</h3>
+		<h3 class="mt-2 border-b-(length:--border) border-b-(--rule) font-bold">Out here</h3>
 		<ul class="out">
 			{#each out as { play, rejection }, i (i)}
-				<li><b>{play.club.name}</b> {rejectionWords(rejection, preferences.say)}</li>
+				<li class="border-b border-(--shade) py-1 text-sm">
+					<b>{play.club.name}</b>
+					{rejectionWords(rejection, preferences.say)}
+				</li>
 			{/each}
 		</ul>
 	{/if}
 	{#if otherRejected > 0}
 		<details>
-			<summary>{otherRejected} other ways that are out</summary>
+			<summary class="cursor-pointer py-3 text-sm font-semibold"
+				>{otherRejected} other ways that are out</summary
+			>
 			<ul class="out">
 				{#each bench.rejected.filter((item) => !out.includes(item)) as { play, rejection }, i (i)}
-					<li><b>{playWords(play)}</b> {rejectionWords(rejection, preferences.say)}</li>
+					<li class="border-b border-(--shade) py-1 text-sm">
+						<b>{playWords(play)}</b>
+						{rejectionWords(rejection, preferences.say)}
+					</li>
 				{/each}
 			</ul>
 		</details>
 	{/if}
 </div>
-
-<style>
-	.ladder {
-		display: grid;
-		gap: 8px;
-	}
-	.heads {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) 3.25rem 3.75rem 3.25rem;
-		gap: 6px;
-		align-items: end;
-		padding: 0 44px 0 8px;
-		line-height: 1.15;
-		font-size: 0.8125rem;
-		color: var(--faint);
-	}
-	.right {
-		text-align: right;
-	}
-	h3 {
-		margin-top: 8px;
-		font-weight: 700;
-		border-bottom: var(--border) solid var(--rule);
-	}
-	.out li {
-		padding-block: 4px;
-		font-size: 0.875rem;
-		border-bottom: 1px solid var(--shade);
-	}
-	summary {
-		cursor: pointer;
-		font-size: 0.875rem;
-		padding-block: 12px;
-		font-weight: 600;
-	}
-</style>

@@ -26,29 +26,49 @@
 	const name = $derived(choiceWords(choice, pin, say));
 </script>
 
-<li class:chosen>
-	<button type="button" class="row" aria-pressed={chosen} onclick={onchoose}>
-		<span class="name"
+<li
+	class="flex items-center border-b border-l-4 border-b-(--rule)"
+	class:border-l-(--clay)={chosen}
+	class:bg-base-200={chosen}
+>
+	<button
+		type="button"
+		class="grid min-h-12 min-w-0 flex-1 cursor-pointer grid-cols-[minmax(0,1fr)_3.25rem_3.75rem_3.25rem] items-center gap-x-1.5 pt-1.5 pr-0 pb-1.5 pl-1 text-left"
+		aria-pressed={chosen}
+		onclick={onchoose}
+	>
+		<span class="text-[0.9375rem] leading-[1.2] font-bold"
 			>{rank}. {name}
-			{#if choice.option?.tied && rank > 1}<em>tie</em>{/if}</span
+			{#if choice.option?.tied && rank > 1}<em class="font-normal text-(--faint)">tie</em
+				>{/if}</span
 		>
-		<span class="bar" aria-hidden="true">
-			<span class="air" style:width={share(outcome.carry)}></span>
-			<span class="roll" style:width={share(outcome.roll)}></span>
+		<span class="col-[1] row-[2] mt-[3px] flex h-3" aria-hidden="true">
+			<span
+				class="border-[length:1.5px] border-(--sky) bg-[repeating-linear-gradient(135deg,var(--sky)_0_1.5px,transparent_1.5px_5px)]"
+				style:width={share(outcome.carry)}
+			></span>
+			<span
+				class="border-l-[length:3px] border-l-(--clay) bg-(--turf)"
+				style:width={share(outcome.roll)}
+			></span>
 		</span>
 		{#if stats}
-			<span class="figure strong">{strokesWords(stats.expectedStrokes)}</span>
-			<span class="figure">{say(stats.leave.median)}</span>
-			<span class="figure">{preferences.say.percent(stats.chances.upAndDown)}</span>
+			<span class="figure row-[1/span_2] text-right text-base font-bold"
+				>{strokesWords(stats.expectedStrokes)}</span
+			>
+			<span class="figure row-[1/span_2] text-right text-sm">{say(stats.leave.median)}</span>
+			<span class="figure row-[1/span_2] text-right text-sm"
+				>{preferences.say.percent(stats.chances.upAndDown)}</span
+			>
 		{:else}
-			<span class="figure strong">{say(outcome.carry)}</span>
-			<span class="figure">{say(outcome.roll)}</span>
-			<span class="figure">{say(outcome.apex)}</span>
+			<span class="figure row-[1/span_2] text-right text-base font-bold">{say(outcome.carry)}</span>
+			<span class="figure row-[1/span_2] text-right text-sm">{say(outcome.roll)}</span>
+			<span class="figure row-[1/span_2] text-right text-sm">{say(outcome.apex)}</span>
 		{/if}
 	</button>
 	<button
 		type="button"
-		class="quiet-button"
+		class="btn btn-ghost btn-square"
 		aria-label={`Compare ${name} with the chosen shot`}
 		disabled={chosen}
 		onclick={oncompare}
@@ -56,61 +76,3 @@
 		<Columns2 size={18} aria-hidden="true" />
 	</button>
 </li>
-
-<style>
-	li {
-		display: flex;
-		align-items: center;
-		border-bottom: 1px solid var(--rule);
-		border-left: 4px solid transparent;
-	}
-	.chosen {
-		border-left-color: var(--clay);
-		background: var(--shade);
-	}
-	.row {
-		display: grid;
-		grid-template-columns: minmax(0, 1fr) 3.25rem 3.75rem 3.25rem;
-		column-gap: 6px;
-		flex: 1;
-		min-width: 0;
-		min-height: 48px;
-		padding: 6px 0 6px 4px;
-		text-align: left;
-		cursor: pointer;
-		align-items: center;
-	}
-	.name {
-		font-weight: 700;
-		font-size: 0.9375rem;
-		line-height: 1.2;
-	}
-	em {
-		font-weight: 400;
-		color: var(--faint);
-	}
-	.bar {
-		grid-column: 1;
-		grid-row: 2;
-		display: flex;
-		height: 12px;
-		margin-top: 3px;
-	}
-	.air {
-		border: 1.5px solid var(--sky);
-		background: repeating-linear-gradient(135deg, var(--sky) 0 1.5px, transparent 1.5px 5px);
-	}
-	.roll {
-		background: var(--turf);
-		border-left: 3px solid var(--clay);
-	}
-	.figure {
-		text-align: right;
-		font-size: 0.875rem;
-		grid-row: 1 / span 2;
-	}
-	.strong {
-		font-weight: 700;
-		font-size: 1rem;
-	}
-</style>

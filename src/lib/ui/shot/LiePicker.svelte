@@ -11,10 +11,14 @@
 </script>
 
 <fieldset>
-	<legend class="field-label">How does it sit?</legend>
-	<div class="lies">
+	<legend class="label text-[0.8125rem]">How does it sit?</legend>
+	<div class="grid grid-cols-[repeat(auto-fit,minmax(86px,1fr))] gap-1">
 		{#each LIE_WORDS as { id, name } (id)}
-			<label class:chosen={value === id}>
+			<label
+				class="grid cursor-pointer justify-items-center border-b-4 border-b-transparent pb-1 text-center text-[0.8125rem] font-semibold focus-within:outline-3 focus-within:outline-(--clay) hover:bg-(--shade)"
+				class:border-b-(--clay)={value === id}
+				class:bg-base-200={value === id}
+			>
 				<input
 					class="sr-only"
 					type="radio"
@@ -28,31 +32,3 @@
 		{/each}
 	</div>
 </fieldset>
-
-<style>
-	.lies {
-		display: grid;
-		grid-template-columns: repeat(auto-fit, minmax(86px, 1fr));
-		gap: 4px;
-	}
-	label {
-		cursor: pointer;
-		display: grid;
-		justify-items: center;
-		font-size: 0.8125rem;
-		font-weight: 600;
-		border-bottom: 4px solid transparent;
-		padding-bottom: 4px;
-		text-align: center;
-	}
-	label:hover {
-		background: var(--shade);
-	}
-	label:focus-within {
-		outline: 3px solid var(--clay);
-	}
-	.chosen {
-		border-bottom-color: var(--clay);
-		background: var(--shade);
-	}
-</style>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { SCHOOLS } from '$lib/core/schools/registry';
 	import { SCHOOL_WORDS } from '$lib/io/words/school';
-	import type { Golfer } from '$lib/io/savedShot';
+	import type { Golfer } from '$lib/io/shot';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { SKILL_WORDS } from './skillWords';
 	import SpreadFields from './SpreadFields.svelte';
@@ -82,15 +82,9 @@
 		]}
 		onchange={(v) => change((g) => (g.technique.flop = v))}
 	/>
-	<button type="button" class="plain-button bag" onclick={onbag}
+	<button type="button" class="btn self-end" onclick={onbag}
 		>Bag: {bench.shot.bag.length} clubs</button
 	>
 </div>
 
 <SpreadFields {bench} />
-
-<style>
-	.bag {
-		align-self: end;
-	}
-</style>

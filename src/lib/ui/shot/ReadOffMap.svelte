@@ -16,7 +16,7 @@
 </script>
 
 <h2 class="ruled-heading">Read off the map</h2>
-<table class="figures">
+<table class="table-sm table">
 	<thead class="sr-only"><tr><th>What</th><th>Along this line</th></tr></thead>
 	<tbody>
 		{#each rows as [label, value], i (i)}
@@ -25,7 +25,5 @@
 	</tbody>
 </table>
 {#if bench.book}
-	<a class="plain-button" href={resolve('/greens/[id]', { id: bench.book.green.id })}
-		>Open the survey</a
-	>
+	<a class="btn" href={resolve('/greens/[id]', { id: bench.book.green.id })}>Open the survey</a>
 {/if}

@@ -10,10 +10,12 @@
 	const { replay, gate }: Props = $props();
 </script>
 
-<div class="bar">
+<div
+	class="flex flex-wrap items-center gap-2 border-t-(length:--border) border-t-(--rule) bg-(--paper) px-2"
+>
 	<button
 		type="button"
-		class="quiet-button"
+		class="btn btn-ghost btn-square"
 		aria-label={replay.playing ? 'Hold the ball' : 'Play the ball'}
 		disabled={replay.duration === 0}
 		onclick={() => (replay.playing ? replay.stop() : replay.play())}
@@ -24,6 +26,7 @@
 			/>{/if}
 	</button>
 	<input
+		class="range range-secondary range-sm w-40"
 		type="range"
 		aria-label="Time since the strike"
 		aria-valuetext={`${replay.time.toFixed(1)} seconds`}
@@ -33,32 +36,6 @@
 		value={replay.time}
 		oninput={(event) => replay.scrub(Number(event.currentTarget.value))}
 	/>
-	<span class="figure time">{replay.time.toFixed(1)} s</span>
-	<span class="gate">{gate}</span>
+	<span class="figure w-[4rem]">{replay.time.toFixed(1)} s</span>
+	<span class="ml-auto py-1 text-sm text-(--faint)">{gate}</span>
 </div>
-
-<style>
-	.bar {
-		display: flex;
-		align-items: center;
-		gap: 8px;
-		padding-inline: 8px;
-		background: var(--paper);
-		border-top: var(--border) solid var(--rule);
-		flex-wrap: wrap;
-	}
-	input {
-		width: 160px;
-		height: 44px;
-		accent-color: var(--sky);
-	}
-	.time {
-		width: 4rem;
-	}
-	.gate {
-		margin-left: auto;
-		font-size: 0.875rem;
-		color: var(--faint);
-		padding-block: 4px;
-	}
-</style>

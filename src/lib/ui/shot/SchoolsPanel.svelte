@@ -25,21 +25,30 @@
 </script>
 
 {#if calls.length > 0}
-	<p class="lead">
+	<p class="mb-2">
 		What each rule of thumb says here, and where its ball would end on today’s green.
 	</p>
 	<ul data-testid="schools">
 		{#each calls as call (call.id)}
-			<li>
-				<div class="top">
+			<li class="border-b border-b-(--rule) py-2.5 text-[0.9375rem]">
+				<div class="flex justify-between gap-2">
 					<b>{SCHOOL_WORDS[call.id].name}</b>
-					<span class="figure">{ends(call.missAtHole, call.blocked)}</span>
+					<span class="figure font-bold whitespace-nowrap"
+						>{ends(call.missAtHole, call.blocked)}</span
+					>
 				</div>
-				<div class="strip" aria-hidden="true">
-					<span class="pin"></span><span class="dot" style:left={offset(call.missAtHole)}></span>
+				<div
+					class="relative my-1 h-[14px] border-b-[length:3px] border-b-(--turf)"
+					aria-hidden="true"
+				>
+					<span class="absolute bottom-0 left-[50%] h-[14px] border-l-2 border-l-(--ink)"
+					></span><span
+						class="absolute bottom-px -ml-[5px] h-2.5 w-2.5 rounded-[50%] border-2 border-(--ink) bg-(--paper)"
+						style:left={offset(call.missAtHole)}
+					></span>
 				</div>
 				<p>{schoolAdviceWords(call, preferences.say)}.</p>
-				<p class="faint">
+				<p class="text-[0.8125rem] text-(--faint)">
 					{call.holdsAt === null
 						? 'Right here at no green speed'
 						: `Right here when the green runs at ${toFeet(call.holdsAt).toFixed(1)} ft`}; {assumes(
@@ -47,7 +56,7 @@
 					)}.
 				</p>
 				<details>
-					<summary>The rule</summary>
+					<summary class="cursor-pointer py-1 text-[0.8125rem] underline">The rule</summary>
 					<p>{SCHOOL_WORDS[call.id].rule}</p>
 				</details>
 			</li>
@@ -56,56 +65,3 @@
 {:else}
 	<p>The schools answer with the strokes, in a moment.</p>
 {/if}
-
-<style>
-	.lead {
-		margin-bottom: 8px;
-	}
-	li {
-		padding-block: 10px;
-		border-bottom: 1px solid var(--rule);
-		font-size: 0.9375rem;
-	}
-	.top {
-		display: flex;
-		justify-content: space-between;
-		gap: 8px;
-	}
-	.top .figure {
-		font-weight: 700;
-		white-space: nowrap;
-	}
-	.strip {
-		position: relative;
-		height: 14px;
-		margin-block: 4px;
-		border-bottom: 3px solid var(--turf);
-	}
-	.pin {
-		position: absolute;
-		left: 50%;
-		bottom: 0;
-		height: 14px;
-		border-left: 2px solid var(--ink);
-	}
-	.dot {
-		position: absolute;
-		bottom: -1px;
-		width: 10px;
-		height: 10px;
-		margin-left: -5px;
-		border-radius: 50%;
-		background: var(--paper);
-		border: 2px solid var(--ink);
-	}
-	.faint {
-		color: var(--faint);
-		font-size: 0.8125rem;
-	}
-	summary {
-		cursor: pointer;
-		font-size: 0.8125rem;
-		padding-block: 4px;
-		text-decoration: underline;
-	}
-</style>

@@ -16,21 +16,33 @@
 
 {#if chosen}
 	{@const left = bench.shot.golfer.hand === 'left'}
-	<p class="cue">{CUE_WORDS[chosen.setup.cue]}</p>
-	<div class="pictures">
+	<p class="mb-2 text-xl font-bold">{CUE_WORDS[chosen.setup.cue]}</p>
+	<div class="mb-2 grid grid-cols-[repeat(3,1fr)] gap-2">
 		<SetupFromAbove setup={chosen.setup} {left} />
 		<SetupFromFront setup={chosen.setup} {left} />
 		<SwingArc swing={chosen.swing} {left} putt={chosen.rung.play.flight === 'putt'} />
 	</div>
-	<table>
-		<thead class="sr-only"><tr><th>Part</th><th>Setup</th></tr></thead>
+	<table class="mb-4 w-full">
+		<thead class="sr-only"
+			><tr class="border-b border-b-(--shade)"
+				><th class="w-[7rem] py-1 text-left align-top font-normal text-(--faint)">Part</th><th
+					class="w-[7rem] py-1 text-left align-top font-normal text-(--faint)">Setup</th
+				></tr
+			></thead
+		>
 		<tbody>
 			{#each setupRows(chosen.setup, centimetres) as [label, value] (label)}
-				<tr><th scope="row">{label}</th><td>{value}</td></tr>
+				<tr class="border-b border-b-(--shade)"
+					><th class="w-[7rem] py-1 text-left align-top font-normal text-(--faint)" scope="row"
+						>{label}</th
+					><td class="py-1 font-semibold">{value}</td></tr
+				>
 			{/each}
-			<tr>
-				<th scope="row">Swing length</th>
-				<td
+			<tr class="border-b border-b-(--shade)">
+				<th class="w-[7rem] py-1 text-left align-top font-normal text-(--faint)" scope="row"
+					>Swing length</th
+				>
+				<td class="py-1 font-semibold"
 					>{chosen.swing.source === 'measured'
 						? 'from your own carries'
 						: 'from the model swing: measure yours'}</td
@@ -40,49 +52,10 @@
 	</table>
 	{#if chosen.setup.alternatives.length > 0}
 		<h3 class="ruled-heading">Or</h3>
-		<ul>
+		<ul class="grid gap-1.5 pt-2 pr-0 pb-2 pl-5 [list-style:square]">
 			{#each chosen.setup.alternatives as alternative (alternative)}
 				<li>{ALTERNATIVE_WORDS[alternative]}</li>
 			{/each}
 		</ul>
 	{/if}
 {/if}
-
-<style>
-	.cue {
-		font-size: 1.25rem;
-		font-weight: 700;
-		margin-bottom: 8px;
-	}
-	.pictures {
-		display: grid;
-		grid-template-columns: repeat(3, 1fr);
-		gap: 8px;
-		margin-bottom: 8px;
-	}
-	table {
-		width: 100%;
-		margin-bottom: 16px;
-	}
-	th {
-		text-align: left;
-		font-weight: 400;
-		color: var(--faint);
-		padding-block: 4px;
-		width: 7rem;
-		vertical-align: top;
-	}
-	td {
-		font-weight: 600;
-		padding-block: 4px;
-	}
-	tr {
-		border-bottom: 1px solid var(--shade);
-	}
-	ul {
-		list-style: square;
-		padding: 8px 0 8px 20px;
-		display: grid;
-		gap: 6px;
-	}
-</style>

@@ -3,7 +3,9 @@
 	import Redo2 from '@lucide/svelte/icons/redo-2';
 	import Save from '@lucide/svelte/icons/save';
 	import Undo2 from '@lucide/svelte/icons/undo-2';
+	import { onMount } from 'svelte';
 	import { toast } from 'svelte-sonner';
+	import { shortcuts } from '$lib/ui/shell/shortcuts.svelte';
 	import { saveShot } from '$lib/store/savedShots';
 	import { writeLastShot } from '$lib/store/settings';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
@@ -21,7 +23,7 @@
 			const id = asCopy ? undefined : (bench.id ?? undefined);
 			const saved = await saveShot(
 				asCopy && bench.id ? `${name} (copy)`.slice(0, 60) : name,
-				$state.snapshot(bench.shot),
+				bench.shot,
 				id
 			);
 			bench.id = saved.id;
@@ -35,35 +37,45 @@
 		}
 	}
 
-	function onkeydown(event: KeyboardEvent) {
-		if (!event.ctrlKey && !event.metaKey) return;
-		const key = event.key.toLowerCase();
-		if (key === 's') {
-			event.preventDefault();
-			void save(false);
-		} else if (key === 'z') {
-			event.preventDefault();
-			if (event.shiftKey) bench.redo();
-			else bench.undo();
-		}
-	}
+	onMount(() =>
+		shortcuts.use({
+			heading: 'Keeping it',
+			shortcuts: [
+				{
+					keys: ['$mod+s'],
+					shown: 'Ctrl + S',
+					does: 'Save the shot',
+					whileTyping: true,
+					run: () => void save(false)
+				}
+			]
+		})
+	);
 </script>
 
-<svelte:window {onkeydown} />
-<div class="bar">
-	<label>
+<div class="flex flex-wrap items-center gap-2 px-4 py-1 max-md:gap-1">
+	<label class="flex-[1_1_8rem] max-md:[flex-basis:5rem]">
 		<span class="sr-only">Name of the shot</span>
-		<input placeholder={UNTITLED} maxlength="60" bind:value={bench.name} />
+		<input
+			class="h-11 w-full border-b-(length:--border) border-b-(--rule) bg-transparent font-bold"
+			placeholder={UNTITLED}
+			maxlength="60"
+			bind:value={bench.name}
+		/>
 	</label>
-	<button type="button" class="plain-button" onclick={() => save(false)}
+	<button type="button" class="btn" onclick={() => save(false)}
 		><Save size={18} aria-hidden="true" /> Save</button
 	>
-	<button type="button" class="plain-button" disabled={!bench.id} onclick={() => save(true)}>
-		<Copy size={18} aria-hidden="true" /> <span class="long">Save as copy</span>
+	<button type="button" class="btn" disabled={!bench.id} onclick={() => save(true)}>
+		<Copy size={18} aria-hidden="true" />
+		<span
+			class="max-md:absolute max-md:h-px max-md:w-px max-md:overflow-hidden max-md:[clip-path:inset(50%)]"
+			>Save as copy</span
+		>
 	</button>
 	<button
 		type="button"
-		class="quiet-button"
+		class="btn btn-ghost btn-square"
 		aria-label="Undo"
 		disabled={!bench.canUndo}
 		onclick={() => bench.undo()}
@@ -72,7 +84,7 @@
 	</button>
 	<button
 		type="button"
-		class="quiet-button"
+		class="btn btn-ghost btn-square"
 		aria-label="Redo"
 		disabled={!bench.canRedo}
 		onclick={() => bench.redo()}
@@ -80,38 +92,3 @@
 		<Redo2 size={20} aria-hidden="true" />
 	</button>
 </div>
-
-<style>
-	.bar {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 8px;
-		align-items: center;
-		padding: 4px 16px;
-	}
-	label {
-		flex: 1 1 8rem;
-	}
-	@media (max-width: 720px) {
-		.bar {
-			gap: 4px;
-		}
-		label {
-			flex-basis: 5rem;
-		}
-		.long {
-			position: absolute;
-			width: 1px;
-			height: 1px;
-			overflow: hidden;
-			clip-path: inset(50%);
-		}
-	}
-	input {
-		width: 100%;
-		height: 44px;
-		font-weight: 700;
-		background: transparent;
-		border-bottom: var(--border) solid var(--rule);
-	}
-</style>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import type { Path } from '$lib/core/plan/path';
-	import { heightOnPath } from '$lib/core/plan/path';
+	import type { Path } from '$lib/core/solve/path';
+	import { heightOnPath } from '$lib/core/solve/path';
 	import { playWords } from '$lib/io/words/play';
 	import PlacedPlan from '$lib/ui/drawing/PlacedPlan.svelte';
 	import PlanDrawing from '$lib/ui/drawing/PlanDrawing.svelte';
@@ -112,7 +112,11 @@
 	});
 </script>
 
-<section class="sheet" aria-label="The shot" bind:clientWidth={width}>
+<section
+	class="min-w-0 overflow-hidden bg-(--sky-wash) [border-block:2px_solid_var(--ink)]"
+	aria-label="The shot"
+	bind:clientWidth={width}
+>
 	<CallBanner {bench} />
 	<SectionDrawing
 		{bench}
@@ -150,12 +154,3 @@
 		gate={gate ? `Two paces ahead the ball is ${say(gate.height)} up: ${gate.words}.` : ''}
 	/>
 </section>
-
-<style>
-	.sheet {
-		background: var(--sky-wash);
-		border-block: 2px solid var(--ink);
-		min-width: 0;
-		overflow: hidden;
-	}
-</style>

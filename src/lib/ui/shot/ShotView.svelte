@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
+	import { historyShortcuts, shortcuts } from '$lib/ui/shell/shortcuts.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import BagDialog from './BagDialog.svelte';
 	import FieldBook from './FieldBook.svelte';
@@ -22,53 +24,50 @@
 		if (next) bench.choose(next.key);
 	}
 
-	function onkeydown(event: KeyboardEvent) {
-		const { target } = event;
-		const busy =
-			target instanceof Element && target.closest('input, select, textarea, [role="dialog"]');
-		if (busy || event.ctrlKey || event.metaKey || event.altKey) return;
-		const key = event.key.toLowerCase();
-		const named = PANELS.find((item) => item.key === key);
-		if (named) panel = named.id;
-		else if (key === 'b') bagOpen = true;
-		else if (key === 'j') step(1);
-		else if (key === 'k') step(-1);
-		else if (key === 'escape') bench.cancel();
-		else if (/^[1-9]$/.test(key)) bench.choose(bench.choices[Number(key) - 1]?.key ?? null);
-	}
+	const byPanel = PANELS.map(({ id, label, key }) => ({
+		keys: [key],
+		shown: key.toUpperCase(),
+		does: `${label} panel`,
+		run: () => (panel = id)
+	}));
+	const byRank = {
+		keys: Array.from({ length: 9 }, (_, i) => String(i + 1)),
+		shown: '1 … 9',
+		does: 'Choose that row of the ladder',
+		run: ({ key }: KeyboardEvent) => bench.choose(bench.choices[Number(key) - 1]?.key ?? null)
+	};
+
+	onMount(() =>
+		shortcuts.use({
+			heading: 'On this shot',
+			shortcuts: [
+				...byPanel,
+				byRank,
+				{ keys: ['j'], shown: 'J', does: 'Next row of the ladder', run: () => step(1) },
+				{ keys: ['k'], shown: 'K', does: 'Row before', run: () => step(-1) },
+				{ keys: ['b'], shown: 'B', does: 'Open the bag', run: () => (bagOpen = true) },
+				{
+					keys: ['Escape'],
+					shown: 'Esc',
+					does: 'Stop the calculation',
+					run: () => bench.cancel()
+				},
+				...historyShortcuts(bench)
+			]
+		})
+	);
 </script>
 
-<svelte:window {onkeydown} />
 <ShotBar {bench} />
-<div class="shot">
-	<div class="sheet"><ShotSheet {bench} /></div>
-	<div class="panels"><SidePanels {bench} bind:panel /></div>
-	<div class="book"><FieldBook {bench} onbag={() => (bagOpen = true)} /></div>
+<div
+	class="grid [grid-template:'sheet_panels'_auto_'book_panels'_1fr_/_minmax(0,1fr)_25.5rem] max-lg:[grid-template:'sheet'_'panels'_'book'_/_minmax(0,1fr)]"
+>
+	<div class="[grid-area:sheet]"><ShotSheet {bench} /></div>
+	<div
+		class="border-t-2 border-l-2 border-t-(--ink) border-l-(--ink) [grid-area:panels] max-lg:border-l-0"
+	>
+		<SidePanels {bench} bind:panel />
+	</div>
+	<div class="[grid-area:book]"><FieldBook {bench} onbag={() => (bagOpen = true)} /></div>
 </div>
 <BagDialog {bench} bind:open={bagOpen} />
-
-<style>
-	.shot {
-		display: grid;
-		grid-template: 'sheet panels' auto 'book panels' 1fr / minmax(0, 1fr) 25.5rem;
-	}
-	.sheet {
-		grid-area: sheet;
-	}
-	.book {
-		grid-area: book;
-	}
-	.panels {
-		grid-area: panels;
-		border-left: 2px solid var(--ink);
-		border-top: 2px solid var(--ink);
-	}
-	@media (max-width: 1000px) {
-		.shot {
-			grid-template: 'sheet' 'panels' 'book' / minmax(0, 1fr);
-		}
-		.panels {
-			border-left: 0;
-		}
-	}
-</style>

@@ -25,7 +25,13 @@
 		panel="panel"
 		onselect={(id) => (panel = id)}
 	/>
-	<div id="panel" role="tabpanel" tabindex="0" aria-labelledby={`panel-tab-${panel}`}>
+	<div
+		class="px-4 pt-3 pb-6"
+		id="panel"
+		role="tabpanel"
+		tabindex="0"
+		aria-labelledby={`panel-tab-${panel}`}
+	>
 		{#if panel === 'ladder'}
 			<LadderPanel
 				{bench}
@@ -45,9 +51,3 @@
 		{/if}
 	</div>
 </aside>
-
-<style>
-	[role='tabpanel'] {
-		padding: 12px 16px 24px;
-	}
-</style>

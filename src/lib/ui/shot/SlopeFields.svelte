@@ -55,12 +55,14 @@
 			{...percent}
 			onchange={(v) => change((s) => (s.slopeAcross = v))}
 		/>
-		<button type="button" class="plain-button cut" onclick={cut}>Cut into pieces</button>
+		<button type="button" class="btn self-end" onclick={cut}>Cut into pieces</button>
 	</div>
 {:else}
 	<ol>
 		{#each segments as segment, i (i)}
-			<li>
+			<li
+				class="grid grid-cols-[repeat(2,minmax(0,1fr))_44px] items-end gap-x-3 gap-y-1 border-b-(length:--border) border-b-(--rule) py-2"
+			>
 				<ChoiceField
 					label={`Piece ${i + 1}`}
 					value={segment.kind ?? 'green'}
@@ -88,7 +90,7 @@
 				/>
 				<button
 					type="button"
-					class="quiet-button"
+					class="btn btn-ghost btn-square col-3 row-1"
 					aria-label={`Remove piece ${i + 1}`}
 					onclick={() => remove(i)}
 				>
@@ -99,37 +101,11 @@
 	</ol>
 	<button
 		type="button"
-		class="plain-button"
+		class="btn"
 		disabled={segments.length >= MOST_SEGMENTS}
-		onclick={() => change((s) => (s.segments = withSegment($state.snapshot(s.segments!))))}
+		onclick={() => change((s) => (s.segments = withSegment(s.segments!)))}
 	>
 		<Plus size={18} aria-hidden="true" /> Add a piece
 	</button>
 	<p class="hint">From the edge on. Drag the break points on the drawing along and up.</p>
 {/if}
-
-<style>
-	.cut {
-		align-self: end;
-	}
-	li {
-		display: grid;
-		grid-template-columns: repeat(2, minmax(0, 1fr)) 44px;
-		gap: 4px 12px;
-		align-items: end;
-		padding-block: 8px;
-		border-bottom: var(--border) solid var(--rule);
-	}
-	li > :global(:nth-child(3)) {
-		grid-column: 1;
-		grid-row: 2;
-	}
-	li > :global(:nth-child(4)) {
-		grid-column: 2;
-		grid-row: 2;
-	}
-	.quiet-button {
-		grid-column: 3;
-		grid-row: 1;
-	}
-</style>

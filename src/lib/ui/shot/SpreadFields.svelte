@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { spreadOf } from '$lib/io/shotRequest';
-	import type { OwnSpread } from '$lib/io/savedShot';
+	import { spreadOf } from '$lib/io/player';
+	import type { OwnSpread } from '$lib/io/shot';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 
@@ -30,7 +30,9 @@
 </script>
 
 <details>
-	<summary>Spread of the strike: {own ? 'own numbers' : 'from the skill'}</summary>
+	<summary class="min-h-11 cursor-pointer py-3 font-semibold"
+		>Spread of the strike: {own ? 'own numbers' : 'from the skill'}</summary
+	>
 	<p class="hint">One standard deviation at a medium swing; two balls in three stay within it.</p>
 	<div class="field-grid">
 		{#each FIELDS as { key, label, symbol, low, high, step } (key)}
@@ -48,19 +50,10 @@
 	</div>
 	<button
 		type="button"
-		class="plain-button"
+		class="btn"
 		disabled={!own}
 		onclick={() => bench.change(({ golfer }) => delete golfer.spread)}
 	>
 		Use the skill’s numbers
 	</button>
 </details>
-
-<style>
-	summary {
-		cursor: pointer;
-		font-weight: 600;
-		min-height: 44px;
-		padding-block: 12px;
-	}
-</style>

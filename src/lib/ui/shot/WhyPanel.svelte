@@ -31,14 +31,14 @@
 
 {#if plan}
 	<h3 class="ruled-heading">Why this one</h3>
-	<ul class="reasons">
+	<ul class="grid gap-1.5 pt-2 pr-0 pb-4 pl-5 [list-style:square]">
 		{#each plan.why as reason, i (i)}
 			<li>{reasonWords(reason, preferences.say)}</li>
 		{/each}
 	</ul>
 	{#if rows.length > 0}
 		<h3 class="ruled-heading">What if the reading is off</h3>
-		<table class="figures">
+		<table class="table-sm table">
 			<thead class="sr-only"><tr><th>If</th><th>the same swing ends</th></tr></thead>
 			<tbody>
 				{#each rows as [label, metres] (label)}
@@ -48,7 +48,7 @@
 		</table>
 	{/if}
 	<h3 class="ruled-heading">Mind</h3>
-	<ul class="reasons">
+	<ul class="grid gap-1.5 pt-2 pr-0 pb-4 pl-5 [list-style:square]">
 		{#each plan.cautions as caution (caution)}
 			<li>{CAUTION_WORDS[caution]}</li>
 		{/each}
@@ -56,12 +56,3 @@
 {:else}
 	<p>The reasons come with the strokes, in a moment.</p>
 {/if}
-
-<style>
-	.reasons {
-		list-style: square;
-		padding: 8px 0 16px 20px;
-		display: grid;
-		gap: 6px;
-	}
-</style>

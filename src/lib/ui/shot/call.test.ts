@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { request } from '../../../../tests/support/scenes';
+import { question as ask } from '../../../../tests/support/scenes';
 import { localSampler } from '$lib/core/plan/localSampler';
 import { firstAnswer, plan } from '$lib/core/plan/plan';
 import { playWords } from '$lib/io/words/play';
@@ -13,7 +13,7 @@ import { zoneOf, zonesOf } from '../drawing/zones';
 import { createRng } from '$lib/core/math/random';
 
 const say = (metres: number) => `${metres.toFixed(1)} m`;
-const question = request(
+const question = ask(
 	{ toEdge: 3, edgeToPin: 9, fringe: 'grainy', slopeAcross: 1 },
 	{},
 	{ samples: 60 }
@@ -25,7 +25,7 @@ describe('choices', () => {
 		const first = choicesOfLadder(firstAnswer(question));
 		const ranked = choicesOfPlan(await plan(question, localSampler(question)));
 		const keys = new Set(first.map(({ key }) => key));
-		const pinned = ranked.filter(({ option }) => !option!.safe);
+		const pinned = ranked.filter(({ option }) => !option!.rung.safe);
 		expect(pinned.every(({ key }) => keys.has(key))).toBe(true);
 		expect(new Set(ranked.map(({ key }) => key)).size).toBe(ranked.length);
 		expect(choicesOfLadder(null)).toEqual([]);
@@ -53,15 +53,14 @@ describe('the call', () => {
 		const pitch = find('standard', 'PW');
 		const safer = {
 			...pitch,
-			rung: { ...pitch.rung, target: 14 },
-			option: { safe: true } as never
+			rung: { ...pitch.rung, target: 14, safe: true }
 		};
 		expect(choiceWords(safer, 12, say)).toBe('PW standard, 2.0 m past');
 		expect(callWords(safer, place, say).aim).toContain('to end 2.0 m past');
 	});
 
 	it('rolls a putt all the way', () => {
-		const smooth = request({ toEdge: 2, edgeToPin: 8, fringe: 'smooth' });
+		const smooth = ask({ toEdge: 2, edgeToPin: 8, fringe: 'smooth' });
 		const putt = choicesOfLadder(firstAnswer(smooth)).find(
 			({ rung }) => rung.play.flight === 'putt'
 		)!;
@@ -86,7 +85,7 @@ describe('the call', () => {
 
 describe('rows of what is out', () => {
 	it('have one for each club without a way, with the reason against its ordinary flight', () => {
-		const { ladder } = firstAnswer(request({ toEdge: 8, edgeToPin: 5, fringe: 'rough' }));
+		const { ladder } = firstAnswer(ask({ toEdge: 8, edgeToPin: 5, fringe: 'rough' }));
 		const out = clubsThatAreOut(
 			choicesOfLadder({ ladder, details: ladder.rungs.map(() => ({}) as never) }),
 			ladder.rejected
@@ -114,7 +113,7 @@ describe('small helpers of the Shot view', () => {
 	});
 
 	it('point arrows downhill, each on its own piece', () => {
-		const { situation } = request({
+		const { situation } = ask({
 			toEdge: 2,
 			segments: [
 				{ length: 6, slopeAlong: 2 },
@@ -124,7 +123,7 @@ describe('small helpers of the Shot view', () => {
 		const arrows = stationArrows(situation, 17);
 		expect(arrows[0]!.turn).toBeCloseTo(180, 6);
 		expect(arrows.at(-1)!.turn).toBeCloseTo(45, 6);
-		expect(stationArrows(request({}).situation, 12)).toEqual([]);
+		expect(stationArrows(ask({}).situation, 12)).toEqual([]);
 	});
 
 	it('draw zones that hold the share they promise, turned like the cloud', () => {

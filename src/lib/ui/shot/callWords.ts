@@ -48,9 +48,7 @@ function aimWords(choice: Choice, pin: Metres, say: (m: Metres) => string): stri
 /** A choice in a few words; a safer place than the pin is named. */
 export function choiceWords(choice: Choice, pin: Metres, say: (metres: Metres) => string): string {
 	const past = choice.rung.target - pin;
-	const place = choice.option?.safe
-		? `, ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short'}`
-		: '';
+	const place = choice.rung.safe ? `, ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short'}` : '';
 	return `${playWords(choice.rung.play)}${place}`;
 }
 

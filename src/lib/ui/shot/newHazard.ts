@@ -1,4 +1,4 @@
-import type { SituationWire } from '$lib/io/contract/situation';
+import type { SituationWire } from '$lib/io/situation';
 
 const LEAST_ROOM = 1.2;
 

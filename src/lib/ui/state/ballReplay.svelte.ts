@@ -1,4 +1,4 @@
-import type { Path } from '$lib/core/plan/path';
+import type { Path } from '$lib/core/solve/path';
 
 /** The ball on its computed path, in real time; can be held and scrubbed. */
 export class BallReplay {

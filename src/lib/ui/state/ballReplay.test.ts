@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Path } from '$lib/core/plan/path';
+import type { Path } from '$lib/core/solve/path';
 import { BallReplay } from './ballReplay.svelte';
 
 const path: Path = [

@@ -28,7 +28,9 @@ export class CancellableWork {
 		}
 	}
 
+	/** Stops work under way; what is done stays done. */
 	cancel(): void {
+		if (this.status !== 'working') return;
 		this.#abort?.abort();
 		this.status = 'stopped';
 	}

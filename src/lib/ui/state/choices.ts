@@ -10,18 +10,14 @@ export interface Choice extends RungDetails {
 }
 
 /** Stable while the strokes come in; a safer place than the pin is part of it. */
-const choiceKey = (rung: Rung, pinTarget: number): string =>
-	Math.abs(rung.target - pinTarget) < 0.01
-		? playKey(rung.play)
-		: `${playKey(rung.play)}@${rung.target.toFixed(1)}`;
+const choiceKey = ({ play, safe, target }: Rung): string =>
+	safe ? `${playKey(play)}@${target.toFixed(1)}` : playKey(play);
 
 /** The ladder before any ball is sampled, least air first. */
 export function choicesOfLadder(first: FirstAnswer | null): Choice[] {
 	if (!first) return [];
-	const { rungs } = first.ladder;
-	const target = Math.min(...rungs.map((rung) => rung.target));
-	return rungs.map((rung, i) => ({
-		key: choiceKey(rung, target),
+	return first.ladder.rungs.map((rung, i) => ({
+		key: choiceKey(rung),
 		rung,
 		...first.details[i]!,
 		option: null
@@ -30,9 +26,8 @@ export function choicesOfLadder(first: FirstAnswer | null): Choice[] {
 
 /** The ranked options, best first. */
 export function choicesOfPlan(plan: Plan): Choice[] {
-	const target = plan.options.find((option) => !option.safe)?.rung.target ?? NaN;
 	return plan.options.map((option) => ({
-		key: choiceKey(option.rung, target),
+		key: choiceKey(option.rung),
 		rung: option.rung,
 		swing: option.swing,
 		setup: option.setup,

@@ -1,6 +1,6 @@
 import { asset } from '$app/paths';
-import { seedOnce } from '$lib/store/settings';
-import { parseArchive, type Archive } from '$lib/io/archive';
+import { seedOnce } from '$lib/store/archive';
+import { parseArchive, type Archive } from '$lib/io/archive/archive';
 
 /** The invented academy that ships with the app. */
 export async function readDemo(): Promise<Archive> {

@@ -1,71 +1,108 @@
-import { History } from './history';
+import { apply, create, type Patches } from 'mutative';
 
-/** A plain value under work: every change is one step that can be undone, a drag however long is one step too. */
+const LONGEST = 200;
+
+/** One step of the history: what redoes it and what undoes it. */
+interface Step {
+	forward: Patches;
+	back: Patches;
+}
+
+/**
+ * A plain value under work: every change is one step that can be undone, a drag however long is one step too. The value is never changed
+ * in place: whoever holds an old one keeps it, and parts that did not change stay the same objects. A step holds what changed, not the
+ * whole.
+ */
 export class Draft<T extends object> {
-	value = $state() as T;
-	canUndo = $state(false);
-	canRedo = $state(false);
-	readonly #history = new History<T>();
-	readonly #changed: () => void;
+	#value = $state.raw() as T;
+	#past = $state.raw<readonly Step[]>([]);
+	#future = $state.raw<readonly Step[]>([]);
 	#dragStart: T | null = null;
 
 	/** @param changed called after every change, undo and redo */
-	constructor(value: T, changed: () => void) {
-		this.value = value;
-		this.#changed = changed;
+	constructor(
+		value: T,
+		private readonly changed: () => void
+	) {
+		this.#value = value;
 	}
 
-	get snapshot(): T {
-		// Plain data comes out as the type it went in.
-		const copy: unknown = $state.snapshot(this.value);
-		return copy as T;
+	get value(): T {
+		return this.#value;
 	}
 
-	change(change: (value: T) => void): void {
-		if (!this.#dragStart) this.#remember(this.snapshot);
-		change(this.value);
-		this.#changed();
+	get canUndo(): boolean {
+		return this.#past.length > 0;
+	}
+
+	get canRedo(): boolean {
+		return this.#future.length > 0;
+	}
+
+	/** @param recipe may change the value it is given in place: it is a draft of the real one */
+	change(recipe: (value: T) => void): void {
+		const [next, forward, back] = create(this.#value, (draft) => void recipe(draft as T), {
+			enablePatches: true
+		});
+		if (forward.length === 0) return;
+		this.#value = next;
+		if (!this.#dragStart) this.#remember({ forward, back });
+		this.changed();
 	}
 
 	/** Puts another value in its place; the old one can be had back. */
 	replace(value: T): void {
-		this.#remember(this.snapshot);
-		this.value = value;
-		this.#changed();
+		const before = this.#value;
+		this.#value = value;
+		this.#remember({ forward: whole(value), back: whole(before) });
+		this.changed();
+	}
+
+	/** Puts another value in its place and forgets how this one came to be. */
+	reset(value: T): void {
+		this.#value = value;
+		this.#past = this.#future = [];
+		this.#dragStart = null;
 	}
 
 	/** Everything between `startDrag` and `endDrag` is one step. */
 	startDrag(): void {
-		this.#dragStart ??= this.snapshot;
+		this.#dragStart ??= this.#value;
 	}
 
 	endDrag(): void {
-		if (this.#dragStart) this.#remember(this.#dragStart);
+		const start = this.#dragStart;
 		this.#dragStart = null;
+		if (start && start !== this.#value)
+			this.#remember({ forward: whole(this.#value), back: whole(start) });
 	}
 
 	undo(): void {
-		this.#travel(this.#history.undo(this.snapshot));
+		const step = this.#past.at(-1);
+		if (!step) return;
+		this.#past = this.#past.slice(0, -1);
+		this.#future = [...this.#future, step];
+		this.#travel(step.back);
 	}
 
 	redo(): void {
-		this.#travel(this.#history.redo(this.snapshot));
+		const step = this.#future.at(-1);
+		if (!step) return;
+		this.#future = this.#future.slice(0, -1);
+		this.#past = [...this.#past, step];
+		this.#travel(step.forward);
 	}
 
-	#remember(before: T): void {
-		this.#history.remember(before);
-		this.#syncHistory();
+	#remember(step: Step): void {
+		this.#past = [...this.#past, step].slice(-LONGEST);
+		this.#future = [];
 	}
 
-	#travel(to: T | undefined): void {
-		if (!to) return;
-		this.value = to;
-		this.#syncHistory();
-		this.#changed();
-	}
-
-	#syncHistory(): void {
-		this.canUndo = this.#history.canUndo;
-		this.canRedo = this.#history.canRedo;
+	#travel(patches: Patches): void {
+		this.#value = apply(this.#value, patches);
+		this.changed();
 	}
 }
+
+/** A patch that puts a whole value in place: by reference, so that it costs nothing and shares what is shared. */
+const whole = (value: object): Patches => [{ op: 'replace', path: [], value }];

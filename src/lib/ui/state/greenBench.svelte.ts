@@ -1,9 +1,10 @@
 import type { SurveyReport } from '$lib/core/green/surveyReport';
 import { contentKey } from '$lib/core/math/contentKey';
-import { issuesOf } from '$lib/io/contract/issues';
-import { greenSchema, greenToCore, type GreenWire } from '$lib/io/green';
+import type { Issue } from '$lib/io/issues';
+import { greenProblems, greenToCore, type GreenWire } from '$lib/io/green';
 import { saveGreen } from '$lib/store/greens';
 import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
+import { Autosave } from './autosave.svelte';
 import { Draft } from './draft.svelte';
 
 const SAVE_AFTER = 300;
@@ -18,34 +19,55 @@ export type GreenPart =
 export const samePart = (a: GreenPart | null, b: GreenPart): boolean =>
 	a !== null && contentKey(a) === contentKey(b);
 
+/** The parts of a green that its surface is made of; pins, names and notes are not. */
+const surfaceParts = ({ outline, collar, fringe, areas, spots, tilts, grid }: GreenWire) => [
+	outline,
+	collar,
+	fringe,
+	areas,
+	spots,
+	tilts,
+	grid
+];
+
+const sameParts = (a: readonly unknown[], b: readonly unknown[]): boolean =>
+	a.every((part, i) => part === b[i]);
+
+/** Whether two greens say the same; grids are compared number by number, which is far cheaper than writing them out. */
+function sameGreen(a: GreenWire, b: GreenWire): boolean {
+	const { grid: gridA, ...restA } = a;
+	const { grid: gridB, ...restB } = b;
+	if (contentKey(restA) !== contentKey(restB)) return false;
+	if (!gridA || !gridB) return gridA === gridB;
+	const { heights: heightsA, ...frameA } = gridA;
+	const { heights: heightsB, ...frameB } = gridB;
+	return contentKey(frameA) === contentKey(frameB) && sameParts(heightsA, heightsB);
+}
+
 /** A green under work: its parts, the surface through its readings, and what undoes a change. Changes keep themselves. */
 export class GreenBench {
 	report = $state.raw<SurveyReport | null>(null);
 	fitting = $state(false);
-	failure = $state('');
 	selected = $state<GreenPart | null>(null);
 
 	readonly pool: PlannerPool;
 	readonly #draft: Draft<GreenWire>;
-	#kept: string;
-	#save: ReturnType<typeof setTimeout> | undefined;
+	readonly #autosave = new Autosave(() => this.#store(), SAVE_AFTER);
+	#kept: GreenWire;
 	#fit: ReturnType<typeof setTimeout> | undefined;
-	#fitted = '';
+	#fitted: readonly unknown[] = [];
+	#fitFailure = $state('');
 
 	constructor(green: GreenWire, pool: PlannerPool = new PlannerPool(startPlanner)) {
 		this.pool = pool;
 		this.#draft = new Draft<GreenWire>(green, () => this.#changed());
-		this.#kept = contentKey(green);
+		this.#kept = green;
 		void this.#read();
 	}
 
+	/** The green as plain data; it is never changed in place. */
 	get green(): GreenWire {
 		return this.#draft.value;
-	}
-
-	/** The green as plain data. */
-	get snapshot(): GreenWire {
-		return this.#draft.snapshot;
 	}
 
 	get canUndo(): boolean {
@@ -56,11 +78,16 @@ export class GreenBench {
 		return this.#draft.canRedo;
 	}
 
+	/** What went wrong with keeping the green or with its surface. */
+	get failure(): string {
+		const { failure } = this.#autosave;
+		return failure
+			? `The green could not be kept yet; it is here as you see it and is tried again. ${failure}`
+			: this.#fitFailure;
+	}
+
 	/** What keeps the green from being kept as it stands. */
-	readonly problems = $derived.by(() => {
-		const parsed = greenSchema.safeParse($state.snapshot(this.green));
-		return parsed.success ? [] : issuesOf(parsed.error);
-	});
+	readonly problems: Issue[] = $derived(greenProblems(this.green));
 
 	change(change: (green: GreenWire) => void): void {
 		this.#draft.change(change);
@@ -72,7 +99,7 @@ export class GreenBench {
 
 	endDrag(): void {
 		this.#draft.endDrag();
-		this.#schedule();
+		this.#changed();
 	}
 
 	undo(): void {
@@ -87,66 +114,59 @@ export class GreenBench {
 
 	/** Takes over what another tab has changed, unless something here is not kept yet. */
 	follow(stored: GreenWire): void {
-		const key = contentKey(stored);
-		if (this.#save !== undefined || key === this.#kept) return;
-		this.#kept = key;
-		this.#draft.value = stored;
+		if (this.#autosave.pending || sameGreen(stored, this.#kept)) return;
+		this.#kept = stored;
+		this.#draft.reset(stored);
 		this.selected = null;
 		void this.#read();
 	}
 
 	/** Keeps what is not kept yet. */
-	async flush(): Promise<void> {
-		clearTimeout(this.#save);
-		this.#save = undefined;
-		const green = this.snapshot;
-		const key = contentKey(green);
-		if (key === this.#kept || this.problems.length > 0) return;
-		try {
-			this.#kept = key;
-			await saveGreen(green);
-		} catch (error) {
-			this.#fail('The green could not be kept; it is still here as you see it.', error);
-		}
+	flush(): Promise<void> {
+		return this.#autosave.flush();
 	}
 
 	async close(): Promise<void> {
 		clearTimeout(this.#fit);
-		await this.flush();
 		this.pool.close();
+		await this.#autosave.close();
 	}
 
 	#changed(): void {
-		this.failure = '';
-		this.#schedule();
-	}
-
-	#schedule(): void {
-		clearTimeout(this.#save);
-		this.#save = setTimeout(() => void this.flush(), SAVE_AFTER);
+		this.#autosave.touch();
 		clearTimeout(this.#fit);
 		this.#fit = setTimeout(() => void this.#read(), FIT_AFTER);
 	}
 
+	async #store(): Promise<void> {
+		const { green } = this;
+		if (green === this.#kept || this.problems.length > 0) return;
+		const before = this.#kept;
+		this.#kept = green;
+		try {
+			await saveGreen(green);
+		} catch (error) {
+			this.#kept = before;
+			throw error;
+		}
+	}
+
 	/** Fits the surface anew where something that counts for it has changed; one fit at a time. */
 	async #read(): Promise<void> {
-		if (this.fitting) return;
-		const core = greenToCore(this.snapshot);
-		const key = contentKey(core);
-		if (key === this.#fitted || this.problems.length > 0) return;
-		this.#fitted = key;
+		if (this.fitting || this.problems.length > 0) return;
+		const parts = surfaceParts(this.green);
+		if (sameParts(parts, this.#fitted)) return;
+		this.#fitted = parts;
 		this.fitting = true;
 		try {
-			this.report = await this.pool.surveyReport(core);
+			this.report = await this.pool.surveyReport(greenToCore(this.green));
+			this.#fitFailure = '';
 		} catch (error) {
-			this.#fail('The surface could not be worked out.', error);
+			const reason = error instanceof Error ? error.message : String(error);
+			this.#fitFailure = `The surface could not be worked out. ${reason}`;
 		} finally {
 			this.fitting = false;
 		}
-		if (contentKey(greenToCore(this.snapshot)) !== key) void this.#read();
-	}
-
-	#fail(words: string, error: unknown): void {
-		this.failure = `${words} ${error instanceof Error ? error.message : String(error)}`;
+		if (!sameParts(surfaceParts(this.green), parts)) void this.#read();
 	}
 }

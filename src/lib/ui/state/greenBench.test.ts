@@ -7,13 +7,13 @@ import { greenToCore } from '$lib/io/green';
 import { missQuestion, placedRequest } from '$lib/io/greenStudy';
 import { database } from '$lib/store/database';
 import { directPool, until } from '../../../../tests/support/planner';
-import { BallsTest } from './ballsTest.svelte';
+import { BallsReader } from './ballsReader.svelte';
 import { GreenBench, samePart } from './greenBench.svelte';
 import { blankGreen } from './greenEdits';
 import { MissStudy } from './missStudy.svelte';
 import { PinDuel } from './pinDuel.svelte';
 import { freshShot } from './shotBench.svelte';
-import { SpeedTest } from './speedTest.svelte';
+import { RampReader } from './rampReader.svelte';
 
 const green = blankGreen('g', 'New');
 
@@ -75,7 +75,7 @@ describe('GreenBench', () => {
 	});
 });
 
-describe('SpeedTest', () => {
+describe('RampReader', () => {
 	const rolled = (...lengths: number[]): Device => ({
 		name: 'ramp',
 		// eslint-disable-next-line @typescript-eslint/require-await -- a device answers over time
@@ -86,7 +86,7 @@ describe('SpeedTest', () => {
 	});
 
 	it('asks for one thing after the other and goes on only with two rolls', () => {
-		const test = new SpeedTest();
+		const test = new RampReader();
 		expect(test.step).toEqual({ kind: 'place', place: 0 });
 		test.next();
 		expect(test.step).toEqual({ kind: 'rolls', place: 0, way: 'up' });
@@ -107,7 +107,7 @@ describe('SpeedTest', () => {
 	});
 
 	it('adds a second place and keeps every roll with its place', () => {
-		const test = new SpeedTest();
+		const test = new RampReader();
 		test.add(0, 'up', 2.8);
 		test.addPlace();
 		expect(test.step).toEqual({ kind: 'place', place: 1 });
@@ -124,7 +124,7 @@ describe('SpeedTest', () => {
 	});
 
 	it('takes from a ramp the rolls of the way it is asked for, and tells of one that fails', async () => {
-		const test = new SpeedTest();
+		const test = new RampReader();
 		await test.measure(rolled(2.5, 3.1, 2.6, 3), 0, 'up');
 		expect(test.places[0]!.up).toEqual([2.5, 2.6]);
 		expect(test.measuring).toBe(false);
@@ -140,9 +140,9 @@ describe('SpeedTest', () => {
 	});
 });
 
-describe('BallsTest', () => {
+describe('BallsReader', () => {
 	it('reads the green anew with every ball, and forgets with none', async () => {
-		const test = new BallsTest(directPool().pool, STANDARD_BAG);
+		const test = new BallsReader(directPool().pool, STANDARD_BAG);
 		test.add({ club: 'PW', carry: 4, total: 11, slope: 0 });
 		await until(() => test.reading !== null);
 		const { error } = test.reading!;
@@ -156,7 +156,7 @@ describe('BallsTest', () => {
 
 	it('tells of a failure', async () => {
 		const { pool } = directPool({ readBalls: () => Promise.reject(new Error('too steep')) });
-		const test = new BallsTest(pool, STANDARD_BAG);
+		const test = new BallsReader(pool, STANDARD_BAG);
 		test.add({ club: 'PW', carry: 4, total: 11, slope: 0 });
 		await until(() => test.failure !== '');
 		expect(test.failure).toBe('too steep');

@@ -1,7 +1,7 @@
 import type { SurveyedGround } from '$lib/core/plan/situation';
 import { greenToCore, type GreenWire } from '$lib/io/green';
 import { followLie, placeOn, readGrain, readLine, type Placed } from '$lib/io/placedShot';
-import type { Place, WorkingShot } from '$lib/io/savedShot';
+import type { Place, WorkingShot } from '$lib/io/shot';
 import type { GreenBook } from '$lib/store/greens';
 
 /** The surface under a placed shot; undefined where there is no line. */

@@ -1,6 +1,6 @@
 import { readLastShot } from '$lib/store/settings';
 import { readShot } from '$lib/store/savedShots';
-import type { WorkingShot } from '$lib/io/savedShot';
+import type { WorkingShot } from '$lib/io/shot';
 import { readDemo, seedDemo } from './demo';
 import { freshShot } from './shotBench.svelte';
 

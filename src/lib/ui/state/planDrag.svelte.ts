@@ -1,4 +1,4 @@
-import type { Place } from '$lib/io/savedShot';
+import type { Place } from '$lib/io/shot';
 import type { PlanView } from '$lib/ui/drawing/planView';
 import type { ShotBench } from './shotBench.svelte';
 
@@ -15,7 +15,7 @@ export class PlanDrag {
 
 	start(view: PlanView): void {
 		this.bench.startDrag();
-		this.#before = $state.snapshot(this.bench.shot.place) ?? null;
+		this.#before = this.bench.shot.place ?? null;
 		this.frozen = view;
 	}
 

@@ -1,15 +1,18 @@
 import {
-	preferencesSchema,
-	watchPreferences,
+	FIRST_PREFERENCES,
+	readPreferences,
 	writePreferences,
 	type Preferences
 } from '$lib/store/settings';
+import { follow } from '$lib/store/shelf';
 import type { Say } from '$lib/io/words/say';
 import { formatLength, lengthStyle, type LengthStyle } from '$lib/ui/format/lengths';
 
 /** Units, pace and theme of this browser. */
 class PreferencesState {
-	current = $state<Preferences>(preferencesSchema.parse({}));
+	current = $state<Preferences>(FIRST_PREFERENCES);
+	/** Why the store does not answer; empty while it does. */
+	storeFailure = $state('');
 
 	get style(): LengthStyle {
 		return lengthStyle(this.current.units, this.current.paceLength);
@@ -26,17 +29,27 @@ class PreferencesState {
 
 	/** Follows the store, other tabs included; returns what stops it. */
 	follow(): () => void {
-		const subscription = watchPreferences().subscribe((preferences) => {
-			this.current = preferences;
-			document.documentElement.dataset.theme = preferences.theme;
-		});
-		return () => subscription.unsubscribe();
+		return follow(
+			readPreferences,
+			(preferences) => {
+				this.current = preferences;
+				document.documentElement.dataset.theme = preferences.theme;
+			},
+			(error) => this.storeFailed(error)
+		);
 	}
 
 	change(change: Partial<Preferences>): void {
 		this.current = { ...this.current, ...change };
 		document.documentElement.dataset.theme = this.current.theme;
-		void writePreferences($state.snapshot(this.current));
+		writePreferences($state.snapshot(this.current)).catch((error: unknown) =>
+			this.storeFailed(error)
+		);
+	}
+
+	/** Takes note that the store cannot be read or written. */
+	storeFailed(error: unknown): void {
+		this.storeFailure = error instanceof Error ? error.message : String(error);
 	}
 }
 

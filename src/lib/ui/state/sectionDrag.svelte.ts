@@ -1,6 +1,6 @@
-import type { SituationWire } from '$lib/io/contract/situation';
+import type { SituationWire } from '$lib/io/situation';
 import { movedAlong } from '$lib/io/placedShot';
-import type { Place } from '$lib/io/savedShot';
+import type { Place } from '$lib/io/shot';
 import { movedBreak } from './segmentEdits';
 import type { ShotBench } from './shotBench.svelte';
 
@@ -30,8 +30,8 @@ export class SectionDrag {
 
 	start(range: [number, number]): void {
 		this.bench.startDrag();
-		this.#before = $state.snapshot(this.bench.shot.situation);
-		this.#place = $state.snapshot(this.bench.shot.place);
+		this.#before = this.bench.shot.situation;
+		this.#place = this.bench.shot.place;
 		this.frozen = range;
 		this.shift = 0;
 	}

@@ -1,4 +1,4 @@
-import type { SituationWire } from '$lib/io/contract/situation';
+import type { SituationWire } from '$lib/io/situation';
 
 export type SegmentWire = NonNullable<SituationWire['segments']>[number];
 

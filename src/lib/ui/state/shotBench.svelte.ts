@@ -1,32 +1,34 @@
 import type { FirstAnswer, Plan } from '$lib/core/plan/plan';
 import type { LandingRegion } from '$lib/core/plan/landingRegion';
-import type { RejectedPlay, Rung } from '$lib/core/plan/ladder';
+import type { RejectedPlay } from '$lib/core/plan/ladder';
 import type { LineOfPlay } from '$lib/core/green/lineOfPlay';
 import { contentKey } from '$lib/core/math/contentKey';
+import type { PlanRequest } from '$lib/core/plan/request';
 import type { Situation } from '$lib/core/plan/situation';
-import { STANDARD_BAG_WIRE } from '$lib/io/contract/club';
-import { situationToCore } from '$lib/io/contract/situation';
+import { STANDARD_BAG_WIRE } from '$lib/io/club';
+import { situationToCore } from '$lib/io/situation';
 import { firstPlace, readToday, type Placed } from '$lib/io/placedShot';
-import { workingShotSchema, type Place, type SavedShot, type WorkingShot } from '$lib/io/savedShot';
+import { shotDraftSchema, type Place, type SavedShot, type WorkingShot } from '$lib/io/shot';
 import { shotRequest } from '$lib/io/shotRequest';
 import type { GreenBook } from '$lib/store/greens';
 import { writeLastShot } from '$lib/store/settings';
 import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
+import { Autosave } from './autosave.svelte';
 import { choicesOfLadder, choicesOfPlan, type Choice } from './choices';
 import { Draft } from './draft.svelte';
+import { LandingStudy } from './landingStudy.svelte';
 import { MapReader, surveyOf } from './mapReader';
+import { Planner } from './planner.svelte';
 import { problemsOf } from './shotProblems';
 
 const SAMPLES = 800;
 const SEED = 20_261;
-/** The full plan starts when the hand has rested this long, in ms. */
-const REST = 160;
 const KEEP_AFTER = 400;
 
 export type BenchStatus = 'idle' | 'solving' | 'sampling' | 'ready' | 'stopped' | 'failed';
 
 export const freshShot = (): WorkingShot =>
-	workingShotSchema.parse({
+	shotDraftSchema.parse({
 		situation: { toEdge: 3, edgeToPin: 9, stimpFeet: 10 },
 		bag: STANDARD_BAG_WIRE
 	});
@@ -36,30 +38,22 @@ export class ShotBench {
 	/** The saved shot this came from. */
 	id = $state<string | null>(null);
 	name = $state('');
-	first = $state.raw<FirstAnswer | null>(null);
-	plan = $state.raw<Plan | null>(null);
-	status = $state<BenchStatus>('idle');
-	progress = $state(0);
-	failure = $state('');
 	chosenKey = $state<string | null>(null);
-	/** Where the chosen shot may land, once worked out. */
-	region = $state.raw<LandingRegion | null>(null);
 	/** Every surveyed green of this browser. */
 	greens = $state.raw<GreenBook[]>([]);
 
 	readonly #pool: PlannerPool;
 	readonly #draft = new Draft<WorkingShot>(freshShot(), () => this.#changed());
 	readonly #map = new MapReader(() => this.greens);
+	readonly #planner: Planner;
+	readonly #landing: LandingStudy;
+	readonly #autosave = new Autosave(() => this.#store(), KEEP_AFTER);
 	#opened = false;
-	#regionOf: Rung | null = null;
-	#solving = false;
-	#dirtyAt = 0;
-	#abort: AbortController | null = null;
-	#rest: ReturnType<typeof setTimeout> | undefined;
-	#keep: ReturnType<typeof setTimeout> | undefined;
 
 	constructor(pool: PlannerPool = new PlannerPool(startPlanner)) {
 		this.#pool = pool;
+		this.#planner = new Planner(pool);
+		this.#landing = new LandingStudy(pool);
 	}
 
 	get shot(): WorkingShot {
@@ -74,11 +68,44 @@ export class ShotBench {
 		return this.#draft.canRedo;
 	}
 
+	get first(): FirstAnswer | null {
+		return this.#planner.first;
+	}
+
+	get plan(): Plan | null {
+		return this.#planner.plan;
+	}
+
+	get progress(): number {
+		return this.#planner.progress;
+	}
+
+	/** Why there is no answer, or why the shot could not be kept. */
+	get failure(): string {
+		return this.#planner.failure;
+	}
+
+	/** Why the shot on the bench is not kept; empty while all is well. */
+	get notKept(): string {
+		return this.#autosave.failure;
+	}
+
+	/** Where the chosen shot may land, once worked out. */
+	get region(): LandingRegion | null {
+		return this.#landing.region;
+	}
+
+	readonly status: BenchStatus = $derived.by(() => {
+		const { status, sampling } = this.#planner;
+		if (status === 'working') return sampling ? 'sampling' : 'solving';
+		return status === 'done' ? 'ready' : status;
+	});
+
 	/** The green that the shot lies on; null for a line without a map. */
 	readonly book: GreenBook | null = $derived(this.#map.bookOf(this.shot.place));
 
 	/** Ground under a placed shot, or why there is no line on it; null for a line without a map. */
-	readonly placed: Placed | null = $derived(this.#map.placedOf($state.snapshot(this.shot).place));
+	readonly placed: Placed | null = $derived(this.#map.placedOf(this.shot.place));
 
 	/** The line on the map, where there is one. */
 	readonly line: LineOfPlay | null = $derived(
@@ -87,12 +114,12 @@ export class ShotBench {
 
 	/** What is drawn and planned on. */
 	readonly situation: Situation = $derived(
-		situationToCore($state.snapshot(this.shot.situation), surveyOf(this.placed))
+		situationToCore(this.shot.situation, surveyOf(this.placed))
 	);
 
 	/** What is wrong with the shot as it stands. */
 	readonly problems = $derived([
-		...problemsOf($state.snapshot(this.shot)),
+		...problemsOf(this.shot),
 		...(this.placed?.problem ? [{ path: 'The map:', message: this.placed.problem }] : [])
 	]);
 
@@ -115,13 +142,8 @@ export class ShotBench {
 	chooseByLanding(x: number): void {
 		const { choices } = this;
 		if (choices.length === 0) return;
-		const nearest = choices.reduce((a, b) =>
-			Math.abs(b.rung.solution.outcome.landingX - x) <
-			Math.abs(a.rung.solution.outcome.landingX - x)
-				? b
-				: a
-		);
-		this.chosenKey = nearest.key;
+		const off = ({ rung }: Choice) => Math.abs(rung.solution.outcome.landingX - x);
+		this.chosenKey = choices.reduce((a, b) => (off(b) < off(a) ? b : a)).key;
 	}
 
 	/** Changes the shot as one step that can be undone. */
@@ -155,7 +177,7 @@ export class ShotBench {
 		this.chosenKey = null;
 		if (this.#opened) this.#draft.replace(shot);
 		else {
-			this.#draft.value = shot;
+			this.#draft.reset(shot);
 			this.#changed();
 		}
 		this.#opened = true;
@@ -167,14 +189,16 @@ export class ShotBench {
 		this.greens = greens;
 		const now = surveyOf(this.placed)?.green;
 		if (contentKey(before ?? null) === contentKey(now ?? null)) return;
-		this.#map.readInto(this.shot, this.shot.place);
+		const shot = structuredClone(this.shot);
+		this.#map.readInto(shot, shot.place);
+		this.#draft.reset(shot);
 		this.#changed();
 	}
 
 	/** Moves ball or pin on the map; the line is read anew. */
 	moveTo(place: Place): void {
+		const before = this.shot.place;
 		this.change((shot) => {
-			const before = $state.snapshot(shot.place);
 			shot.place = place;
 			this.#map.readInto(shot, before);
 		});
@@ -182,10 +206,11 @@ export class ShotBench {
 
 	/** Puts the shot on a green, with today's reading of it. */
 	placeOnGreen(book: GreenBook, pin?: Place['pin']): void {
+		const place = firstPlace(book.green, pin);
 		this.change((shot) => {
-			shot.place = firstPlace(book.green, pin);
+			shot.place = place;
 			this.#map.readInto(shot, undefined);
-			const placed = this.#map.placedOf(shot.place);
+			const placed = this.#map.placedOf(place);
 			const reading = book.readings[0];
 			if (placed?.problem === null && reading) readToday(shot.situation, placed.line, reading);
 		});
@@ -197,24 +222,14 @@ export class ShotBench {
 	}
 
 	/** Works out where a sampled choice may land. */
-	async mapLanding(choice: Choice): Promise<void> {
-		if (choice.rung === this.#regionOf) return;
-		this.#regionOf = choice.rung;
-		this.region = null;
-		if (choice.rung.play.flight === 'putt') return;
-		try {
-			const region = await this.#pool.landingRegion(this.#request(), $state.snapshot(choice.rung));
-			if (this.#regionOf === choice.rung) this.region = region;
-		} catch (error) {
-			this.#fail(error);
-		}
+	async mapLanding({ rung }: Choice): Promise<void> {
+		const { request } = this.#planner;
+		if (request) await this.#landing.map(request, rung);
 	}
 
-	/** Gives up the sampling under way and keeps the first answer. */
+	/** Gives up the calculation under way and keeps what has been answered. */
 	cancel(): void {
-		clearTimeout(this.#rest);
-		this.#abort?.abort();
-		this.status = 'stopped';
+		this.#planner.cancel();
 	}
 
 	/** Asks again. */
@@ -222,76 +237,30 @@ export class ShotBench {
 		this.#changed();
 	}
 
-	close(): void {
-		clearTimeout(this.#rest);
-		clearTimeout(this.#keep);
-		this.#abort?.abort();
+	/** Keeps what is not kept yet. */
+	flush(): Promise<void> {
+		return this.#autosave.flush();
+	}
+
+	async close(): Promise<void> {
+		this.#planner.clear();
+		this.#landing.clear();
 		this.#pool.close();
+		await this.#autosave.close();
 	}
 
 	#changed(): void {
-		this.#regionOf = this.region = null;
-		this.#abort?.abort();
-		clearTimeout(this.#rest);
-		clearTimeout(this.#keep);
-		this.#keep = setTimeout(() => this.#store(), KEEP_AFTER);
-		this.#dirtyAt ||= performance.now();
-		if (this.problems.length > 0) {
-			this.status = 'idle';
-			return;
-		}
-		this.status = 'solving';
-		if (!this.#solving) void this.#solve();
+		this.#landing.clear();
+		this.#autosave.touch();
+		if (this.problems.length > 0) this.#planner.clear();
+		else void this.#planner.ask(this.#request());
 	}
 
-	#store(): void {
-		if (this.problems.length === 0)
-			void writeLastShot({ shot: $state.snapshot(this.shot), id: this.id });
+	async #store(): Promise<void> {
+		if (this.problems.length === 0) await writeLastShot({ shot: this.shot, id: this.id });
 	}
 
-	#request() {
-		return shotRequest($state.snapshot(this.shot), SAMPLES, SEED, surveyOf(this.placed));
-	}
-
-	/** One first answer at a time; what changed meanwhile is answered next. */
-	async #solve(): Promise<void> {
-		this.#solving = true;
-		try {
-			while (this.#dirtyAt > 0 && this.problems.length === 0) {
-				const since = this.#dirtyAt;
-				this.#dirtyAt = 0;
-				this.first = await this.#pool.firstAnswer(this.#request());
-				this.plan = null;
-				// From the change to its ladder: shows in the browser's performance panel.
-				performance.measure('ladder', { start: since });
-			}
-			this.#rest = setTimeout(() => void this.#sample(), REST);
-		} catch (error) {
-			this.#fail(error);
-		} finally {
-			this.#solving = false;
-		}
-	}
-
-	async #sample(): Promise<void> {
-		const abort = new AbortController();
-		this.#abort = abort;
-		this.status = 'sampling';
-		this.progress = 0;
-		try {
-			const plan = await this.#pool.plan(this.#request(), abort.signal, (share) => {
-				if (!abort.signal.aborted) this.progress = share;
-			});
-			if (abort.signal.aborted) return;
-			this.plan = plan;
-			this.status = 'ready';
-		} catch (error) {
-			if (!abort.signal.aborted) this.#fail(error);
-		}
-	}
-
-	#fail(error: unknown): void {
-		this.status = 'failed';
-		this.failure = error instanceof Error ? error.message : String(error);
+	#request(): PlanRequest {
+		return shotRequest(this.shot, SAMPLES, SEED, surveyOf(this.placed));
 	}
 }

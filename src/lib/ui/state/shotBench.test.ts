@@ -2,8 +2,8 @@ import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { database } from '$lib/store/database';
 import { readLastShot } from '$lib/store/settings';
-import { greenSchema } from '$lib/io/green';
-import { readingSchema } from '$lib/io/reading';
+import { greenDraftSchema } from '$lib/io/green';
+import { readingDraftSchema } from '$lib/io/reading';
 import type { GreenBook } from '$lib/store/greens';
 import { directPool, until } from '../../../../tests/support/planner';
 import { planView } from '../drawing/planView';
@@ -12,7 +12,7 @@ import { SectionDrag } from './sectionDrag.svelte';
 import { freshShot, ShotBench } from './shotBench.svelte';
 
 const book: GreenBook = {
-	green: greenSchema.parse({
+	green: greenDraftSchema.parse({
 		id: 'g',
 		name: 'Bench',
 		outline: [
@@ -33,7 +33,7 @@ const book: GreenBook = {
 		]
 	}),
 	readings: [
-		readingSchema.parse({
+		readingDraftSchema.parse({
 			id: 'r',
 			greenId: 'g',
 			takenAt: '2026-05-04T08:00:00.000Z',
@@ -62,11 +62,11 @@ describe('ShotBench', () => {
 		expect(shot.choices.every(({ option }) => option === null)).toBe(true);
 		await until(() => shot.status === 'ready');
 		expect(shot.choices[0]?.option?.statistics.expectedStrokes).toBeGreaterThan(1.5);
-		await until(() => true);
-		await new Promise((resolve) => setTimeout(resolve, 500));
+		// Leaving at once after a change loses nothing.
+		shot.change(({ situation }) => (situation.edgeToPin = 7));
+		await shot.close();
 		const last = await readLastShot();
-		expect(last !== 'broken' && last?.shot.situation.edgeToPin).toBe(9);
-		shot.close();
+		expect(last !== 'broken' && last?.shot.situation.edgeToPin).toBe(7);
 		expect(closed()).toBe(true);
 	});
 
@@ -88,6 +88,29 @@ describe('ShotBench', () => {
 		await until(() => shot.status === 'ready');
 	});
 
+	it('has the shot before back when another was opened over it', async () => {
+		const { bench: shot } = bench();
+		const other = freshShot();
+		other.situation.edgeToPin = 4;
+		shot.open({ shot: other, id: 'x', name: 'Other' });
+		expect([shot.shot.situation.edgeToPin, shot.id, shot.name]).toEqual([4, 'x', 'Other']);
+		shot.undo();
+		expect(shot.shot.situation.edgeToPin).toBe(9);
+		await until(() => shot.status === 'ready');
+	});
+
+	it('keeps half a metre of green when the edge is dragged past the pin, and moves no pin', () => {
+		const { bench: shot } = bench();
+		const drag = new SectionDrag(shot);
+		drag.start([-1, 15]);
+		drag.edge(40, 0);
+		expect(shot.shot.situation).toMatchObject({ toEdge: 11.5, edgeToPin: 0.5 });
+		drag.edge(-40, 0.3);
+		expect(shot.shot.situation).toMatchObject({ toEdge: 0, edgeToPin: 12, rise: 0.3 });
+		drag.end();
+		expect(drag.frozen).toBeNull();
+	});
+
 	it('says what is wrong instead of answering', () => {
 		const { bench: shot } = bench();
 		shot.change((working) => (working.bag = []));
@@ -102,8 +125,28 @@ describe('ShotBench', () => {
 		await until(() => shot.first !== null);
 		shot.cancel();
 		expect(shot.status).toBe('stopped');
+		// Nothing goes on behind one's back.
+		await new Promise((resolve) => setTimeout(resolve, 400));
+		expect([shot.status, shot.plan]).toEqual(['stopped', null]);
 		shot.refresh();
 		await until(() => shot.status === 'ready');
+	});
+
+	it('leaves a ready plan alone when there is nothing to stop', async () => {
+		const { bench: shot } = bench();
+		await until(() => shot.status === 'ready');
+		shot.cancel();
+		expect(shot.status).toBe('ready');
+		expect(shot.plan).not.toBeNull();
+	});
+
+	it('keeps its plan though the landing map failed', async () => {
+		const { pool } = directPool({ landingRegion: () => Promise.reject(new Error('no map')) });
+		const shot = new ShotBench(pool);
+		shot.open({ shot: freshShot(), id: null, name: '' });
+		await until(() => shot.status === 'ready');
+		await shot.mapLanding(shot.choices.find(({ rung }) => rung.play.flight !== 'putt')!);
+		expect([shot.status, shot.failure, shot.region]).toEqual(['ready', '', null]);
 	});
 
 	it('tells of a planner that failed', async () => {

@@ -1,5 +1,5 @@
-import { issuesOf, type Issue } from '$lib/io/contract/issues';
-import { workingShotSchema, type WorkingShot } from '$lib/io/savedShot';
+import { issuesOf, type Issue } from '$lib/io/issues';
+import { shotDraftSchema, type WorkingShot } from '$lib/io/shot';
 
 const LABELS: Record<string, string> = {
 	bag: 'The bag',
@@ -19,7 +19,7 @@ const EMPTY_BAG: Issue = {
 
 /** What keeps a shot from being worked out, each with the label of its field. */
 export function problemsOf(shot: WorkingShot): Issue[] {
-	const parsed = workingShotSchema.safeParse(shot);
+	const parsed = shotDraftSchema.safeParse(shot);
 	const found = parsed.success ? [] : issuesOf(parsed.error);
 	if (shot.bag.length === 0) found.push(EMPTY_BAG);
 	return found.map(({ path, message }) => ({ path: LABELS[path] ?? path, message }));

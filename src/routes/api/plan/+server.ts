@@ -6,8 +6,28 @@ import {
 	tooMuchWork
 } from '$lib/io/contract/plan';
 import { readJson, refuse } from '$lib/server/jsonBody';
-import { planInThread } from '$lib/server/planThreads';
+import { planOnServer, type Unanswered } from '$lib/server/planPool';
 import type { RequestHandler } from './$types';
+
+const BUSY_SECONDS = '5';
+const CLIENT_GONE = 499;
+
+const REFUSALS: Record<Unanswered, () => Response> = {
+	busy: () =>
+		refuse(503, 'Too many plans are waiting; ask again in a moment.', [], {
+			'Retry-After': BUSY_SECONDS
+		}),
+	stopping: () =>
+		refuse(503, 'The server is stopping; ask again in a moment.', [], {
+			'Retry-After': BUSY_SECONDS
+		}),
+	tooLong: () =>
+		refuse(
+			422,
+			'This takes longer than the server gives one plan; ask for fewer samples, clubs or survey points.'
+		),
+	gone: () => refuse(CLIENT_GONE, 'The question was taken back.')
+};
 
 export const POST: RequestHandler = async ({ request }) => {
 	const body = await readJson(request, planRequestSchema);
@@ -15,5 +35,6 @@ export const POST: RequestHandler = async ({ request }) => {
 	const excess = tooMuchWork(body.data);
 	if (excess) return refuse(422, excess);
 	const question = planRequestToCore(body.data);
-	return json(planToWire(await planInThread(question), question));
+	const answer = await planOnServer(question, request.signal);
+	return typeof answer === 'string' ? REFUSALS[answer]() : json(planToWire(answer, question));
 };

@@ -2,49 +2,51 @@
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import type { WorkingShot } from '$lib/io/savedShot';
-	import { watchGreens, type GreenBook } from '$lib/store/greens';
+	import type { WorkingShot } from '$lib/io/shot';
+	import { readGreens } from '$lib/store/greens';
 	import GreenView from '$lib/ui/greens/GreenView.svelte';
+	import StoreTrouble from '$lib/ui/shell/StoreTrouble.svelte';
 	import { seedDemo } from '$lib/ui/state/demo';
+	import { Followed } from '$lib/ui/state/followed.svelte';
 	import { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import { lastPlayer } from '$lib/ui/state/openingShot';
 
 	const { data } = $props();
+	const id = page.params['id'];
 	let bench = $state.raw<GreenBench | null>(null);
-	let book = $state.raw<GreenBook | null>(null);
 	let last = $state.raw<WorkingShot | null>(null);
-	let missing = $state(false);
+	let left = false;
+
+	/** The green asked for, and who plays on it; the demo's rows are put in first. */
+	async function readBook() {
+		if (data.demo) await seedDemo();
+		last ??= await lastPlayer();
+		return (await readGreens()).books.find(({ green }) => green.id === id) ?? 'missing';
+	}
+
+	const followed = new Followed(readBook, (book) => {
+		if (left || book === 'missing') return;
+		if (bench) bench.follow(book.green);
+		else bench = new GreenBench(book.green);
+	});
 
 	onMount(() => {
-		const id = page.params['id'];
-		let subscription: { unsubscribe(): void } | undefined;
-		void (async () => {
-			if (data.demo) await seedDemo();
-			last = await lastPlayer();
-			subscription = watchGreens().subscribe(({ books }) => {
-				book = books.find(({ green }) => green.id === id) ?? null;
-				missing = !book;
-				if (!book) return;
-				if (bench) bench.follow(book.green);
-				else bench = new GreenBench(book.green);
-			});
-		})();
-		const leave = () => void bench?.flush();
-		window.addEventListener('pagehide', leave);
+		const stop = followed.start();
 		return () => {
-			window.removeEventListener('pagehide', leave);
-			subscription?.unsubscribe();
+			left = true;
+			stop();
 			void bench?.close();
 		};
 	});
 </script>
 
-{#if bench && book && last}
-	<GreenView {bench} readings={book.readings} {last} />
-{:else if missing}
+<StoreTrouble {followed} />
+{#if followed.value === 'missing'}
 	<section class="mx-auto grid max-w-2xl justify-items-start gap-4 p-4">
 		<h1 class="text-2xl font-bold">This green is not here</h1>
 		<p>It was removed, or it lives in another browser.</p>
-		<a class="plain-button strong" href={resolve('/greens')}>All greens</a>
+		<a class="btn btn-neutral" href={resolve('/greens')}>All greens</a>
 	</section>
+{:else if bench && followed.value && last}
+	<GreenView {bench} readings={followed.value.readings} {last} />
 {/if}

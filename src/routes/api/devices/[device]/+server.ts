@@ -1,4 +1,4 @@
-import { issuesOf } from '$lib/io/contract/issues';
+import { issuesOf } from '$lib/io/issues';
 import { refuse } from '$lib/server/jsonBody';
 import { isSimulated, simulatedReadings, simulationSchema } from '$lib/server/simulatedDevices';
 import type { RequestHandler } from './$types';

@@ -1,0 +1,152 @@
+import { follow, Outcome, type Scene } from '../ball/simulate';
+import { UniformPatch } from '../ground/ground';
+import { NO_LUCK } from '../ground/surfaces';
+import { BallState } from '../ball/state';
+import { findAim, NEAR_ENOUGH, TOLERANCE, type Shooter, type SolveStatus } from './aim';
+import { findRoot, type RootOptions } from '../math/roots';
+import type { Intent } from '../player/intent';
+import { strikeAsIntended } from '../player/strike';
+import type { Metres, MetresPerSecond, Radians } from '../units';
+
+export interface Solution {
+	status: SolveStatus;
+	speed: MetresPerSecond;
+	aim: Radians;
+	/** Past (+) or short (−) of the target along the line. */
+	miss: Metres;
+	outcome: Outcome;
+}
+
+const SLOWEST: MetresPerSecond = 1;
+const SCAN = 9;
+const ROOT: RootOptions = { tolerance: TOLERANCE, width: 1e-6, maxIterations: 40 };
+/** Good enough to tell one aim from another. */
+const COARSE_ROOT: RootOptions = { tolerance: 0.05, width: 2e-3, maxIterations: 14 };
+
+const ball = new BallState();
+const patch = new UniformPatch();
+
+/** One ball as intended. */
+export function playIntended(
+	intent: Intent,
+	scene: Scene,
+	speed: MetresPerSecond,
+	aim: Radians,
+	out: Outcome
+): Outcome {
+	ball.t = ball.x = ball.z = 0;
+	ball.y = ball.apex = scene.ground.height(0, 0);
+	strikeAsIntended(intent, speed, aim, ball);
+	follow(ball, scene, NO_LUCK, out);
+	return out;
+}
+
+type Bracket = { low: number; high: number };
+
+/** The answer for a neighbouring aim lies this near in speed, as a rule. */
+const NEIGHBOURHOOD = 1.08;
+
+/** A narrow interval around a guess, where it holds the crossing. */
+function bracketNear(
+	f: (speed: number) => number,
+	guess: MetresPerSecond,
+	fastest: MetresPerSecond
+): Bracket | null {
+	const low = Math.max(SLOWEST, guess / NEIGHBOURHOOD);
+	const high = Math.min(fastest, guess * NEIGHBOURHOOD);
+	return f(low) < 0 && f(high) >= 0 ? { low, high } : null;
+}
+
+/** First speed interval in which `f` turns from negative to positive, or the end it never passes. */
+function bracket(
+	f: (speed: number) => number,
+	fastest: MetresPerSecond
+): Bracket | { end: 'tooFar' | 'tooNear' } {
+	const ratio = (fastest / SLOWEST) ** (1 / SCAN);
+	let low = SLOWEST;
+	if (f(low) > 0) return { end: 'tooNear' };
+	for (let i = 1; i <= SCAN; i++) {
+		const high = i === SCAN ? fastest : low * ratio;
+		if (f(high) >= 0) return { low, high };
+		low = high;
+	}
+	return { end: 'tooFar' };
+}
+
+/**
+ * Finds the head speed for which a measure of the ball's outcome reaches zero, for a fixed aim.
+ *
+ * @param measure of the outcome, rising with head speed
+ * @param guess the answer for a neighbouring question
+ */
+function solveSpeed(
+	intent: Intent,
+	scene: Scene,
+	aim: Radians,
+	fastest: MetresPerSecond,
+	measure: (outcome: Outcome) => number,
+	guess: MetresPerSecond | null = null,
+	options: RootOptions = ROOT
+): { status: SolveStatus; speed: MetresPerSecond; miss: Metres } {
+	const out = new Outcome();
+	const f = (speed: number) => measure(playIntended(intent, scene, speed, aim, out));
+	const near = guess === null ? null : bracketNear(f, guess, fastest);
+	const found = near ?? bracket(f, fastest);
+	if ('end' in found) {
+		const speed = found.end === 'tooFar' ? fastest : SLOWEST;
+		return { status: found.end, speed, miss: f(speed) };
+	}
+	const root = findRoot(f, found.low, found.high, options);
+	const ended = root.status === 'converged' || Math.abs(root.residual) < NEAR_ENOUGH;
+	return { status: ended ? 'solved' : 'noStop', speed: root.x, miss: root.residual };
+}
+
+/** Ground of one slope lets every ball rest or none; only there is a straight shot that does not stop the last word. */
+const isUniform = (scene: Scene): boolean => scene.ground.patch(0, 0, patch);
+
+/**
+ * Finds head speed and aim for which the ball, played as intended, ends at (targetX, 0).
+ *
+ * @param scene without hole; hazards are judged afterwards
+ * @param fastest head speed that may be asked for
+ * @returns the best found with its status: a bracketed root find straight ahead, then the searches of `aim.ts`. `noStop` where even
+ *   the best ends more than 0.45 m away.
+ */
+export function solveFinish(
+	intent: Intent,
+	scene: Scene,
+	targetX: Metres,
+	fastest: MetresPerSecond
+): Solution {
+	const outcome = new Outcome();
+	const past = (o: Outcome) => o.finishX - targetX;
+	const play: Shooter['play'] = (speed, aim) => playIntended(intent, scene, speed, aim, outcome);
+	const tryAim: Shooter['tryAim'] = (aim, coarse, guess) => {
+		const root = coarse ? COARSE_ROOT : ROOT;
+		const solved = solveSpeed(intent, scene, aim, fastest, past, guess, root);
+		return { ...solved, aim, side: play(solved.speed, aim).finishZ };
+	};
+	const shooter: Shooter = { targetX, slowest: SLOWEST, fastest, play, tryAim };
+	const straight = tryAim(0, false, null);
+	const searchable =
+		straight.status === 'noStop' ? !isUniform(scene) : straight.status === 'solved';
+	const found = searchable ? findAim(shooter, straight) : straight;
+	const { speed, aim } = found;
+	play(speed, aim);
+	const near = Math.hypot(past(outcome), outcome.finishZ) <= 1.5 * NEAR_ENOUGH;
+	const status = found.status === 'solved' && !near ? 'noStop' : found.status;
+	return { status, speed, aim, miss: past(outcome), outcome };
+}
+
+/** Finds the head speed that carries to a landing spot, whatever the ball does afterwards. */
+export function solveCarry(
+	intent: Intent,
+	scene: Scene,
+	carry: Metres,
+	fastest: MetresPerSecond,
+	aim: Radians = 0
+): Solution {
+	const solved = solveSpeed(intent, scene, aim, fastest, (o) => o.landingX - carry);
+	const outcome = playIntended(intent, scene, solved.speed, aim, new Outcome());
+	return { ...solved, aim, outcome };
+}

@@ -1,0 +1,53 @@
+import { z } from 'zod';
+import { issuesOf } from '../issues';
+import { PRESENT_VERSION, VERSIONS } from './lift';
+import type { ArchiveVersion2 } from './version2';
+
+const FORMAT = 'crisp-landing archive';
+
+export type Archive = ArchiveVersion2;
+/** What is put into an archive. */
+export type ArchiveContent = Omit<Archive, 'format' | 'version'>;
+
+/** Longest file that is read: as long as a string can be, so that nothing is written that is not read. */
+export const MOST_ARCHIVE_BYTES = 2 ** 29 - 24;
+
+const headSchema = z.looseObject({
+	format: z.literal(FORMAT, { error: `must be “${FORMAT}”` }),
+	version: z
+		.int({ error: 'must be a whole number' })
+		.min(1, 'must be 1 or more')
+		.max(PRESENT_VERSION, 'is of a newer release than this one: update the app and read it again')
+});
+
+/** Writes an archive of the present version. */
+export const formatArchive = (content: ArchiveContent): string =>
+	`${JSON.stringify({ format: FORMAT, version: PRESENT_VERSION, ...content }, null, '\t')}\n`;
+
+const problemsOf = (error: z.ZodError) => ({
+	problems: issuesOf(error).map(({ path, message }) => `${path || 'The file'}: ${message}`)
+});
+
+/**
+ * Reads an archive of any version, completely or not at all: its version is looked at, its own frozen schema checks it, and it is lifted
+ * step by step to the present version.
+ *
+ * @returns the content, or everything that is wrong with the file
+ */
+export function parseArchive(text: string): { archive: Archive } | { problems: string[] } {
+	let content: unknown;
+	try {
+		content = JSON.parse(text);
+	} catch (error) {
+		return { problems: [`The file is not JSON: ${error instanceof Error ? error.message : ''}`] };
+	}
+	const head = headSchema.safeParse(content);
+	if (!head.success) return problemsOf(head.error);
+	for (const { schema, lift } of VERSIONS.slice(head.data.version - 1)) {
+		const parsed = schema.safeParse(content);
+		if (!parsed.success) return problemsOf(parsed.error);
+		content = lift ? lift(parsed.data as never) : parsed.data;
+	}
+	// The last schema of the chain is that of the present version.
+	return { archive: content as Archive };
+}

@@ -1,0 +1,62 @@
+import { z } from 'zod';
+
+/** A finite number in a range, with a message that names the range and the unit. */
+export const within = (low: number, high: number, unit: string) => {
+	const message = `must be a number from ${low} to ${high}${unit ? ` ${unit}` : ''}`;
+	return z.number({ error: message }).min(low, message).max(high, message);
+};
+
+const choice = <const T extends readonly [string, ...string[]]>(values: T) =>
+	z.enum(values, { error: `must be one of: ${values.join(', ')}` });
+
+export const lieField = choice([
+	'tight',
+	'fairway',
+	'fringe',
+	'first-cut',
+	'sitting-up',
+	'sitting-down',
+	'semi-rough',
+	'deep-rough',
+	'sand'
+]);
+export const firmnessField = choice(['soft', 'medium', 'firm']);
+export const grainField = choice(['none', 'with', 'against']);
+export const fringeField = choice(['smooth', 'grainy', 'rough']);
+export const hazardKindField = choice(['sand', 'water', 'rough', 'mound']);
+export const ballField = choice(['soft', 'firm']);
+export const skillField = choice(['expert', 'scratch', 'middle', 'high']);
+export const handField = choice(['right', 'left']);
+export const vocabularyField = choice(['clock', 'body', 'shape']);
+export const schoolField = choice([
+	'free',
+	'rule-of-twelve',
+	'fly-fractions',
+	'three-windows',
+	'second-club-ladder',
+	'todays-percentage',
+	'longest-club',
+	'gap-wedge-limit',
+	'one-wedge-two-ways',
+	'one-wedge-three-flights',
+	'shape-the-spin'
+]);
+
+export const areaKindField = choice(['sand', 'water', 'rough', 'fringe']);
+export const readingMethodField = choice(['ramp', 'balls', 'judged']);
+export const wayField = choice(['up', 'down']);
+export const segmentKindField = choice(['green', 'fringe', 'tier', 'ridge', 'rough']);
+
+export const stimpField = within(3, 18, 'feet');
+export const slopeField = within(-30, 30, 'percent');
+export const windField = within(-20, 20, 'm/s');
+/** Ids stand in addresses: letters, digits, hyphen and underscore only. */
+export const idField = z
+	.string()
+	.regex(/^[\w-]{1,64}$/, 'must be 1 to 64 letters, digits, hyphens or underscores');
+
+export const nameField = z
+	.string()
+	.trim()
+	.min(1, 'must not be empty')
+	.max(60, 'must be at most 60 letters');

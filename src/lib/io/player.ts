@@ -1,0 +1,144 @@
+import { z } from 'zod';
+import type { Club } from '$lib/core/club/club';
+import { contentKey } from '$lib/core/math/contentKey';
+import { TOUR_HOLED_HALF } from '$lib/core/plan/cost';
+import {
+	PROFILE,
+	type Dispersion,
+	type Player,
+	type PlayerProfile,
+	type Skill
+} from '$lib/core/player/player';
+import { measuredSwings, type MeasuredCarry } from '$lib/core/solve/measuredSwings';
+import { CENTIMETRE, degrees, fromPercent, radians, toPercent } from '$lib/core/units';
+import {
+	handField,
+	idField,
+	nameField,
+	schoolField,
+	skillField,
+	vocabularyField,
+	within
+} from './fields';
+
+/** A player's own spread, one standard deviation at a medium swing: percent, degrees, degrees, centimetres. */
+const ownSpreadSchema = z.object({
+	speed: within(0.5, 30, 'percent'),
+	direction: within(0.2, 15, 'degrees'),
+	loft: within(0.2, 12, 'degrees'),
+	lowPoint: within(0.1, 8, 'centimetres')
+});
+
+/** A player's own cost of putts and of misses: the distance holed half the time in metres, strokes more than a tour professional, percent. */
+const ownCostsSchema = z.object({
+	holedHalf: within(0.5, 3, 'metres'),
+	around: within(-0.3, 3, 'strokes'),
+	sand: within(-0.3, 4, 'strokes'),
+	upAndDown: within(0, 100, 'percent')
+});
+
+const carrySchema = z.object({
+	club: idField,
+	swing: nameField,
+	carry: within(0.1, 150, 'metres')
+});
+
+export const TECHNIQUE_CHOICES = {
+	chip: ['lean', 'sole'],
+	flop: ['lead', 'trail'],
+	stroke: ['pendulum', 'set-and-drop', 'hinge-and-hold']
+} as const;
+
+/** Who plays: everything the planner asks of a pupil. */
+export const golferDraftSchema = z.object({
+	skill: skillField.default('middle'),
+	hand: handField.default('right'),
+	school: schoolField.default('free'),
+	vocabulary: vocabularyField.default('clock'),
+	technique: z
+		.object({
+			chip: z.enum(TECHNIQUE_CHOICES.chip).default('lean'),
+			flop: z.enum(TECHNIQUE_CHOICES.flop).default('lead'),
+			stroke: z.enum(TECHNIQUE_CHOICES.stroke).default('pendulum')
+		})
+		.prefault({}),
+	/** Instead of the skill's numbers, where they are known. */
+	spread: ownSpreadSchema.optional(),
+	costs: ownCostsSchema.optional(),
+	/** Measured carries by id of the club. */
+	carries: z.array(carrySchema).default([])
+});
+
+export type OwnSpread = z.output<typeof ownSpreadSchema>;
+
+export type Golfer = z.output<typeof golferDraftSchema>;
+
+function dispersionOf({ skill, spread }: Golfer): Dispersion {
+	if (!spread) return PROFILE[skill].dispersion;
+	return {
+		speed: fromPercent(spread.speed),
+		direction: radians(spread.direction),
+		loft: radians(spread.loft),
+		lowPoint: spread.lowPoint * CENTIMETRE
+	};
+}
+
+function costsOf({ skill, costs }: Golfer): PlayerProfile['costs'] {
+	if (!costs) return PROFILE[skill].costs;
+	return {
+		puttStretch: TOUR_HOLED_HALF / costs.holedHalf,
+		around: costs.around,
+		sand: costs.sand,
+		upAndDown: fromPercent(costs.upAndDown)
+	};
+}
+
+/** A skill's spread in the units it is typed in. */
+export function spreadOf(skill: Skill): OwnSpread {
+	const { speed, direction, loft, lowPoint } = PROFILE[skill].dispersion;
+	const tenth = (value: number) => Math.round(value * 10) / 10;
+	return {
+		speed: tenth(toPercent(speed)),
+		direction: tenth(degrees(direction)),
+		loft: tenth(degrees(loft)),
+		lowPoint: tenth(lowPoint / CENTIMETRE)
+	};
+}
+
+let lastKey = '';
+let lastSwings: Player['swings'] = {};
+
+/** Head speeds behind carries; worked out again only when carries, clubs or who swings them change. */
+function swingsOf(
+	carries: readonly MeasuredCarry[],
+	bag: readonly Club[],
+	player: Pick<Player, 'technique' | 'strength'>
+): Player['swings'] {
+	if (carries.length === 0) return {};
+	const measured = bag.filter(({ id }) => carries.some(({ club }) => club === id));
+	const key = contentKey([carries, measured, player.technique, player.strength]);
+	if (key !== lastKey) {
+		lastSwings = measuredSwings(carries, measured, player);
+		lastKey = key;
+	}
+	return lastSwings;
+}
+
+/**
+ * Who plays, in the core's terms: the starting profile of the skill, with the player's own numbers over it.
+ *
+ * @param bag the clubs that carries refer to
+ */
+export function playerToCore(golfer: Golfer, bag: readonly Club[]): Player {
+	const { strength } = PROFILE[golfer.skill];
+	const { technique, hand, vocabulary } = golfer;
+	return {
+		hand,
+		technique,
+		vocabulary,
+		strength,
+		dispersion: dispersionOf(golfer),
+		costs: costsOf(golfer),
+		swings: swingsOf(golfer.carries, bag, { technique, strength })
+	};
+}

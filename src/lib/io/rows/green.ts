@@ -1,0 +1,44 @@
+import { z } from 'zod';
+import { areaKindField, fringeField } from '../fields';
+
+// Numbers are taken as they are; what a green may be is judged by its form when it is opened.
+const number = z.number();
+const mapPoint = z.tuple([number, number]);
+const outline = z.array(mapPoint);
+
+/** A practice green as a browser keeps it. */
+export const greenRow = z.object({
+	id: z.string().min(1),
+	name: z.string(),
+	note: z.string().default(''),
+	outline,
+	collar: number.default(1),
+	fringe: fringeField.default('smooth'),
+	areas: z.array(z.object({ kind: areaKindField, outline, lip: number.default(0) })).default([]),
+	spots: z
+		.array(z.object({ at: mapPoint, height: number, leftOut: z.boolean().default(false) }))
+		.default([]),
+	tilts: z
+		.array(
+			z.object({
+				at: mapPoint,
+				percent: number,
+				fallsTowards: number,
+				leftOut: z.boolean().default(false)
+			})
+		)
+		.default([]),
+	grid: z
+		.object({
+			originU: number,
+			originV: number,
+			cell: number.positive(),
+			columns: z.int().positive(),
+			rows: z.int().positive(),
+			heights: z.array(number.nullable())
+		})
+		.refine(({ columns, rows, heights }) => heights.length === columns * rows)
+		.nullable()
+		.default(null),
+	pins: z.array(z.object({ id: z.string(), name: z.string(), at: mapPoint })).default([])
+});

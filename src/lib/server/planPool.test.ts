@@ -1,0 +1,45 @@
+import { afterAll, describe, expect, it } from 'vitest';
+import { request } from '../../../tests/support/scenes';
+import type { Plan } from '$lib/core/plan/plan';
+import { PlanPool } from './planPool';
+
+const quick = request({}, {}, { samples: 20, bag: [{ name: 'PW', loft: 46 }] });
+const slow = request({}, {}, { samples: 100_000, bag: [{ name: 'LW', loft: 60 }] });
+const never = new AbortController().signal;
+const pools: PlanPool[] = [];
+const pool = (limits: { threads?: number; waiting?: number; time?: number }) => {
+	const made = new PlanPool({ threads: 1, waiting: 8, time: 30_000, ...limits });
+	pools.push(made);
+	return made;
+};
+
+afterAll(() => Promise.all(pools.map((made) => made.close())));
+
+describe('PlanPool', () => {
+	it('plans in a thread', async () => {
+		const answer = (await pool({}).plan(quick, never)) as Plan;
+		expect(answer.options[0]!.rung.play.club.name).toBe('PW');
+	});
+
+	it('ends what takes too long, and answers the next', async () => {
+		const made = pool({ time: 1200 });
+		expect(await made.plan(slow, never)).toBe('tooLong');
+		expect(await made.plan(quick, never)).toHaveProperty('options');
+	});
+
+	it('gives up what is no longer wanted, before and while it is worked on', async () => {
+		const made = pool({});
+		expect(await made.plan(quick, AbortSignal.abort())).toBe('gone');
+		const abort = new AbortController();
+		const running = made.plan(slow, abort.signal);
+		setTimeout(() => abort.abort(), 300);
+		expect(await running).toBe('gone');
+	});
+
+	it('lets only so many wait', async () => {
+		const made = pool({ waiting: 2, time: 1500 });
+		const answers = await Promise.all(Array.from({ length: 5 }, () => made.plan(slow, never)));
+		expect(answers.filter((answer) => answer === 'busy')).toHaveLength(2);
+		expect(answers.filter((answer) => answer === 'tooLong')).toHaveLength(3);
+	});
+});

@@ -1,0 +1,103 @@
+import 'fake-indexeddb/auto';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { STANDARD_BAG_WIRE } from '$lib/io/club';
+import { shotDraftSchema } from '$lib/io/shot';
+import { seedOnce } from './archive';
+import { database } from './database';
+import { duplicateShot, readShot, removeShot, renameShot, saveShot, shotShelf } from './savedShots';
+import { readLastShot, readPreferences, writeLastShot, writePreferences } from './settings';
+
+const shot = shotDraftSchema.parse({
+	situation: { toEdge: 2, edgeToPin: 7, stimpFeet: 9 },
+	bag: STANDARD_BAG_WIRE
+});
+const names = async () => (await shotShelf.read()).rows.map(({ name }) => name);
+
+beforeEach(() => Promise.all(database.tables.map((table) => table.clear())));
+
+describe('saved shots', () => {
+	it('come back as they were saved, under their new names', async () => {
+		const saved = await saveShot('Chip', shot);
+		await renameShot(saved.id, ' Better chip ');
+		expect(await readShot(saved.id)).toMatchObject({ name: 'Better chip', shot });
+		await renameShot('nobody', 'x');
+		expect(await names()).toEqual(['Better chip']);
+	});
+
+	it('are duplicated, removed and brought back', async () => {
+		const saved = await saveShot('Chip', shot);
+		const copy = await duplicateShot(saved);
+		expect(copy.id).not.toBe(saved.id);
+		const undo = await removeShot(saved.id);
+		expect(await names()).toEqual(['Chip (copy)']);
+		await undo();
+		expect(await names()).toHaveLength(2);
+	});
+
+	it('keep a copy’s name within what a name may be', async () => {
+		const copy = await duplicateShot({ ...(await saveShot('x'.repeat(60), shot)) });
+		expect(copy.name).toHaveLength(60);
+	});
+
+	it('come newest first, whatever the order they were written in', async () => {
+		for (const [id, day] of [
+			['b', '2026-02-02'],
+			['c', '2026-03-03'],
+			['a', '2026-01-01']
+		] as const)
+			await shotShelf.put({ id, name: id, savedAt: `${day}T00:00:00.000Z`, shot });
+		expect(await names()).toEqual(['c', 'b', 'a']);
+	});
+});
+
+describe('last shot', () => {
+	it('is restored, absent at first, and broken when it is', async () => {
+		expect(await readLastShot()).toBeNull();
+		await writeLastShot({ shot, id: null });
+		expect(await readLastShot()).toEqual({ shot, id: null });
+		await writeLastShot({ shot, id: 'a' });
+		expect(await readLastShot()).toMatchObject({ id: 'a' });
+		await database.settings.put({ key: 'lastShot', value: { situation: 5 } });
+		expect(await readLastShot()).toBe('broken');
+	});
+});
+
+describe('preferences', () => {
+	it('are those of a first visit, then the written ones; what is broken counts as unset', async () => {
+		expect(await readPreferences()).toEqual({ units: 'metres', paceLength: 0.9, theme: 'paper' });
+		await writePreferences({ units: 'paces', paceLength: 0.8, theme: 'slate' });
+		expect(await readPreferences()).toMatchObject({ units: 'paces', theme: 'slate' });
+		await database.settings.put({
+			key: 'preferences',
+			value: { units: 'furlongs', paceLength: 9, theme: 'sunlight' }
+		});
+		expect(await readPreferences()).toEqual({
+			units: 'metres',
+			paceLength: 0.9,
+			theme: 'sunlight'
+		});
+		await database.settings.put({ key: 'preferences', value: 7 });
+		expect(await readPreferences()).toMatchObject({ units: 'metres' });
+	});
+});
+
+describe('seedOnce', () => {
+	const rows = {
+		exportedAt: '2026-01-01T00:00:00.000Z',
+		shots: [{ id: 'demo', name: 'Demo', savedAt: '2026-01-01T00:00:00.000Z', shot }],
+		greens: [],
+		readings: [],
+		preferences: null,
+		unreadable: []
+	};
+
+	it('fills an empty database once and never over what is there', async () => {
+		expect(await seedOnce(rows)).toBe(true);
+		await removeShot('demo');
+		expect(await seedOnce(rows)).toBe(false);
+		await database.settings.clear();
+		await saveShot('Own', shot);
+		expect(await seedOnce(rows)).toBe(false);
+		expect(await names()).toEqual(['Own']);
+	});
+});

@@ -1,0 +1,47 @@
+<script lang="ts">
+	import { followBroken, removeBroken } from '$lib/store/archive';
+	import type { BrokenRow } from '$lib/store/shelf';
+	import { removeWithUndo } from '$lib/ui/shell/attempt';
+	import { onMount } from 'svelte';
+
+	const KIND = { shots: 'Saved shot', greens: 'Green', readings: 'Reading' };
+	let broken = $state.raw<BrokenRow[]>([]);
+	let failure = $state('');
+
+	onMount(() =>
+		followBroken(
+			(rows) => (broken = rows),
+			(error) => (failure = error instanceof Error ? error.message : String(error))
+		)
+	);
+
+	const remove = (row: BrokenRow) =>
+		removeWithUndo(`Removed “${row.name}”.`, () => removeBroken(row));
+</script>
+
+{#if failure}
+	<p class="problem" role="alert">The data of this browser cannot be read. {failure}</p>
+{:else if broken.length > 0}
+	<h2 class="ruled-heading">Cannot be read</h2>
+	<p>
+		Written by another release or damaged. They are kept until you remove them, and go into an
+		archive as they are.
+	</p>
+	<table class="table">
+		<thead><tr><th>What</th><th>Name</th><th>Key</th><th class="sr-only">Remove</th></tr></thead>
+		<tbody>
+			{#each broken as row (`${row.table} ${row.keyText}`)}
+				<tr>
+					<td>{KIND[row.table]}</td>
+					<td class="font-bold wrap-anywhere">{row.name}</td>
+					<td class="figure wrap-anywhere">{row.keyText}</td>
+					<td class="text-right">
+						<button type="button" class="btn" onclick={() => void remove(row)}
+							>Remove<span class="sr-only"> {row.name}</span></button
+						>
+					</td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+{/if}

@@ -1,0 +1,30 @@
+import type { SavedShot } from '$lib/io/shot';
+import type { SortColumn } from '$lib/ui/controls/sortedTable.svelte';
+import { LIE_WORDS } from '$lib/ui/shot/lieWords';
+
+/** What a coach calls the lie of a saved shot. */
+export const lieName = ({ shot }: SavedShot): string =>
+	LIE_WORDS.find(({ id }) => id === shot.situation.lie)?.name ?? shot.situation.lie;
+
+const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+
+/** The day a shot was saved, in local time; as it was written where that is no date. */
+export function savedDay({ savedAt }: SavedShot): string {
+	const time = Date.parse(savedAt);
+	return Number.isNaN(time) ? savedAt : DAY.format(time);
+}
+
+/** What is in the way, in a few words; empty for nothing. */
+export const overWords = ({ shot }: SavedShot): string =>
+	[...new Set(shot.situation.hazards.map(({ kind }) => kind))].join(' and ');
+
+/** Columns of the saved shots and what each sorts by. */
+export const SAVED_COLUMNS: readonly SortColumn<SavedShot>[] = [
+	{ id: 'name', heading: 'Name', value: ({ name }) => name },
+	{ id: 'lie', heading: 'Lie', value: lieName },
+	{ id: 'edge', heading: 'To edge', value: ({ shot }) => shot.situation.toEdge },
+	{ id: 'pin', heading: 'Edge to pin', value: ({ shot }) => shot.situation.edgeToPin },
+	{ id: 'over', heading: 'Over', value: overWords },
+	{ id: 'speed', heading: 'Green', value: ({ shot }) => shot.situation.stimpFeet },
+	{ id: 'saved', heading: 'Saved', value: ({ savedAt }) => savedAt }
+];

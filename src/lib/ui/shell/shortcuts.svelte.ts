@@ -1,0 +1,67 @@
+import { createKeybindingsHandler } from 'tinykeys';
+
+/** One shortcut: keys in the notation of the key library, how they are written for people, and what they do. */
+export interface Shortcut {
+	keys: readonly string[];
+	/** As a person reads it. */
+	shown: string;
+	does: string;
+	/** Works while something is typed too, since it takes nothing from what is typed. */
+	whileTyping?: boolean;
+	run: (event: KeyboardEvent) => void;
+}
+
+/** Shortcuts of one view, under its heading in the list of keys. */
+export interface ShortcutGroup {
+	heading: string;
+	shortcuts: readonly Shortcut[];
+}
+
+const TYPING = 'input:not([type="checkbox"], [type="radio"], [type="range"]), select, textarea';
+
+/** Where a key belongs to what is focused: text under the cursor, an open dialog. */
+const isTaken = ({ target }: KeyboardEvent): boolean =>
+	target instanceof Element && target.closest(`${TYPING}, [role="dialog"]`) !== null;
+
+/** Every shortcut that works at the moment: views add theirs while they are on the screen. The list of keys is made of it. */
+class Shortcuts {
+	groups = $state.raw<readonly ShortcutGroup[]>([]);
+
+	/**
+	 * Listens to a group's keys; what is typed into a field or a dialog stays there.
+	 *
+	 * @returns what takes the group away again
+	 */
+	use(group: ShortcutGroup): () => void {
+		const bindings = group.shortcuts.flatMap(({ keys, run, whileTyping }) =>
+			keys.map((key): [string, (event: KeyboardEvent) => void] => [
+				key,
+				(event) => {
+					if (!whileTyping && isTaken(event)) return;
+					event.preventDefault();
+					run(event);
+				}
+			])
+		);
+		const listener = createKeybindingsHandler(Object.fromEntries(bindings));
+		this.groups = [...this.groups, group];
+		window.addEventListener('keydown', listener);
+		return () => {
+			window.removeEventListener('keydown', listener);
+			this.groups = this.groups.filter((other) => other !== group);
+		};
+	}
+}
+
+export const shortcuts = new Shortcuts();
+
+/** Undo and redo of a bench. */
+export const historyShortcuts = (bench: { undo(): void; redo(): void }): Shortcut[] => [
+	{ keys: ['$mod+z'], shown: 'Ctrl + Z', does: 'Undo', run: () => bench.undo() },
+	{
+		keys: ['$mod+Shift+Z', '$mod+y'],
+		shown: 'Ctrl + Shift + Z',
+		does: 'Redo',
+		run: () => bench.redo()
+	}
+];

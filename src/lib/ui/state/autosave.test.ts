@@ -1,0 +1,86 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { Autosave } from './autosave.svelte';
+
+beforeEach(() => void vi.useFakeTimers());
+afterEach(() => void vi.useRealTimers());
+
+/** A store that answers when it is told to. */
+function slowStore() {
+	const saved: number[] = [];
+	let value = 0;
+	let failing = false;
+	const autosave = new Autosave(() => {
+		if (failing) return Promise.reject(new Error('the disk is full'));
+		saved.push(value);
+		return Promise.resolve();
+	}, 400);
+	return {
+		autosave,
+		saved,
+		edit: (now: number) => {
+			value = now;
+			autosave.touch();
+		},
+		fail: (now: boolean) => (failing = now)
+	};
+}
+
+describe('Autosave', () => {
+	it('keeps the last of many changes, once, a moment after it', async () => {
+		const { autosave, saved, edit } = slowStore();
+		edit(1);
+		await vi.advanceTimersByTimeAsync(300);
+		edit(2);
+		await vi.advanceTimersByTimeAsync(300);
+		expect([saved, autosave.pending]).toEqual([[], true]);
+		await vi.advanceTimersByTimeAsync(150);
+		expect([saved, autosave.pending]).toEqual([[2], false]);
+	});
+
+	it('keeps at once when it is closed, and not again', async () => {
+		const { autosave, saved, edit } = slowStore();
+		edit(7);
+		await autosave.close();
+		await vi.advanceTimersByTimeAsync(5000);
+		expect(saved).toEqual([7]);
+	});
+
+	it('does nothing where nothing changed', async () => {
+		const { autosave, saved } = slowStore();
+		await autosave.flush();
+		expect(saved).toEqual([]);
+	});
+
+	it('says what failed, holds on to it and tries again', async () => {
+		const { autosave, saved, edit, fail } = slowStore();
+		fail(true);
+		edit(3);
+		await vi.advanceTimersByTimeAsync(500);
+		expect([autosave.pending, autosave.failure]).toEqual([true, 'the disk is full']);
+		fail(false);
+		await vi.advanceTimersByTimeAsync(2500);
+		expect([saved, autosave.pending, autosave.failure]).toEqual([[3], false, '']);
+	});
+
+	it('keeps at once when the page is hidden or left', async () => {
+		const listeners = new Map<string, () => void>();
+		const target = {
+			addEventListener: (name: string, listener: () => void) => listeners.set(name, listener),
+			removeEventListener: (name: string) => listeners.delete(name)
+		};
+		vi.stubGlobal('addEventListener', target.addEventListener);
+		vi.stubGlobal('removeEventListener', target.removeEventListener);
+		vi.stubGlobal('document', { visibilityState: 'hidden', ...target });
+		const { autosave, saved, edit } = slowStore();
+		edit(1);
+		listeners.get('pagehide')!();
+		await vi.advanceTimersByTimeAsync(0);
+		edit(2);
+		listeners.get('visibilitychange')!();
+		await vi.advanceTimersByTimeAsync(0);
+		expect(saved).toEqual([1, 2]);
+		await autosave.close();
+		expect(listeners.size).toBe(0);
+		vi.unstubAllGlobals();
+	});
+});

@@ -1,0 +1,29 @@
+import { follow } from '$lib/store/shelf';
+
+/** What a query of the store says now, other tabs included, or why it cannot be asked. */
+export class Followed<T> {
+	value = $state.raw<T | null>(null);
+	failure = $state('');
+	#stop: () => void = () => {};
+
+	/** @param onvalue is told of every new value */
+	constructor(
+		private readonly query: () => Promise<T>,
+		private readonly onvalue: (value: T) => void = () => {}
+	) {}
+
+	/** Begins to follow, or begins again after a failure; returns what ends it. */
+	start(): () => void {
+		this.#stop();
+		this.failure = '';
+		this.#stop = follow(
+			this.query,
+			(value) => {
+				this.value = value;
+				this.onvalue(value);
+			},
+			(error) => (this.failure = error instanceof Error ? error.message : String(error))
+		);
+		return () => this.#stop();
+	}
+}

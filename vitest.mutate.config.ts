@@ -1,0 +1,30 @@
+import { sveltekit } from '@sveltejs/kit/vite';
+import { defineConfig } from 'vitest/config';
+import { threadBundle } from './scripts/threadBundle.ts';
+
+const folder = process.env.MUTATED_FOLDER ?? 'core/math';
+
+/** Tests that check a folder from elsewhere, beside those that lie in it. */
+const ELSEWHERE: Record<string, readonly string[]> = {
+	'core/math': ['src/lib/core/green/heightGrid.test.ts'],
+	'core/ball': ['tests/reference/{bounce,flight,impact,roll,surfaces,wholeShot}.test.ts'],
+	'core/ground': ['tests/reference/{roll,bounce}.test.ts', 'src/lib/core/green/surveyed.test.ts'],
+	'core/player': ['src/lib/io/player.test.ts', 'src/lib/core/solve/*.test.ts'],
+	'core/solve': ['src/lib/io/player.test.ts'],
+	'core/schools': ['src/lib/core/plan/explain.test.ts'],
+	'core/setup': ['src/lib/io/words/*.test.ts'],
+	io: ['src/lib/store/*.test.ts', 'src/lib/ui/shot/*.test.ts'],
+	store: []
+};
+const onPage = folder.startsWith('ui');
+
+/** The tests of one folder in one run: what `npm run mutate` puts faults before. */
+export default defineConfig({
+	plugins: [threadBundle(), sveltekit()],
+	...(onPage && { resolve: { conditions: ['browser'] } }),
+	test: {
+		include: [`src/lib/${folder}/**/*.test.ts`, ...(ELSEWHERE[folder] ?? [])],
+		testTimeout: 60_000,
+		...(onPage && { environment: './tests/support/clientEnvironment.ts' })
+	}
+});
