@@ -1,5 +1,6 @@
 import Dexie, { type IndexableType, type Table } from 'dexie';
 import { liftShotRowTo2, liftShotTo2 } from '$lib/io/archive/lift';
+import { settle, unwrittenNotes } from './journal';
 
 /** A row as it lies there: written by any release, perhaps broken. It is judged when it is read. */
 export interface RawRow {
@@ -51,3 +52,15 @@ class CrispLandingDatabase extends Dexie {
 }
 
 export const database = new CrispLandingDatabase();
+
+// What a page had no time to write when it was left is written before anything is read.
+database.on(
+	'ready',
+	async (opened) => {
+		for (const note of unwrittenNotes()) {
+			await (opened as Dexie).table(note.table).put(note.row);
+			settle(note);
+		}
+	},
+	true
+);

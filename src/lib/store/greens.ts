@@ -3,6 +3,7 @@ import type { ReadingWire } from '$lib/io/reading';
 import { greenRow } from '$lib/io/rows/green';
 import { readingRow } from '$lib/io/rows/reading';
 import { database } from './database';
+import { noteUnwritten, strikeOut } from './journal';
 import { Shelf, type BrokenRow, type Undo } from './shelf';
 
 export const greenShelf = new Shelf<GreenWire>('greens', greenRow, (a, b) =>
@@ -37,7 +38,16 @@ export async function readGreens(): Promise<GreenBooks> {
 	};
 }
 
-export const saveGreen = (green: GreenWire): Promise<GreenWire> => greenShelf.put(green);
+export async function saveGreen(green: GreenWire): Promise<GreenWire> {
+	const saved = await greenShelf.put(green);
+	strikeOut({ table: 'greens', key: green.id });
+	return saved;
+}
+
+/** Notes a green, for a page that has no time to write it. */
+export const noteGreen = (green: GreenWire): void =>
+	noteUnwritten({ table: 'greens', key: green.id, row: green });
+
 export const saveReading = (reading: ReadingWire): Promise<ReadingWire> =>
 	readingShelf.put(reading);
 export const removeReading = (id: string): Promise<Undo> => readingShelf.remove(id);

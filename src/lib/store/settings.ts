@@ -1,7 +1,8 @@
 import type { WorkingShot } from '$lib/io/shot';
 import { preferencesRow, type Preferences } from '$lib/io/rows/preferences';
 import { workingShotRow } from '$lib/io/rows/shot';
-import { database, SETTING } from './database';
+import { database, SETTING, type SettingRow } from './database';
+import { noteUnwritten, strikeOut } from './journal';
 
 export type { Preferences };
 
@@ -33,9 +34,18 @@ export async function readLastShot(): Promise<LastShot | null | 'broken'> {
 	return { shot: parsed.data, id: typeof id?.value === 'string' ? id.value : null };
 }
 
-export async function writeLastShot({ shot, id }: LastShot): Promise<void> {
-	await database.settings.bulkPut([
-		{ key: SETTING.lastShot, value: shot },
-		{ key: SETTING.lastShotId, value: id }
-	]);
+const lastShotRows = ({ shot, id }: LastShot): SettingRow[] => [
+	{ key: SETTING.lastShot, value: shot },
+	{ key: SETTING.lastShotId, value: id }
+];
+
+export async function writeLastShot(last: LastShot): Promise<void> {
+	const rows = lastShotRows(last);
+	await database.settings.bulkPut(rows);
+	for (const { key } of rows) strikeOut({ table: 'settings', key });
+}
+
+/** Notes what is on the screen, for a page that has no time to write it. */
+export function noteLastShot(last: LastShot): void {
+	for (const row of lastShotRows(last)) noteUnwritten({ table: 'settings', key: row.key, row });
 }

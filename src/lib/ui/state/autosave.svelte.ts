@@ -13,13 +13,18 @@ export class Autosave {
 
 	/**
 	 * @param save keeps what there is now
+	 * @param note notes at once what there is now: a page that is left may end before anything is kept
 	 * @param after how long the last change must be past, in ms
 	 */
 	constructor(
 		private readonly save: () => Promise<unknown>,
+		private readonly note: () => void,
 		private readonly after: number
 	) {
-		const leave = () => void this.flush();
+		const leave = () => {
+			if (this.pending || this.#saving) this.note();
+			void this.flush();
+		};
 		const hide = () => {
 			if (document.visibilityState === 'hidden') leave();
 		};

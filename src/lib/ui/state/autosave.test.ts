@@ -7,16 +7,22 @@ afterEach(() => void vi.useRealTimers());
 /** A store that answers when it is told to. */
 function slowStore() {
 	const saved: number[] = [];
+	const noted: number[] = [];
 	let value = 0;
 	let failing = false;
-	const autosave = new Autosave(() => {
-		if (failing) return Promise.reject(new Error('the disk is full'));
-		saved.push(value);
-		return Promise.resolve();
-	}, 400);
+	const autosave = new Autosave(
+		() => {
+			if (failing) return Promise.reject(new Error('the disk is full'));
+			saved.push(value);
+			return Promise.resolve();
+		},
+		() => noted.push(value),
+		400
+	);
 	return {
 		autosave,
 		saved,
+		noted,
 		edit: (now: number) => {
 			value = now;
 			autosave.touch();
@@ -71,9 +77,12 @@ describe('Autosave', () => {
 		vi.stubGlobal('addEventListener', target.addEventListener);
 		vi.stubGlobal('removeEventListener', target.removeEventListener);
 		vi.stubGlobal('document', { visibilityState: 'hidden', ...target });
-		const { autosave, saved, edit } = slowStore();
+		const { autosave, saved, noted, edit } = slowStore();
+		listeners.get('pagehide')!();
+		expect(noted).toEqual([]);
 		edit(1);
 		listeners.get('pagehide')!();
+		expect(noted).toEqual([1]);
 		await vi.advanceTimersByTimeAsync(0);
 		edit(2);
 		listeners.get('visibilitychange')!();

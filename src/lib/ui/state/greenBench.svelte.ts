@@ -2,7 +2,7 @@ import type { SurveyReport } from '$lib/core/green/surveyReport';
 import { contentKey } from '$lib/core/math/contentKey';
 import type { Issue } from '$lib/io/issues';
 import { greenProblems, greenToCore, type GreenWire } from '$lib/io/green';
-import { saveGreen } from '$lib/store/greens';
+import { noteGreen, saveGreen } from '$lib/store/greens';
 import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
 import { Autosave } from './autosave.svelte';
 import { Draft } from './draft.svelte';
@@ -52,7 +52,11 @@ export class GreenBench {
 
 	readonly pool: PlannerPool;
 	readonly #draft: Draft<GreenWire>;
-	readonly #autosave = new Autosave(() => this.#store(), SAVE_AFTER);
+	readonly #autosave = new Autosave(
+		() => this.#store(),
+		() => this.#note(),
+		SAVE_AFTER
+	);
 	#kept: GreenWire;
 	#fit: ReturnType<typeof setTimeout> | undefined;
 	#fitted: readonly unknown[] = [];
@@ -149,6 +153,10 @@ export class GreenBench {
 			this.#kept = before;
 			throw error;
 		}
+	}
+
+	#note(): void {
+		if (this.problems.length === 0) noteGreen(this.green);
 	}
 
 	/** Fits the surface anew where something that counts for it has changed; one fit at a time. */

@@ -11,7 +11,7 @@ import { firstPlace, readToday, type Placed } from '$lib/io/placedShot';
 import { shotDraftSchema, type Place, type SavedShot, type WorkingShot } from '$lib/io/shot';
 import { shotRequest } from '$lib/io/shotRequest';
 import type { GreenBook } from '$lib/store/greens';
-import { writeLastShot } from '$lib/store/settings';
+import { noteLastShot, writeLastShot } from '$lib/store/settings';
 import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
 import { Autosave } from './autosave.svelte';
 import { choicesOfLadder, choicesOfPlan, type Choice } from './choices';
@@ -47,7 +47,11 @@ export class ShotBench {
 	readonly #map = new MapReader(() => this.greens);
 	readonly #planner: Planner;
 	readonly #landing: LandingStudy;
-	readonly #autosave = new Autosave(() => this.#store(), KEEP_AFTER);
+	readonly #autosave = new Autosave(
+		() => this.#store(),
+		() => this.#note(),
+		KEEP_AFTER
+	);
 	#opened = false;
 
 	constructor(pool: PlannerPool = new PlannerPool(startPlanner)) {
@@ -258,6 +262,10 @@ export class ShotBench {
 
 	async #store(): Promise<void> {
 		if (this.problems.length === 0) await writeLastShot({ shot: this.shot, id: this.id });
+	}
+
+	#note(): void {
+		if (this.problems.length === 0) noteLastShot({ shot: this.shot, id: this.id });
 	}
 
 	#request(): PlanRequest {

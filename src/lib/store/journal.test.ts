@@ -1,0 +1,87 @@
+import 'fake-indexeddb/auto';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { database } from './database';
+import { noteUnwritten, settle, strikeOut, unwrittenNotes } from './journal';
+import { noteLastShot, readLastShot, writeLastShot } from './settings';
+import { shotDraftSchema } from '$lib/io/shot';
+import { STANDARD_BAG_WIRE } from '$lib/io/club';
+
+/** A browser's synchronous store that holds a bounded number of characters. */
+class SmallStorage {
+	[name: string]: unknown;
+	setItem(name: string, text: string): void {
+		if (text.length > 20_000) throw new Error('no room');
+		this[name] = text;
+	}
+	getItem(name: string): string | null {
+		return (this[name] as string | undefined) ?? null;
+	}
+	removeItem(name: string): void {
+		delete this[name];
+	}
+}
+
+let storage: SmallStorage;
+beforeEach(() => vi.stubGlobal('localStorage', (storage = new SmallStorage())));
+afterEach(async () => {
+	vi.unstubAllGlobals();
+	await database.delete();
+	await database.open();
+});
+
+const shotTo = (edgeToPin: number) => {
+	const situation = { toEdge: 3, edgeToPin, stimpFeet: 10 };
+	return { shot: shotDraftSchema.parse({ situation, bag: STANDARD_BAG_WIRE }), id: null };
+};
+const kept = async () => {
+	const last = await readLastShot();
+	return last && last !== 'broken' ? last.shot.situation.edgeToPin : last;
+};
+
+describe('the journal', () => {
+	it('has what a page could not write when it was left written by the next that opens the database', async () => {
+		await writeLastShot(shotTo(9));
+		noteLastShot(shotTo(6.1));
+		database.close();
+		await database.open();
+		expect(await kept()).toBe(6.1);
+		expect(unwrittenNotes()).toEqual([]);
+	});
+
+	it('is struck out by a later write of the same row, which is not undone by an old note', async () => {
+		noteLastShot(shotTo(6.1));
+		await writeLastShot(shotTo(7));
+		expect(unwrittenNotes()).toEqual([]);
+		database.close();
+		await database.open();
+		expect(await kept()).toBe(7);
+	});
+
+	it('keeps a note that has been renewed while the old one was written', () => {
+		const note = { table: 'greens', key: 'a/b', row: { id: 'a/b', name: 'old' } } as const;
+		noteUnwritten(note);
+		expect(unwrittenNotes()).toEqual([note]);
+		noteUnwritten({ ...note, row: { id: 'a/b', name: 'new' } });
+		settle(note);
+		expect(unwrittenNotes().map(({ row }) => row)).toEqual([{ id: 'a/b', name: 'new' }]);
+		strikeOut(note);
+		expect(unwrittenNotes()).toEqual([]);
+	});
+
+	it('drops what is no note, and leaves alone what is not its own', () => {
+		storage.setItem('crisp-landing/unwritten/greens/x', '{broken');
+		storage.setItem('crisp-landing/unwritten/elsewhere/x', '{}');
+		storage.setItem('theme', 'slate');
+		expect(unwrittenNotes()).toEqual([]);
+		expect(Object.keys(storage)).toEqual(['theme']);
+	});
+
+	it('does without where there is no room, or no such store', () => {
+		const row = { id: 'a', notes: 'x'.repeat(30_000) };
+		noteUnwritten({ table: 'greens', key: 'a', row });
+		expect(unwrittenNotes()).toEqual([]);
+		vi.stubGlobal('localStorage', undefined);
+		noteUnwritten({ table: 'greens', key: 'a', row: { id: 'a' } });
+		expect(unwrittenNotes()).toEqual([]);
+	});
+});
