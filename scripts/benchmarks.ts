@@ -39,6 +39,7 @@ function mixedShots(): { delivery: Delivery; scene: Scene }[] {
 			attackAngle: radians(between(-7, 0)),
 			dynamicLoft: radians(between(20, 65)),
 			friction: between(0.15, 0.4),
+			grip: 1,
 			faceToPath: radians(between(-4, 4)),
 			aim: radians(between(-5, 5)),
 			headMass: 0.29

@@ -12,7 +12,7 @@ import { SURFACE } from '$lib/core/ground/surfaces';
 import { createSurveyed } from '$lib/core/green/surveyed';
 import { createRng } from '$lib/core/math/random';
 import { solveFinish } from '$lib/core/solve/solve';
-import { intend } from '$lib/core/player/intent';
+import { intend, PLAIN_LIE } from '$lib/core/player/intent';
 import { STANDARD_BAG } from '$lib/core/club/standardBag';
 import { DEFAULT_TECHNIQUE } from '$lib/core/setup/technique';
 import { straight } from '$lib/core/player/intent';
@@ -191,11 +191,7 @@ describe('a survey', () => {
 
 describe('aim and head speed on a surface', () => {
 	const club = STANDARD_BAG.find(({ name }) => name === 'PW')!;
-	const intent = intend(
-		straight(club),
-		{ lie: 'fairway', wet: false, ball: 'soft', firmness: 'medium' },
-		DEFAULT_TECHNIQUE
-	);
+	const intent = intend(straight(club), PLAIN_LIE, DEFAULT_TECHNIQUE);
 	const sceneOn = (surface: Surface) => ({
 		ground: groundOf(fieldOf(surface)),
 		greenSpeed: SPEED,

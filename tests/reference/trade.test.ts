@@ -58,7 +58,7 @@ describe('what the trade knows', () => {
 		expect(options.some((option) => option.rung.safe)).toBe(true);
 	});
 
-	it('putts from smooth fringe with a weak player, and not through grainy grass', async () => {
+	it('putts from smooth fringe with a weak player, less and less gladly the longer and grainier the grass', async () => {
 		const smooth = await planned(
 			ask({ lie: 'fringe', toEdge: 1.5, fringe: 'smooth' }, { skill: 'high' })
 		);
@@ -66,9 +66,17 @@ describe('what the trade knows', () => {
 		const grainy = await planned(
 			ask({ lie: 'fringe', toEdge: 3, fringe: 'grainy' }, { skill: 'high' })
 		);
-		expect(grainy.rejected.find(({ play: out }) => out.club.putter)?.rejection.code).toBe(
-			'grabsPutt'
+		const gain = ({ options }: Plan) => {
+			const costs = (putter: boolean) =>
+				options.find(({ rung }) => (rung.play.club.putter ?? false) === putter)!.statistics
+					.expectedStrokes;
+			return costs(false) - costs(true);
+		};
+		expect(gain(grainy)).toBeLessThan(gain(smooth) / 2);
+		const long = await planned(
+			ask({ lie: 'fringe', toEdge: 8, fringe: 'grainy' }, { skill: 'high' })
 		);
+		expect(gain(long)).toBeLessThan(0);
 	});
 
 	it('ends the same thin strike much nearer with a 7-iron than with a lob wedge', () => {

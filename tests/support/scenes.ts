@@ -33,6 +33,7 @@ export const delivery = (change: Partial<Delivery> = {}): Delivery => ({
 	attackAngle: radians(-4),
 	dynamicLoft: radians(48),
 	friction: 0.4,
+	grip: 1,
 	faceToPath: 0,
 	aim: 0,
 	headMass: 0.3,
@@ -48,6 +49,7 @@ export const randomDelivery = (rng: Rng): Delivery => ({
 	attackAngle: radians(between(rng, -10, 3)),
 	dynamicLoft: radians(between(rng, 8, 75)),
 	friction: between(rng, 0.08, 0.45),
+	grip: 1,
 	faceToPath: radians(between(rng, -10, 10)),
 	aim: radians(between(rng, -10, 10)),
 	headMass: between(rng, 0.2, 0.35)

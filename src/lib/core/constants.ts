@@ -72,7 +72,9 @@ export const ROLL = {
 	/** Sliding friction of a ball on turf (assumption). */
 	skidFriction: 0.35,
 	/** Speed is multiplied or divided by this for play with or against the grain (assumption, ±10 %). */
-	grainFactor: 1.1
+	grainFactor: 1.1,
+	/** Grass that grows across the line pulls like this slope (assumption: about as much as half a percent of break). */
+	grainAcross: 0.006
 } as const;
 
 /** B. Holmes, Putting: how a golf ball and hole interact, American Journal of Physics 59 (1991); from memory. */

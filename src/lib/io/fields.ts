@@ -21,9 +21,11 @@ export const lieField = choice([
 	'sand'
 ]);
 export const firmnessField = choice(['soft', 'medium', 'firm']);
-export const grainField = choice(['none', 'with', 'against']);
+export const grainField = choice(['none', 'with', 'against', 'left', 'right']);
 export const fringeField = choice(['smooth', 'grainy', 'rough']);
 export const hazardKindField = choice(['sand', 'water', 'rough', 'mound']);
+export const sideField = choice(['across', 'left', 'right']);
+export const sandSurfaceField = choice(['soft', 'medium', 'firm', 'plugged']);
 export const ballField = choice(['soft', 'firm']);
 export const skillField = choice(['expert', 'scratch', 'middle', 'high']);
 export const handField = choice(['right', 'left']);

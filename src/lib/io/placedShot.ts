@@ -44,6 +44,9 @@ export function readLine(situation: SituationWire, line: LineOfPlay): void {
 	situation.beyondPin = length(line.beyondPin, 0, 60);
 	situation.rise = length(line.rise, -10, 10);
 	situation.fringe = line.fringe;
+	delete situation.grass;
+	delete situation.stance;
+	delete situation.width;
 	situation.segments = line.segments.map((segment) => ({
 		length: length(segment.length, 0.1, 200),
 		slopeAlong: slope(segment.slopeAlong),

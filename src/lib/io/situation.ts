@@ -1,11 +1,12 @@
 import { AIR } from '$lib/core/constants';
-import type { Situation, SurveyedGround } from '$lib/core/plan/situation';
+import type { Hazard, Situation, SurveyedGround } from '$lib/core/plan/situation';
 import type { SegmentKind } from '$lib/core/ground/segments';
 import type { FringeId } from '$lib/core/ground/surfaces';
 import type { Firmness } from '$lib/core/ground/turf';
 import type { Grain } from '$lib/core/ground/grain';
 import type { HazardKind } from '$lib/core/plan/situation';
 import type { LieId } from '$lib/core/lie/lies';
+import type { SandSurface } from '$lib/core/lie/sand';
 import { fromFeet, fromPercent } from '$lib/core/units';
 
 /** Something in the way: metres from the ball, height to clear above the ball. */
@@ -14,6 +15,9 @@ export interface HazardWire {
 	from: number;
 	to: number;
 	height: number;
+	/** Across the line, or to one side of it from `offset` metres outwards. */
+	side?: 'across' | 'left' | 'right' | undefined;
+	offset?: number | undefined;
 }
 
 /** A piece of the line from the edge on: metres and percent. */
@@ -36,6 +40,8 @@ export interface SituationWire {
 	beyondPin: number;
 	rise: number;
 	fringe: FringeId;
+	/** In place of `fringe`: stretches from the ball on, the last goes on to the edge. */
+	grass?: { kind: FringeId; length: number }[] | undefined;
 	segments?: SegmentWire[] | undefined;
 	slopeAlong: number;
 	slopeAcross: number;
@@ -46,6 +52,11 @@ export interface SituationWire {
 	wind?: { along: number; across: number } | undefined;
 	airDensity?: number | undefined;
 	ball?: 'soft' | 'firm' | undefined;
+	/** Slope under ball and feet in percent: + uphill, + ball above the feet. Read off a survey where it is left out. */
+	stance?: { along: number; across: number } | undefined;
+	sandSurface?: SandSurface | undefined;
+	/** Green to both sides of the line, metres. */
+	width?: { left: number; right: number } | undefined;
 	/** Spot heights (x, z, height) with the ball at the origin and the pin on +x. */
 	survey?: { points: [number, number, number][] } | undefined;
 }
@@ -69,6 +80,11 @@ const surveyedGround = ({ points }: NonNullable<SituationWire['survey']>): Surve
 	tilt: 0
 });
 
+const hazardToCore = ({ side, offset, ...hazard }: HazardWire): Hazard =>
+	side === undefined || side === 'across'
+		? hazard
+		: { ...hazard, beside: { side, offset: offset ?? 0 } };
+
 /**
  * A situation in the core's units.
  *
@@ -86,14 +102,20 @@ export function situationToCore(wire: SituationWire, survey?: SurveyedGround): S
 		edgeToPin: wire.edgeToPin,
 		beyondPin: wire.beyondPin,
 		rise: wire.rise,
-		fringe: wire.fringe,
+		grass: wire.grass?.length ? wire.grass : [{ kind: wire.fringe, length: wire.toEdge }],
+		stance: wire.stance && {
+			along: fromPercent(wire.stance.along),
+			across: fromPercent(wire.stance.across)
+		},
+		sand: wire.sandSurface ?? 'medium',
+		width: wire.width,
 		segments: segments.map((segment) => ({
 			length: segment.length,
 			slopeAlong: fromPercent(segment.slopeAlong),
 			slopeAcross: fromPercent(segment.slopeAcross),
 			...('kind' in segment && segment.kind && { kind: segment.kind })
 		})),
-		hazards: wire.hazards,
+		hazards: wire.hazards.map(hazardToCore),
 		greenSpeed: fromFeet(wire.stimpFeet),
 		firmness: wire.firmness,
 		grain: wire.grain,

@@ -6,6 +6,8 @@ import {
 	grainField,
 	hazardKindField,
 	lieField,
+	sandSurfaceField,
+	sideField,
 	segmentKindField,
 	slopeField,
 	stimpField,
@@ -19,7 +21,13 @@ export const hazardSchema = z
 		kind: hazardKindField,
 		from: within(0, 120, 'metres'),
 		to: within(0, 120, 'metres'),
-		height: within(0, 10, 'metres').default(0)
+		height: within(0, 10, 'metres').default(0),
+		side: sideField.optional(),
+		offset: within(0, 40, 'metres').optional()
+	})
+	.refine(({ side, offset }) => (side ?? 'across') === 'across' || offset !== undefined, {
+		path: ['offset'],
+		error: 'must say how far beside the line it begins, in metres'
 	})
 	.refine(({ from, to }) => to > from, {
 		path: ['to'],
@@ -50,5 +58,17 @@ export const situationFields = {
 	grain: grainField.default('none'),
 	wind: z.strictObject({ along: windField.default(0), across: windField.default(0) }).optional(),
 	airDensity: within(0.6, 1.5, 'kg/m³').optional(),
-	ball: ballField.optional()
+	ball: ballField.optional(),
+	stance: z
+		.strictObject({ along: slopeField.default(0), across: slopeField.default(0) })
+		.optional(),
+	sandSurface: sandSurfaceField.optional(),
+	grass: z
+		.array(z.strictObject({ kind: fringeField, length: within(0.1, 80, 'metres') }))
+		.min(1, 'must hold at least one stretch')
+		.max(6, 'must be at most 6 stretches')
+		.optional(),
+	width: z
+		.strictObject({ left: within(0.5, 40, 'metres'), right: within(0.5, 40, 'metres') })
+		.optional()
 };

@@ -6,7 +6,7 @@ import type { SurveyReport } from '../core/green/surveyReport';
 import type { FirstAnswer, Plan } from '../core/plan/plan';
 import type { Point } from '../core/math/polygon';
 import type { LandingRegion } from '../core/plan/landingRegion';
-import type { Rung } from '../core/plan/ladder';
+import type { Rung } from '../core/plan/rung';
 import type { MissCost, MissQuestion } from '../core/plan/whereToMiss';
 import type { SampleJob } from '../core/plan/rank';
 import type { PlanRequest } from '../core/plan/request';

@@ -6,7 +6,7 @@ import type { FirstAnswer, Plan } from '../core/plan/plan';
 import type { LandingRegion } from '../core/plan/landingRegion';
 import type { MissCost, MissQuestion } from '../core/plan/whereToMiss';
 import type { Point } from '../core/math/polygon';
-import type { Rung } from '../core/plan/ladder';
+import type { Rung } from '../core/plan/rung';
 import type { SampleJob, Sampler } from '../core/plan/rank';
 import type { PlanRequest } from '../core/plan/request';
 import type { Finishes } from '../core/plan/sample';

@@ -1,5 +1,5 @@
 import { BALL, IMPACT } from '../constants';
-import type { Kilograms, MetresPerSecond, Radians } from '../units';
+import type { Kilograms, MetresPerSecond, Radians, Ratio } from '../units';
 import type { BallState } from './state';
 
 /** How the club head meets the ball. Angles seen from the line of play; + is to the right. */
@@ -11,6 +11,8 @@ export interface Delivery {
 	dynamicLoft: Radians;
 	/** Coulomb friction between face and ball, 0 and up. */
 	friction: number;
+	/** Share of the tangential impulse that grass, water and cover between face and ball leave, 0 to 1; 1 for a clean dry strike. */
+	grip: Ratio;
 	/** Face open to the path of the head (+ for a right-hander's slice). */
 	faceToPath: Radians;
 	/** Direction of the head's path. */
@@ -39,7 +41,8 @@ export const restitution = (normalSpeed: MetresPerSecond): number =>
 
 /**
  * Strikes a ball: rigid oblique impact with normal and tangential restitution and a friction limit,
- * in the plane that holds the face normal and the path (the plane of spin loft).
+ * in the plane that holds the face normal and the path (the plane of spin loft). What lies between face and ball takes its share of the
+ * tangential impulse whether the ball sticks or slides: less spin, a higher launch.
  *
  * @param ball receives velocity and spin; its position and time are left as they are
  * @source R. Cross, Sports Engineering 17 (2014); T. Jorgensen, The Physics of Golf (1994). The restitution falls linearly with speed (ours).
@@ -62,7 +65,7 @@ export function strike(delivery: Delivery, ball: BallState): void {
 	const sticking =
 		((1 + IMPACT.tangentialRestitution) * clubSpeed * sinSpinLoft) /
 		(headTerm + TANGENTIAL_MASS_TERM);
-	const tangential = Math.min(sticking, delivery.friction * normal);
+	const tangential = delivery.grip * Math.min(sticking, delivery.friction * normal);
 
 	// Unit tangent: the part of the path that lies in the face. A square hit has none, and no friction either.
 	const scale = sinSpinLoft > 1e-12 ? 1 / sinSpinLoft : 0;

@@ -67,10 +67,18 @@ function holeOut(ball: BallState, hole: Hole): RollStatus {
  * Skids a ball on the surface until its spin matches its speed: backspin checks, topspin kicks.
  * Closed form with the direction of slip and the slope taken where the skid starts (ours: skids are under half a metre).
  *
+ * @param greenSpeed, @param deviate as for `roll`: in long grass the ball is slowed while it slides, too
  * @returns 'holed' when it passes over the hole slowly enough, else 'rest' meaning: now rolling
  */
-export function skid(ball: BallState, ground: Ground, hole: Hole | null): RollStatus {
+export function skid(
+	ball: BallState,
+	ground: Ground,
+	hole: Hole | null,
+	greenSpeed: Metres,
+	deviate = 0
+): RollStatus {
 	ground.sample(ball.x, ball.z, here);
+	if (SURFACES[here.kind]!.drags) return skidThroughGrass(ball, ground, greenSpeed, deviate);
 	const ux = ball.vx + BALL.radius * ball.wz;
 	const uz = ball.vz - BALL.radius * ball.wx;
 	const slip = Math.sqrt(ux * ux + uz * uz);
@@ -90,6 +98,36 @@ export function skid(ball: BallState, ground: Ground, hole: Hole | null): RollSt
 	ball.vx += ax * duration;
 	ball.vz += az * duration;
 	return 'rest';
+}
+
+const GRASS_STEP = 0.02;
+
+/** Slides a ball through grass that slows it as it would a rolling one, step by step until its spin matches or it is out of the grass. */
+function skidThroughGrass(
+	ball: BallState,
+	ground: Ground,
+	greenSpeed: Metres,
+	deviate: number
+): RollStatus {
+	setFriction(greenSpeed, deviate);
+	const push = ROLL.skidFriction * GRAVITY;
+	for (;;) {
+		ground.sample(ball.x, ball.z, here);
+		const ux = ball.vx + BALL.radius * ball.wz;
+		const uz = ball.vz - BALL.radius * ball.wx;
+		const slip = Math.sqrt(ux * ux + uz * uz);
+		const speed = Math.sqrt(ball.vx * ball.vx + ball.vz * ball.vz);
+		const spent = push * (1 + 1 / BALL.inertia) * GRASS_STEP;
+		if (slip <= spent || speed < CREEP || !SURFACES[here.kind]!.drags) return 'rest';
+		const drag = Math.min(frictionOn[here.kind]!, speed / GRASS_STEP) / speed;
+		ball.x += ball.vx * GRASS_STEP;
+		ball.z += ball.vz * GRASS_STEP;
+		ball.vx -= ((push * ux) / slip + drag * ball.vx + GRAVITY * here.gradientX) * GRASS_STEP;
+		ball.vz -= ((push * uz) / slip + drag * ball.vz + GRAVITY * here.gradientZ) * GRASS_STEP;
+		ball.wz -= ((push * ux) / slip / (BALL.inertia * BALL.radius)) * GRASS_STEP;
+		ball.wx += ((push * uz) / slip / (BALL.inertia * BALL.radius)) * GRASS_STEP;
+		ball.t += GRASS_STEP;
+	}
 }
 
 /** The closed form on one slope, where the ball runs straight and stays on it; false when that does not hold. */

@@ -114,7 +114,7 @@ function alongGround(
 	recorder?: PathRecorder
 ): OutcomeStatus {
 	ball.vy = 0;
-	const skidded = skid(ball, scene.ground, scene.hole);
+	const skidded = skid(ball, scene.ground, scene.hole, scene.greenSpeed, luck.roll);
 	recorder?.addOnGround(ball, scene.ground.height(ball.x, ball.z));
 	if (skidded === 'holed') return 'holed';
 	return roll(ball, scene.ground, scene.greenSpeed, scene.hole, luck.roll, recorder);

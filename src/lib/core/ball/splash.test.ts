@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { SANDS, type SandSurface } from '../lie/sand';
 import { NO_LUCK, lucky, SURFACE, SURFACES } from '../ground/surfaces';
 import { turfBetween, turfOf } from '../ground/turf';
 import { degrees, radians } from '../units';
@@ -8,7 +9,7 @@ import { SAND, sandShare, splash } from './splash';
 import { BallState, PathRecorder } from './state';
 
 function splashed(
-	change: { speed?: number; loft?: number; aim?: number; entry?: number; firmness?: number } = {}
+	change: { speed?: number; loft?: number; aim?: number; entry?: number; sand?: SandSurface } = {}
 ) {
 	const ball = new BallState();
 	splash(
@@ -16,7 +17,7 @@ function splashed(
 		radians(change.loft ?? 60),
 		radians(change.aim ?? 0),
 		change.entry ?? SAND.entry,
-		change.firmness ?? 1,
+		SANDS[change.sand ?? 'medium'],
 		ball
 	);
 	return ball;
@@ -31,9 +32,21 @@ describe('splash', () => {
 	});
 
 	it('gives more out of firm sand than out of soft', () => {
-		const soft = speedOf(splashed({ firmness: SAND.softLoss }));
-		const firm = speedOf(splashed({ firmness: SAND.firmGain }));
-		expect(firm / soft).toBeCloseTo(SAND.firmGain / SAND.softLoss, 9);
+		const [soft, medium, firm, plugged] = (['soft', 'medium', 'firm', 'plugged'] as const).map(
+			(sand) => speedOf(splashed({ sand }))
+		);
+		expect(soft! / medium!).toBeCloseTo(0.88, 9);
+		expect(firm! / medium!).toBeCloseTo(1.12, 9);
+		expect(plugged!).toBeLessThan(soft!);
+	});
+
+	it('comes out of its own crater low and with hardly any spin', () => {
+		const launch = (sand: SandSurface) => {
+			const { vx, vy, wz } = splashed({ sand });
+			return { angle: degrees(Math.atan2(vy, vx)), spin: wz };
+		};
+		expect(launch('plugged').angle).toBeCloseTo(0.8 * launch('medium').angle, 9);
+		expect(launch('plugged').spin).toBeLessThan(launch('medium').spin / 4);
 	});
 
 	it('flies where it is aimed, mirrored left and right, and never steeper than sand throws', () => {

@@ -1,5 +1,6 @@
 import type { Metres, MetresPerSecond, Radians } from '../units';
 import { CENTIMETRE, radians, rpm } from '../units';
+import type { Sand } from '../lie/sand';
 import type { BallState } from './state';
 
 /**
@@ -20,9 +21,6 @@ export const SAND = {
 	bare: 0.6 * CENTIMETRE,
 	/** Share of the head speed left when that happens: the head still went through sand. */
 	bareSpeed: 0.7,
-	/** Firm sand gives back more. */
-	firmGain: 1.12,
-	softLoss: 0.88,
 	steepestLaunch: radians(68)
 } as const;
 
@@ -34,7 +32,7 @@ export const sandShare = (entry: Metres): number => SAND.share * Math.exp(-entry
  *
  * @param loft shown at the entry
  * @param entry distance behind the ball, above 0
- * @param firmness factor on the ball speed
+ * @param sand how the ball lies in it
  * @param ball receives velocity and spin
  */
 export function splash(
@@ -42,13 +40,14 @@ export function splash(
 	loft: Radians,
 	aim: Radians,
 	entry: Metres,
-	firmness: number,
+	sand: Sand,
 	ball: BallState
 ): void {
-	const speed = clubSpeed * sandShare(entry) * firmness;
-	const launch = Math.min(SAND.steepestLaunch, loft * SAND.launch);
+	const speed = clubSpeed * sandShare(entry) * sand.speed;
+	const launch = Math.min(SAND.steepestLaunch, loft * SAND.launch * sand.launch);
 	const level = speed * Math.cos(launch);
-	const spin = speed * SAND.spin * Math.min(1.6, SAND.entry / Math.max(entry, SAND.bare));
+	const spin =
+		speed * SAND.spin * sand.spin * Math.min(1.6, SAND.entry / Math.max(entry, SAND.bare));
 	ball.vx = level * Math.cos(aim);
 	ball.vy = speed * Math.sin(launch);
 	ball.vz = level * Math.sin(aim);

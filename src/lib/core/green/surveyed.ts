@@ -14,8 +14,9 @@ export interface Placement {
 export interface SurveyedSpec {
 	field: HeightField;
 	placement: Placement;
-	/** Extra slope along the line, + uphill: what if the reading is off. */
+	/** Extra slope along the line, + uphill: what if the reading is off; and across it, + falls to the right. */
 	tilt: Ratio;
+	tiltAcross?: Ratio;
 	/** What grows at a place of the line of play. */
 	kindAt: (x: Metres, z: Metres) => SurfaceKind;
 }
@@ -37,7 +38,13 @@ export function toLine({ u, v, heading }: Placement, mapU: Metres, mapV: Metres)
 }
 
 /** A surveyed surface seen along a line of play; heights are measured from the ball's place. */
-export function createSurveyed({ field, placement, tilt, kindAt }: SurveyedSpec): Ground {
+export function createSurveyed({
+	field,
+	placement,
+	tilt,
+	tiltAcross = 0,
+	kindAt
+}: SurveyedSpec): Ground {
 	const cos = Math.cos(placement.heading);
 	const sin = Math.sin(placement.heading);
 	const { u: u0, v: v0 } = placement;
@@ -45,12 +52,15 @@ export function createSurveyed({ field, placement, tilt, kindAt }: SurveyedSpec)
 	const sampled = new MapSample();
 	return {
 		height: (x, z) =>
-			field.height(u0 + x * cos + z * sin, v0 + x * sin - z * cos) - base + tilt * x,
+			field.height(u0 + x * cos + z * sin, v0 + x * sin - z * cos) -
+			base +
+			tilt * x -
+			tiltAcross * z,
 		sample(x: Metres, z: Metres, out: GroundSample) {
 			field.sample(u0 + x * cos + z * sin, v0 + x * sin - z * cos, sampled);
-			out.height = sampled.height - base + tilt * x;
+			out.height = sampled.height - base + tilt * x - tiltAcross * z;
 			out.gradientX = sampled.gradientU * cos + sampled.gradientV * sin + tilt;
-			out.gradientZ = sampled.gradientU * sin - sampled.gradientV * cos;
+			out.gradientZ = sampled.gradientU * sin - sampled.gradientV * cos - tiltAcross;
 			out.kind = kindAt(x, z);
 		},
 		patch: () => false

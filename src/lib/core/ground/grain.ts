@@ -1,8 +1,8 @@
 import { ROLL } from '../constants';
-import type { Metres, Radians } from '../units';
+import type { Metres, Radians, Ratio } from '../units';
 
-/** How a line of play lies to the growth of the grass. */
-export type Grain = 'none' | 'with' | 'against';
+/** How a line of play lies to the growth of the grass: along it, or growing toward its left or right. */
+export type Grain = 'none' | 'with' | 'against' | 'left' | 'right';
 
 /** A line within this angle of the grain, or of its opposite, is played with or against it. */
 const WITHIN: Radians = Math.PI / 3;
@@ -16,7 +16,8 @@ const WITHIN: Radians = Math.PI / 3;
 export function grainAlong(growsTowards: Radians | null, heading: Radians): Grain {
 	if (growsTowards === null) return 'none';
 	const along = Math.cos(growsTowards - heading);
-	if (Math.abs(along) < Math.cos(WITHIN) - 1e-9) return 'none';
+	if (Math.abs(along) < Math.cos(WITHIN) - 1e-9)
+		return Math.sin(growsTowards - heading) > 0 ? 'left' : 'right';
 	return along > 0 ? 'with' : 'against';
 }
 
@@ -26,6 +27,12 @@ export function grainAlong(growsTowards: Radians | null, heading: Radians): Grai
  * @param greenSpeed of the level green without grain, as a length
  */
 export function grainedSpeed(greenSpeed: Metres, grain: Grain): Metres {
-	if (grain === 'none') return greenSpeed;
-	return grain === 'with' ? greenSpeed * ROLL.grainFactor : greenSpeed / ROLL.grainFactor;
+	if (grain === 'with') return greenSpeed * ROLL.grainFactor;
+	return grain === 'against' ? greenSpeed / ROLL.grainFactor : greenSpeed;
+}
+
+/** Slope across, + falls to the right, that pulls a rolling ball as much as grass growing across the line does. */
+export function grainAcross(grain: Grain): Ratio {
+	if (grain === 'right') return ROLL.grainAcross;
+	return grain === 'left' ? -ROLL.grainAcross : 0;
 }

@@ -7,14 +7,16 @@ const ground = createSegments({
 	kind: 'segments',
 	toEdge: 3,
 	rise: 0.6,
-	fringe: SURFACE.roughFringe,
+	grass: [{ kind: SURFACE.roughFringe, length: 3 }],
 	segments: [
 		{ length: 4, slopeAlong: 0.02, slopeAcross: 0.01 },
 		{ length: 2, slopeAlong: 0.1, slopeAcross: 0 },
 		{ length: 5, slopeAlong: -0.03, slopeAcross: -0.02 }
 	],
 	greenLength: 14,
-	halfWidth: 10,
+	left: 10,
+	right: 10,
+	beside: [],
 	strips: [{ from: 1, to: 2, kind: SURFACE.sand }]
 });
 
@@ -63,11 +65,13 @@ describe('createSegments', () => {
 				kind: 'segments',
 				toEdge: 1,
 				rise: 0,
-				fringe: 1,
+				grass: [{ kind: 1, length: 1 }],
 				segments: [],
 				greenLength: 5,
-				halfWidth: 5,
-				strips: []
+				left: 5,
+				right: 5,
+				strips: [],
+				beside: []
 			})
 		).toThrow(RangeError);
 	});
@@ -88,12 +92,73 @@ describe('the ends of the line', () => {
 			kind: 'segments',
 			toEdge: 1,
 			rise: 0,
-			fringe: SURFACE.smoothFringe,
+			grass: [{ kind: SURFACE.smoothFringe, length: 1 }],
 			segments: [],
 			greenLength: 5,
-			halfWidth: 5,
-			strips: []
+			left: 5,
+			right: 5,
+			strips: [],
+			beside: []
 		} as const;
 		expect(() => createSegments(nothing)).toThrow(/no segments/);
+		const bare = {
+			...nothing,
+			segments: [{ length: 4, slopeAlong: 0, slopeAcross: 0 }],
+			grass: []
+		};
+		expect(() => createSegments(bare)).toThrow(/no grass/);
+	});
+
+	it('is level around and behind the ball, then climbs to the edge', () => {
+		expect(ground.height(-20, 0)).toBe(0);
+		expect(at(0.3).gradientX).toBe(0);
+		expect(at(0.61).gradientX).toBeCloseTo(0.6 / (3 - 0.6), 12);
+		expect(ground.height(1.8, 0)).toBeCloseTo(0.3, 12);
+	});
+
+	const rough = createSegments({
+		kind: 'segments',
+		toEdge: 4,
+		rise: -1,
+		grass: [
+			{ kind: SURFACE.rough, length: 1.5 },
+			{ kind: SURFACE.smoothFringe, length: 1 }
+		],
+		segments: [{ length: 9, slopeAlong: 0, slopeAcross: 0 }],
+		greenLength: 9,
+		left: 3,
+		right: 6,
+		strips: [],
+		beside: [{ kind: SURFACE.water, from: 5, to: 8, fromZ: -Infinity, toZ: -2 }]
+	});
+	const roughAt = (x: number, z = 0) => {
+		const sample = new GroundSample();
+		rough.sample(x, z, sample);
+		return sample.kind;
+	};
+
+	it('grows what it is told from the ball on; the last stretch goes on to the edge', () => {
+		expect([-3, 1.4, 1.6, 3.9, 4.1].map((x) => roughAt(x))).toEqual([
+			SURFACE.rough,
+			SURFACE.rough,
+			SURFACE.smoothFringe,
+			SURFACE.smoothFringe,
+			SURFACE.green
+		]);
+		expect(rough.height(4, 0)).toBeCloseTo(-1, 12);
+	});
+
+	it('ends to the left and to the right where it is told, with what lies beside it', () => {
+		expect([roughAt(4.5, -3.1), roughAt(4.5, -2.9)]).toEqual([SURFACE.rough, SURFACE.green]);
+		expect([roughAt(4.5, 6.1), roughAt(4.5, 5.9)]).toEqual([SURFACE.rough, SURFACE.green]);
+		expect([roughAt(6, -2.1), roughAt(6, -1.9), roughAt(8.1, -2.1)]).toEqual([
+			SURFACE.water,
+			SURFACE.green,
+			SURFACE.green
+		]);
+		const patch = new UniformPatch();
+		expect(rough.patch(6, 0, patch)).toBe(true);
+		expect(patch).toMatchObject({ fromZ: -2, toZ: 6 });
+		expect(rough.patch(6, -2.5, patch)).toBe(false);
 	});
 });

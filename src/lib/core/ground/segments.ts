@@ -23,20 +23,35 @@ export interface Strip {
 	kind: SurfaceKind;
 }
 
+/** What grows between ball and edge, from the ball on. */
+export interface GrassStretch {
+	kind: SurfaceKind;
+	length: Metres;
+}
+
+/** An area beside the line, in metres from the ball and from the line (+ right). */
+export interface Beside extends Strip {
+	fromZ: Metres;
+	toZ: Metres;
+}
+
 export interface SegmentsSpec {
 	kind: 'segments';
 	/** From the ball to the edge of the green. */
 	toEdge: Metres;
-	/** The green's edge above (+) or below the ball; the ground between rises evenly. */
+	/** The green's edge above (+) or below the ball. The ground is level around the ball; a bank leads from there to the edge. */
 	rise: Metres;
-	fringe: SurfaceKind;
+	/** At least one stretch; the first grows behind the ball too, the last goes on to the edge and is the fringe of the green. */
+	grass: readonly GrassStretch[];
 	/** From the edge on; the last one goes on. At least one. */
 	segments: readonly Segment[];
 	/** Length of the green along the line. Behind it lies rough. */
 	greenLength: Metres;
-	/** The green reaches this far to both sides of the line. */
-	halfWidth: Metres;
+	/** The green reaches this far to the left and to the right of the line. */
+	left: Metres;
+	right: Metres;
 	strips: readonly Strip[];
+	beside: readonly Beside[];
 }
 
 interface Piece {
@@ -53,20 +68,36 @@ function kindOf({ kind }: Segment, fringe: SurfaceKind): SurfaceKind {
 	return kind === 'rough' ? SURFACE.rough : SURFACE.green;
 }
 
+/** Level ground before a bank begins: this share of the way to the edge, and no more than so much (assumption). */
+const SHELF_SHARE: Ratio = 0.25;
+const LONGEST_SHELF: Metres = 0.6;
+
+/** Level ground around the ball, then the bank that leads to the edge. */
+function approach({ toEdge, rise, grass }: SegmentsSpec): Piece[] {
+	const shelf = Math.min(LONGEST_SHELF, SHELF_SHARE * toEdge);
+	const kind = grass[0]!.kind;
+	const level = { gradientX: 0, gradientZ: 0, kind };
+	const bank = { ...level, gradientX: toEdge > 0 ? rise / (toEdge - shelf) : 0 };
+	const pieces = [
+		{ ...level, from: -Infinity, to: shelf, base: 0 },
+		{ ...bank, from: shelf, to: toEdge, base: 0 }
+	].filter((piece) => piece.to > piece.from);
+	let from = 0;
+	const stretches = grass.map(({ kind, length }, i): Strip => {
+		const to = i === grass.length - 1 ? toEdge : Math.min(toEdge, from + length);
+		const strip = { from: i === 0 ? -Infinity : from, to, kind };
+		from = to;
+		return strip;
+	});
+	return splitByStrips(pieces, ...stretches);
+}
+
 /** Cuts the line into pieces of one slope and one kind, in order. */
 function layOut(spec: SegmentsSpec): Piece[] {
-	const pieces: Piece[] = [];
-	const approach = spec.toEdge > 0 ? spec.rise / spec.toEdge : 0;
+	const pieces = approach(spec);
 	let x = spec.toEdge;
-	let base = spec.rise;
-	pieces.push({
-		from: -Infinity,
-		to: x,
-		base: 0,
-		gradientX: approach,
-		gradientZ: 0,
-		kind: spec.fringe
-	});
+	let base = x > 0 ? spec.rise : 0;
+	const fringe = spec.grass[spec.grass.length - 1]!.kind;
 	const back = spec.toEdge + spec.greenLength;
 	spec.segments.forEach((segment, i) => {
 		const last = i === spec.segments.length - 1;
@@ -78,7 +109,7 @@ function layOut(spec: SegmentsSpec): Piece[] {
 			base,
 			gradientX,
 			gradientZ: -segment.slopeAcross,
-			kind: kindOf(segment, spec.fringe)
+			kind: kindOf(segment, fringe)
 		});
 		base += gradientX * segment.length;
 		x = to;
@@ -116,10 +147,12 @@ function cut(piece: Piece, from: Metres, to: Metres): Piece {
  * Ground made of straight pieces along the line of play. Across the line each piece is a plane, so heights to both sides
  * of the line jump where the slope across changes; balls end close enough to the line for that not to matter.
  *
- * @throws RangeError without segments
+ * @throws RangeError without segments or without grass
  */
 export function createSegments(spec: SegmentsSpec): Ground {
 	if (spec.segments.length === 0) throw new RangeError('createSegments: no segments');
+	if (spec.grass.length === 0) throw new RangeError('createSegments: no grass before the edge');
+	const { left, right, beside } = spec;
 	const pieces = layOut(spec);
 	const last = pieces.length - 1;
 	const find = (x: Metres): Piece => {
@@ -138,16 +171,23 @@ export function createSegments(spec: SegmentsSpec): Ground {
 			out.height = heightOn(piece, x, z);
 			out.gradientX = piece.gradientX;
 			out.gradientZ = piece.gradientZ;
-			const beside = (z > spec.halfWidth || z < -spec.halfWidth) && piece.kind === SURFACE.green;
-			out.kind = beside ? SURFACE.rough : piece.kind;
+			const off = (z > right || z < -left) && piece.kind === SURFACE.green;
+			out.kind = off ? SURFACE.rough : piece.kind;
+			for (const area of beside)
+				if (x >= area.from && x < area.to && z > area.fromZ && z < area.toZ) out.kind = area.kind;
 		},
 		patch(x: Metres, z: Metres, out: UniformPatch) {
 			const piece = find(x);
 			out.fromX = piece.from;
 			out.toX = piece.to;
-			out.fromZ = -spec.halfWidth;
-			out.toZ = spec.halfWidth;
-			return z > -spec.halfWidth && z < spec.halfWidth;
+			out.fromZ = -left;
+			out.toZ = right;
+			for (const area of beside) {
+				if (area.to <= piece.from || area.from >= piece.to) continue;
+				if (area.fromZ >= z) out.toZ = Math.min(out.toZ, area.fromZ);
+				else out.fromZ = Math.max(out.fromZ, area.toZ);
+			}
+			return z > out.fromZ && z < out.toZ;
 		}
 	};
 }

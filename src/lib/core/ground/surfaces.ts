@@ -35,20 +35,38 @@ interface SurfaceBehaviour {
 	spread: Ratio;
 	/** Relative spread of the rolling friction: patchy turf, and on the green what even a good reading leaves open. */
 	rollSpread: Ratio;
+	/** Grass long enough to slow a ball that slides over it as well as one that rolls. */
+	drags: boolean;
 	/** The ball stays where it touches down. */
 	stops: boolean;
 }
 
 /** Indexed by `SurfaceKind`. */
 export const SURFACES: readonly SurfaceBehaviour[] = [
-	{ speed: 1, bounce: 1, grip: 1, spread: 0.05, rollSpread: 0.08, stops: false },
-	{ speed: 0.62, bounce: 0.92, grip: 0.7, spread: 0.14, rollSpread: 0.22, stops: false },
-	{ speed: 0.42, bounce: 0.82, grip: 0.6, spread: 0.2, rollSpread: 0.32, stops: false },
-	{ speed: 0.2, bounce: 0.6, grip: 0.5, spread: 0.28, rollSpread: 0.4, stops: false },
-	{ speed: 0.16, bounce: 0.55, grip: 0.5, spread: 0.3, rollSpread: 0.4, stops: false },
-	{ speed: 0.05, bounce: 0.15, grip: 1, spread: 0.3, rollSpread: 0, stops: true },
-	{ speed: 0.05, bounce: 0, grip: 1, spread: 0, rollSpread: 0, stops: true },
-	{ speed: 0.12, bounce: 0.4, grip: 0.5, spread: 0.3, rollSpread: 0.4, stops: false }
+	{ speed: 1, bounce: 1, grip: 1, spread: 0.05, rollSpread: 0.065, drags: false, stops: false },
+	{
+		speed: 0.62,
+		bounce: 0.92,
+		grip: 0.7,
+		spread: 0.14,
+		rollSpread: 0.5,
+		drags: false,
+		stops: false
+	},
+	{
+		speed: 0.42,
+		bounce: 0.82,
+		grip: 0.6,
+		spread: 0.2,
+		rollSpread: 0.95,
+		drags: true,
+		stops: false
+	},
+	{ speed: 0.2, bounce: 0.6, grip: 0.5, spread: 0.28, rollSpread: 1.3, drags: true, stops: false },
+	{ speed: 0.16, bounce: 0.55, grip: 0.5, spread: 0.3, rollSpread: 0.4, drags: true, stops: false },
+	{ speed: 0.05, bounce: 0.15, grip: 1, spread: 0.3, rollSpread: 0, drags: false, stops: true },
+	{ speed: 0.05, bounce: 0, grip: 1, spread: 0, rollSpread: 0, drags: false, stops: true },
+	{ speed: 0.12, bounce: 0.4, grip: 0.5, spread: 0.3, rollSpread: 0.4, drags: true, stops: false }
 ];
 
 /** How the turf that one ball meets differs from the middle: standard normal numbers. */

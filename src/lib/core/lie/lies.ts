@@ -1,4 +1,4 @@
-import type { Radians, Ratio } from '../units';
+import type { MetresPerSecond, Radians, Ratio } from '../units';
 import { radians } from '../units';
 
 export type LieId =
@@ -14,16 +14,14 @@ export type LieId =
 
 /** How a lie changes the strike. Directions follow published groove and wet-contact studies; every number is ours (assumption). */
 export interface Lie {
-	/** Friction between face and ball. */
-	friction: number;
+	/** Share of the tangential impulse that the grass between face and ball leaves: what spin is left. */
+	grip: Ratio;
 	/** Share of the head speed that reaches the ball. */
 	speed: Ratio;
 	/** Loft taken away by grass that twists the face shut. */
 	closure: Radians;
 	/** Added to the attack angle. */
 	attack: Radians;
-	/** Factor on the ball's speed: a ball that sits up is met in the middle of the face with nothing in the way. */
-	jump: Ratio;
 	/** Factor on how much head speed the turf eats behind the ball. */
 	dig: number;
 	/** Factor on how far ahead of the ball the low point may be before the strike is thin. */
@@ -32,6 +30,8 @@ export interface Lie {
 	spread: Ratio;
 	/** Spread of the face's direction that comes from the grass: what slows the club also turns it shut. */
 	twist: Radians;
+	/** Opening at which a lofted face cuts through the grass as well as it can. */
+	opened: Radians;
 	/** Smallest opening of a lofted face that the lie asks for when the shot is played high. */
 	minOpen: Radians;
 	/** A putter can be used. */
@@ -40,100 +40,140 @@ export interface Lie {
 	low: boolean;
 	/** The highest flights can be played. */
 	high: boolean;
-	/** The club goes under the ball, not into it. */
-	splash: boolean;
+	/** The ball lies in sand: the club may go under it, not into it. */
+	sand: boolean;
 	/** Hard ground under the ball: a sole with much bounce skips. */
 	hard: boolean;
 }
 
 const NORMAL: Lie = {
-	friction: 0.4,
+	grip: 1,
 	speed: 1,
 	closure: 0,
 	attack: 0,
-	jump: 1,
 	dig: 1,
 	cushion: 1,
 	spread: 0,
 	twist: 0,
+	opened: radians(45),
 	minOpen: 0,
 	putt: true,
 	low: true,
 	high: true,
-	splash: false,
+	sand: false,
 	hard: false
 };
 
 export const LIES: Record<LieId, Lie> = {
 	tight: { ...NORMAL, attack: radians(-1), dig: 1.35, cushion: 0.7, hard: true },
 	fairway: NORMAL,
-	fringe: { ...NORMAL, friction: 0.38, cushion: 1.1 },
+	fringe: { ...NORMAL, grip: 0.95, cushion: 1.1 },
 	'first-cut': {
 		...NORMAL,
-		friction: 0.28,
-		speed: 0.98,
-		dig: 0.9,
-		cushion: 1.15,
-		spread: 0.06,
+		grip: 0.8,
+		speed: 0.97,
+		closure: radians(2),
+		attack: radians(-0.5),
+		cushion: 1.03,
+		spread: 0.05,
+		twist: radians(1.5),
 		putt: false
 	},
 	'sitting-up': {
 		...NORMAL,
-		friction: 0.33,
-		jump: 1.05,
-		dig: 0.45,
+		grip: 0.85,
+		dig: 0.75,
 		cushion: 1.4,
-		spread: 0.06,
+		spread: 0.08,
 		putt: false
 	},
 	'sitting-down': {
 		...NORMAL,
-		friction: 0.2,
+		grip: 0.55,
 		speed: 0.92,
-		closure: radians(4),
+		closure: radians(6),
 		attack: radians(-2),
 		dig: 1.15,
 		cushion: 0.9,
-		spread: 0.11,
-		twist: radians(1.5),
+		spread: 0.1,
+		twist: radians(3.5),
 		putt: false
 	},
 	'semi-rough': {
 		...NORMAL,
-		friction: 0.2,
+		grip: 0.5,
 		speed: 0.93,
-		closure: radians(2),
+		closure: radians(8),
 		attack: radians(-2),
-		dig: 1,
 		cushion: 1.05,
 		spread: 0.155,
-		twist: radians(1),
-		minOpen: radians(10),
+		twist: radians(6.5),
+		opened: radians(30),
+		minOpen: radians(25),
 		putt: false
 	},
 	'deep-rough': {
 		...NORMAL,
-		friction: 0.12,
+		grip: 0.25,
 		speed: 0.7,
-		closure: radians(6),
+		closure: radians(15),
 		attack: radians(-5),
 		dig: 0.9,
 		cushion: 1.1,
-		spread: 0.25,
-		twist: radians(4),
-		minOpen: radians(15),
+		spread: 0.26,
+		twist: radians(10),
+		opened: radians(45),
+		minOpen: radians(35),
 		putt: false,
 		low: false
 	},
-	sand: { ...NORMAL, friction: 0.2, spread: 0.17, putt: false, low: false, splash: true }
+	// What a club that does not go under the ball meets; the splash has its own physics.
+	sand: {
+		...NORMAL,
+		grip: 0.7,
+		speed: 0.95,
+		dig: 6,
+		cushion: 0.45,
+		spread: 0.12,
+		putt: false,
+		low: false,
+		sand: true
+	}
 };
 
-/** Water between face and ball leaves this share of the friction (assumption). */
-const WET_FRICTION = 0.7;
-/** A hard cover (range ball) grips the face this much less (assumption). */
-const FIRM_BALL_FRICTION = 0.78;
+/** Share of the tangential impulse left by water, and by a hard cover (range ball). */
+const WET_GRIP: Ratio = 0.7;
+const FIRM_BALL_GRIP: Ratio = 0.72;
 
-/** Friction between face and ball. */
-export function faceFriction(lie: Lie, wet: boolean, ball: 'soft' | 'firm'): number {
-	return lie.friction * (wet ? WET_FRICTION : 1) * (ball === 'firm' ? FIRM_BALL_FRICTION : 1);
+/**
+ * Share of a clean dry strike's tangential impulse that a lie, water and cover leave together.
+ *
+ * @source relative spin of the R&A's and USGA's spin generation reports of 2006 and 2007, from memory: first cut −15 to −25 %, wet −20
+ *   to −40 %, semi-rough about half, deep rough about a quarter, a hard cover −20 to −35 %
+ */
+export const faceGrip = (lie: Lie, wet: boolean, ball: 'soft' | 'firm'): Ratio =>
+	lie.grip * (wet ? WET_GRIP : 1) * (ball === 'firm' ? FIRM_BALL_GRIP : 1);
+
+/** An open face meets the grass with its heel and its sole: what the grass does to it shrinks by these shares at the lie's opening. */
+const OPENED = { closure: 0.3, twist: 0.6, spread: 0.5 };
+
+/** Grass slows a slow head more unevenly than a fast one: as the root of the head speed, within limits (assumption). */
+const EVEN_SPEED: MetresPerSecond = 11;
+const MOST_UNEVEN = 1.5;
+
+/** Factor on the spread that grass brings, at a head speed. */
+export const grassGrip = (speed: MetresPerSecond): Ratio =>
+	Math.min(MOST_UNEVEN, Math.sqrt(EVEN_SPEED / speed));
+
+/** What grass does to a face that is opened: less closure, less twist, a steadier speed (common practice; numbers ours, assumption). */
+export function grassOn(
+	lie: Lie,
+	faceOpen: Radians
+): { closure: Radians; twist: Radians; spread: Ratio } {
+	const share = Math.min(1, Math.max(0, faceOpen / lie.opened));
+	return {
+		closure: lie.closure * (1 - OPENED.closure * share),
+		twist: lie.twist * (1 - OPENED.twist * share),
+		spread: lie.spread * (1 - OPENED.spread * share)
+	};
 }

@@ -79,7 +79,7 @@ describe('reasons and cautions', () => {
 
 	it('say nothing where there is nothing to play', () => {
 		const ladder = { rungs: [], rejected: [], compromised: false };
-		expect(reasonsFor(bump(), [], ladder, {} as never, null)).toEqual([]);
+		expect(reasonsFor(bump(), [], ladder, {} as never, { cost: null, lifted: null })).toEqual([]);
 	});
 
 	it('name the dangers of the shot and always the shared green and the round', () => {

@@ -2,7 +2,7 @@ import { Outcome } from '../ball/simulate';
 import { SURFACE } from '../ground/surfaces';
 import { interpolate } from '../math/interpolation';
 import type { Metres, MetresPerSecond } from '../units';
-import type { Rung } from './ladder';
+import type { Rung } from './rung';
 import type { Question } from './question';
 import { playIntended } from '../solve/solve';
 

@@ -1,3 +1,4 @@
+import { puttingDispersion } from '../player/player';
 import type { Question } from './question';
 import type { Sampler, SampleJob } from './rank';
 import { drawDeviates, mostBalls, sampleFinishes, type Finishes } from './sample';
@@ -9,6 +10,7 @@ import { drawDeviates, mostBalls, sampleFinishes, type Finishes } from './sample
  */
 export function createLocalSampler(question: Question): (jobs: readonly SampleJob[]) => Finishes[] {
 	const { samples, seed, player } = question.request;
+	const putting = puttingDispersion(player.costs);
 	const deviates = drawDeviates(seed, mostBalls(samples));
 	return (jobs) =>
 		jobs.map(({ play, speed, aim, from, to }) =>
@@ -18,6 +20,7 @@ export function createLocalSampler(question: Question): (jobs: readonly SampleJo
 					speed,
 					aim,
 					player,
+					putting,
 					scene: question.played,
 					holeX: question.pin
 				},

@@ -12,7 +12,7 @@ import { fromFeet, degrees } from '../units';
 import { expectedLie, lineOn, situationOn, standBeside, type Conditions } from './onGreen';
 import { missCost, missSpots, standingBag, type MissQuestion } from './whereToMiss';
 import { landingRegion, FATE } from './landingRegion';
-import { solveRung } from './ladder';
+import { solveRung } from './rung';
 import { Question } from './question';
 
 /** A level round green of 16 m across with a pond below it and a bunker to its right. */

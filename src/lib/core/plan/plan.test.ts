@@ -81,7 +81,13 @@ describe('plan', () => {
 		['a putter with sand in its way', { hazards: across }, putterOnly, 'blockedPutt'],
 		['a putter in deep rough', { lie: 'deep-rough' }, putterOnly, undefined],
 		['sand without a wedge', { lie: 'sand', toEdge: 3 }, [{ name: '7i', loft: 34 }], undefined],
-		['sand far from the green', { lie: 'sand', toEdge: 30, edgeToPin: 20 }, undefined, 'tooFast'],
+		['sand far from the green', { lie: 'sand', toEdge: 30, edgeToPin: 20 }, undefined, undefined],
+		[
+			'a ball in its own crater far from the green',
+			{ lie: 'sand', sandSurface: 'plugged', toEdge: 30, edgeToPin: 20 },
+			undefined,
+			'tooFast'
+		],
 		['a green that holds nothing', { slopeAlong: -20 }, undefined, 'noStop'],
 		['a green deep below', { rise: -3 }, undefined, undefined]
 	])('is never without an answer: %s', async (_, situation, bag, against) => {

@@ -1,7 +1,9 @@
 import { adviseSetup, type SetupAdvice } from '../setup/advise';
 import { schoolOf } from '../schools/registry';
+import type { SchoolId } from '../schools/school';
 import type { Metres } from '../units';
-import { buildLadder, type Ladder, type RejectedPlay, type Rung } from './ladder';
+import { buildLadder, type Ladder, type RejectedPlay } from './ladder';
+import { type Rung } from './rung';
 import { rankLadder, type Progress, type SampledRung, type Sampler } from './rank';
 import { cautionsFor, reasonsFor, type Caution, type Reason } from './reasons';
 import type { Question } from './question';
@@ -79,24 +81,34 @@ export function firstAnswer(question: Question): FirstAnswer {
 	return { ladder, details: ladder.rungs.map((rung) => detailsOf(question, rung)) };
 }
 
-/** Takes out what the pupil's school would not play, unless nothing would be left. */
-function withinSchool(question: Question, ladder: Ladder): { ladder: Ladder; restricted: boolean } {
+/** What a pupil's school makes of a ladder: nothing, a shorter one, or it is lifted because nothing it plays works here. */
+interface Schooled {
+	ladder: Ladder;
+	restricted: boolean;
+	lifted: SchoolId | null;
+}
+
+/** Takes out what the pupil's school would not play, unless nothing that works would be left. */
+function withinSchool(question: Question, ladder: Ladder): Schooled {
 	const school = schoolOf(question.request.school);
-	if (!school) return { ladder, restricted: false };
+	if (!school) return { ladder, restricted: false, lifted: null };
 	const facts = schoolFacts(question);
 	const allowed = ladder.rungs.filter((rung) => school.allows(rung.play, facts));
-	if (allowed.length === 0 || allowed.length === ladder.rungs.length)
-		return { ladder, restricted: false };
+	const works = allowed.some(({ against }) => against === null);
+	if (!works && !(ladder.compromised && allowed.length > 0))
+		return { ladder, restricted: false, lifted: school.id };
+	if (allowed.length === ladder.rungs.length) return { ladder, restricted: false, lifted: null };
+	const rejection = { code: 'notInSchool', school: school.id } as const;
 	const out = ladder.rungs
 		.filter((rung) => !allowed.includes(rung))
-		.map((rung) => ({
-			play: rung.play,
-			rung,
-			rejection: { code: 'notInSchool', school: school.id } as const
-		}));
+		.map((rung) => ({ play: rung.play, rung, rejection }));
+	const rejected = ladder.rejected.map((item) =>
+		school.allows(item.play, facts) ? item : { ...item, rejection }
+	);
 	return {
-		ladder: { ...ladder, rungs: allowed, rejected: [...ladder.rejected, ...out] },
-		restricted: true
+		ladder: { ...ladder, rungs: allowed, rejected: [...rejected, ...out] },
+		restricted: true,
+		lifted: null
 	};
 }
 
@@ -133,7 +145,7 @@ export async function plan(
 	progress: Progress = () => {}
 ): Promise<Plan> {
 	const free = buildLadder(question);
-	const { ladder, restricted } = withinSchool(question, free);
+	const { ladder, restricted, lifted } = withinSchool(question, free);
 	// A school's choice is ranked beside the free one, so that its price can be told: two halves of the work.
 	const own = restricted ? 0.5 : 1;
 	const ranked = await rankLadder(question, ladder, sampler, (share) => progress(own * share));
@@ -150,7 +162,9 @@ export async function plan(
 		rejected: ladder.rejected,
 		schools: callSchools(question),
 		sensitivity,
-		why: sensitivity ? reasonsFor(question, ranked, ladder, sensitivity, schoolCost) : [],
+		why: sensitivity
+			? reasonsFor(question, ranked, ladder, sensitivity, { cost: schoolCost, lifted })
+			: [],
 		cautions: cautionsFor(question, best?.rung),
 		compromised: ladder.compromised
 	};

@@ -1,8 +1,10 @@
 import { mostLofted } from '../club/club';
 import type { Club } from '../club/club';
 import type { Metres } from '../units';
+import type { SchoolId } from '../schools/school';
 import type { Rejection } from './reject';
-import type { Ladder, Rung } from './ladder';
+import type { Ladder } from './ladder';
+import type { Rung } from './rung';
 import type { SampledRung } from './rank';
 import type { Question } from './question';
 import type { Sensitivity } from './sensitivity';
@@ -25,6 +27,7 @@ export type Reason =
 	| { code: 'playedSafe'; target: Metres }
 	| { code: 'safeCosts'; target: Metres; more: number; fourOrMoreLess: number }
 	| { code: 'schoolCosts'; more: number }
+	| { code: 'schoolLifted'; school: SchoolId }
 	| { code: 'watch'; what: 'stimp' | 'slope' | 'distance' | 'lie'; change: Metres };
 
 export type Caution =
@@ -109,13 +112,25 @@ function watch(sensitivity: Sensitivity): Reason {
 
 const larger = (a: number, b: number): number => (Math.abs(b) > Math.abs(a) ? b : a);
 
+/** What it costs to stay within the pupil's school, or that it has nothing to offer here. */
+function schoolReason({
+	cost,
+	lifted
+}: {
+	cost: number | null;
+	lifted: SchoolId | null;
+}): Reason | null {
+	if (lifted) return { code: 'schoolLifted', school: lifted };
+	return cost === null ? null : { code: 'schoolCosts', more: cost };
+}
+
 /** Why this option and not another, most telling first. */
 export function reasonsFor(
 	question: Question,
 	ranked: readonly SampledRung[],
 	ladder: Ladder,
 	sensitivity: Sensitivity,
-	schoolCost: number | null
+	school: { cost: number | null; lifted: SchoolId | null }
 ): Reason[] {
 	if (ranked.length === 0) return [];
 	const found = [
@@ -123,7 +138,7 @@ export function reasonsFor(
 		runnerUp(ranked),
 		habit(question, ranked, ladder),
 		safeShot(question, ranked),
-		schoolCost === null ? null : ({ code: 'schoolCosts', more: schoolCost } as const),
+		schoolReason(school),
 		watch(sensitivity)
 	];
 	return found.filter((reason) => reason !== null);

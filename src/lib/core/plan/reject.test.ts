@@ -1,3 +1,4 @@
+import type { SandSurface } from '../lie/sand';
 import { describe, expect, it } from 'vitest';
 import { question as ask } from '../../../../tests/support/scenes';
 import { radians } from '../units';
@@ -18,7 +19,7 @@ describe('a shot is out', () => {
 	it('when it lands short of the safe part of the green', () => {
 		const ladder = ladderOf({ toEdge: 8, edgeToPin: 6, fringe: 'grainy' });
 		expect(codes(ladder)).toContain('shortOfGreen');
-		for (const { solution } of ladder.rungs)
+		for (const { solution } of ladder.rungs.filter(({ play }) => play.flight !== 'putt'))
 			expect(solution.outcome.landingX).toBeGreaterThanOrEqual(8 + EDGE_MARGIN);
 	});
 
@@ -30,12 +31,12 @@ describe('a shot is out', () => {
 		expect(high.rungs.length).toBeLessThan(low.rungs.length);
 	});
 
-	it('when a putt would have to go through something, or through grass that grabs it', () => {
+	it('when a putt would have to go through something', () => {
 		const putt = ({ rejected }: Ladder) =>
 			rejected.find(({ play }) => play.club.putter)?.rejection.code;
 		expect(putt(ladderOf({ toEdge: 4, hazards: sand(1, 3) }))).toBe('blockedPutt');
-		expect(putt(ladderOf({ toEdge: 2, fringe: 'rough' }))).toBe('grabsPutt');
-		expect(putt(ladderOf({ toEdge: 2, fringe: 'smooth' }))).toBeUndefined();
+		for (const fringe of ['rough', 'smooth'])
+			expect(putt(ladderOf({ toEdge: 2, fringe }))).toBeUndefined();
 	});
 
 	it('when it lands on a ridge or the face of a tier, however it is told of it', () => {
@@ -99,9 +100,14 @@ describe('the ladder', () => {
 	});
 
 	it('tries from sand only what a sand shot is', () => {
-		const plays = candidates(ask({}).request.bag, 'sand');
-		expect(new Set(plays.map(({ flight }) => flight))).toEqual(new Set(['splash']));
-		const open = candidates(ask({}).request.bag, 'deep-rough').filter(
+		const flights = (sand: SandSurface) =>
+			new Set(candidates(ask({}).request.bag, { lie: 'sand', sand }).map(({ flight }) => flight));
+		expect(flights('medium')).toEqual(new Set(['splash', 'standard']));
+		expect(flights('firm')).toEqual(new Set(['splash', 'standard', 'putt']));
+		expect(flights('plugged')).toEqual(new Set(['splash']));
+		const plugged = candidates(ask({}).request.bag, { lie: 'sand', sand: 'plugged' });
+		expect(plugged.every(({ faceOpen }) => faceOpen === 0)).toBe(true);
+		const open = candidates(ask({}).request.bag, { lie: 'deep-rough', sand: 'medium' }).filter(
 			({ flight }) => flight === 'open'
 		);
 		expect(open.every(({ faceOpen }) => faceOpen >= radians(29))).toBe(true);

@@ -4,7 +4,14 @@ import { LIES } from '../lie/lies';
 import type { Intent } from '../player/intent';
 import type { Metres, Radians, Ratio } from '../units';
 import { radians } from '../units';
-import { crestOf, segmentAt, type Hazard, type HazardKind, type Situation } from './situation';
+import {
+	acrossLine,
+	crestOf,
+	segmentAt,
+	type Hazard,
+	type HazardKind,
+	type Situation
+} from './situation';
 import type { Solution } from '../solve/solve';
 
 /** Why a shot is out; the words live where screens and files are made. */
@@ -19,7 +26,6 @@ export type Rejection =
 	| { code: 'goesPast'; by: Metres }
 	| { code: 'bounceOnTight'; bounce: Radians }
 	| { code: 'blockedPutt' }
-	| { code: 'grabsPutt' }
 	| { code: 'notInSchool'; school: SchoolId };
 
 /** A landing nearer to the edge than this may come down in the fringe (common practice: a couple of feet, no source). */
@@ -69,7 +75,9 @@ function rejectHazard(hazard: Hazard, solution: Solution, flown: Flown): Rejecti
 /** A ball on the ground must not meet anything either. */
 function rejectRoll(situation: Situation, solution: Solution, flown: Flown): Rejection | null {
 	const { landingX, finishX } = solution.outcome;
-	const met = situation.hazards.find((hazard) => hazard.from >= landingX && hazard.from < finishX);
+	const met = acrossLine(situation.hazards).find(
+		(hazard) => hazard.from >= landingX && hazard.from < finishX
+	);
 	const hazard = met?.kind ?? flown.runsInto;
 	return hazard ? { code: 'landsInHazard', hazard } : null;
 }
@@ -86,17 +94,11 @@ function rejectLanding(situation: Situation, solution: Solution): Rejection | nu
 		: null;
 }
 
-/** Grass between ball and edge that a putt may have to cross, by how it is cut (common practice, no source). */
-const PUTTABLE_FRINGE: Record<Situation['fringe'], Metres> = {
-	smooth: Infinity,
-	grainy: 1.2,
-	rough: 0.3
-};
-
 function rejectPutt(situation: Situation, solution: Solution, flown: Flown): Rejection | null {
-	const onLine = situation.hazards.some((hazard) => hazard.from < solution.outcome.finishX);
-	if (onLine || flown.runsInto) return { code: 'blockedPutt' };
-	return situation.toEdge > PUTTABLE_FRINGE[situation.fringe] ? { code: 'grabsPutt' } : null;
+	const onLine = acrossLine(situation.hazards).some(
+		(hazard) => hazard.from < solution.outcome.finishX
+	);
+	return onLine || flown.runsInto ? { code: 'blockedPutt' } : null;
 }
 
 function rejectSolve(solution: Solution): Rejection | null {
@@ -121,7 +123,7 @@ export function rejectSolution(
 	const unsolved = rejectSolve(solution);
 	if (unsolved) return unsolved;
 	if (intent.play.flight === 'putt') return rejectPutt(situation, solution, flown);
-	for (const hazard of situation.hazards) {
+	for (const hazard of acrossLine(situation.hazards)) {
 		const reason = rejectHazard(hazard, solution, flown);
 		if (reason) return reason;
 	}

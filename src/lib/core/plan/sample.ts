@@ -1,9 +1,10 @@
 import { follow, Outcome, type Scene } from '../ball/simulate';
 import { BallState } from '../ball/state';
 import { SURFACE, type TurfLuck } from '../ground/surfaces';
-import { createRng } from '../math/random';
+import { normalQuantile } from '../math/normalQuantile';
+import { sobol } from '../math/sobol';
 import type { Intent } from '../player/intent';
-import type { Player } from '../player/player';
+import type { Dispersion, Player } from '../player/player';
 import { DEVIATE_COUNT, DEVIATES, strikeWithErrors, type Contact } from '../player/strike';
 import type { Metres, MetresPerSecond, Radians } from '../units';
 import { remainingInto, type Remaining } from './cost';
@@ -35,13 +36,16 @@ export const CONTENDER_FACTOR = 2.5;
 export const mostBalls = (samples: number): number => Math.ceil(samples * CONTENDER_FACTOR);
 
 /**
- * Standard normals for a number of balls. The same seed gives the same balls whoever asks, and a longer list begins with the shorter.
+ * Standard normals for a number of balls, spread evenly over what can happen: averages over them err less than over independent luck.
+ * The same seed gives the same balls whoever asks, and a longer list begins with the shorter.
  *
  * @returns `DEVIATE_COUNT` numbers a ball
  */
 export function drawDeviates(seed: number, balls: number): Float64Array {
-	const rng = createRng(seed);
-	return Float64Array.from({ length: balls * DEVIATE_COUNT }, () => rng.normal());
+	const deviates = new Float64Array(balls * DEVIATE_COUNT);
+	for (let at = 0; at < deviates.length; at++)
+		deviates[at] = normalQuantile(sobol(Math.floor(at / DEVIATE_COUNT), at % DEVIATE_COUNT, seed));
+	return deviates;
 }
 
 /** A solved shot and who plays it, as the sampler needs it. */
@@ -50,6 +54,8 @@ export interface SampledShot {
 	speed: MetresPerSecond;
 	aim: Radians;
 	player: Pick<Player, 'dispersion' | 'costs'>;
+	/** The player's spread with a putter. */
+	putting: Dispersion;
 	/** With hazards; the hole may take the ball. */
 	scene: Scene;
 	holeX: Metres;
@@ -108,7 +114,7 @@ function sampleOne(
 	ball.y = ball.apex = scene.ground.height(0, 0);
 	const contact = strikeWithErrors(
 		intent,
-		shot.player.dispersion,
+		intent.play.club.putter ? shot.putting : shot.player.dispersion,
 		shot.speed,
 		shot.aim,
 		deviates,

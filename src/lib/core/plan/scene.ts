@@ -1,15 +1,16 @@
 import type { Obstacle } from '../ball/flight';
 import type { Scene } from '../ball/simulate';
-import { createSegments, type Strip } from '../ground/segments';
+import { createSegments, type Beside, type Segment, type Strip } from '../ground/segments';
 import { GroundSample, type Ground } from '../ground/ground';
 import { FRINGE_KIND, SURFACE, type SurfaceKind } from '../ground/surfaces';
 import { createSurveyed } from '../green/surveyed';
-import { grainedSpeed } from '../ground/grain';
+import { grainAcross, grainedSpeed } from '../ground/grain';
 import type { KindMap } from '../green/kindMap';
 import { surfaceOf } from '../green/surface';
 import { turfOf } from '../ground/turf';
 import type { Metres } from '../units';
 import {
+	acrossLine,
 	crestOf,
 	pinDistance,
 	type HazardKind,
@@ -24,14 +25,23 @@ const HAZARD_KIND: Record<HazardKind, SurfaceKind> = {
 	mound: SURFACE.mound
 };
 
-/** The situation says nothing of the green's width; this much lies on either side of the line (assumption). */
+/** Where the situation says nothing of the green's width, this much lies on either side of the line (assumption). */
 const HALF_WIDTH: Metres = 12;
 
-const strips = (situation: Situation): Strip[] =>
-	situation.hazards.map(({ from, to, kind }) => ({ from, to, kind: HAZARD_KIND[kind] }));
+const strips = ({ hazards }: Situation): Strip[] =>
+	acrossLine(hazards).map(({ from, to, kind }) => ({ from, to, kind: HAZARD_KIND[kind] }));
+
+/** Hazards to the side reach from their offset outwards. */
+const besides = ({ hazards }: Situation): Beside[] =>
+	hazards.flatMap(({ kind, from, to, beside }) => {
+		if (!beside) return [];
+		const { side, offset } = beside;
+		const [fromZ, toZ] = side === 'left' ? [-Infinity, -offset] : [offset, Infinity];
+		return [{ kind: HAZARD_KIND[kind], from, to, fromZ, toZ }];
+	});
 
 const obstacles = (situation: Situation): Obstacle[] =>
-	situation.hazards
+	acrossLine(situation.hazards)
 		.filter((hazard) => hazard.height > 0)
 		.map((hazard) => ({ at: crestOf(hazard), height: hazard.height }));
 
@@ -43,16 +53,26 @@ interface SceneOptions {
 	hole: boolean;
 }
 
+/** The green's pieces with the pull of grass that grows across the line. */
+const leaning = ({ segments, grain }: Situation): readonly Segment[] => {
+	const across = grainAcross(grain);
+	return across === 0
+		? segments
+		: segments.map((segment) => ({ ...segment, slopeAcross: segment.slopeAcross + across }));
+};
+
 const groundOfStations = (situation: Situation, hazards: boolean): Ground =>
 	createSegments({
 		kind: 'segments',
 		toEdge: situation.toEdge,
 		rise: situation.rise,
-		fringe: FRINGE_KIND[situation.fringe],
-		segments: situation.segments,
+		grass: situation.grass.map(({ kind, length }) => ({ kind: FRINGE_KIND[kind], length })),
+		segments: leaning(situation),
 		greenLength: situation.edgeToPin + situation.beyondPin,
-		halfWidth: HALF_WIDTH,
-		strips: hazards ? strips(situation) : []
+		left: situation.width?.left ?? HALF_WIDTH,
+		right: situation.width?.right ?? HALF_WIDTH,
+		strips: hazards ? strips(situation) : [],
+		beside: hazards ? besides(situation) : []
 	});
 
 const isHazard = (kind: SurfaceKind): boolean => kind === SURFACE.sand || kind === SURFACE.water;
@@ -71,11 +91,13 @@ function kindsOfMap(survey: SurveyedGround, surface: KindMap, hazards: boolean) 
 function groundOfSurvey(situation: Situation, survey: SurveyedGround, hazards: boolean): Ground {
 	const surface = surfaceOf(survey.green);
 	const { placement, tilt } = survey;
+	const tiltAcross = grainAcross(situation.grain);
 	if (survey.kinds === 'map')
 		return createSurveyed({
 			field: surface,
 			placement,
 			tilt,
+			tiltAcross,
 			kindAt: kindsOfMap(survey, surface, hazards)
 		});
 	const stations = groundOfStations(situation, hazards);
@@ -84,6 +106,7 @@ function groundOfSurvey(situation: Situation, survey: SurveyedGround, hazards: b
 		field: surface,
 		placement,
 		tilt,
+		tiltAcross,
 		kindAt(x, z) {
 			stations.sample(x, z, sample);
 			return sample.kind;

@@ -1,5 +1,6 @@
 import { Outcome } from '../ball/simulate';
 import { findRoot } from '../math/roots';
+import { LEVEL_STANCE } from '../lie/stance';
 import { straight, type Intent } from '../player/intent';
 import type { School, SchoolAdvice, SchoolFacts, SchoolId } from '../schools/school';
 import { SCHOOLS } from '../schools/registry';
@@ -42,6 +43,8 @@ const levelled = (situation: Situation): Situation => ({
 	toEdge: 1,
 	rise: 0,
 	hazards: [],
+	stance: LEVEL_STANCE,
+	width: undefined,
 	survey: undefined,
 	segments: [{ length: 100, slopeAlong: 0, slopeAcross: 0 }]
 });

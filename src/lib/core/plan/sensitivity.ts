@@ -1,7 +1,7 @@
 import { Outcome } from '../ball/simulate';
 import type { LieId } from '../lie/lies';
 import { FOOT, YARD, fromPercent, type Metres } from '../units';
-import type { Rung } from './ladder';
+import type { Rung } from './rung';
 import type { Question } from './question';
 import type { Situation } from './situation';
 import { playIntended } from '../solve/solve';

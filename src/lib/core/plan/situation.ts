@@ -1,4 +1,6 @@
 import type { LieId } from '../lie/lies';
+import type { SandSurface } from '../lie/sand';
+import type { Stance } from '../lie/stance';
 import type { Firmness } from '../ground/turf';
 import type { Segment } from '../ground/segments';
 import type { Air } from '../ball/aerodynamics';
@@ -17,7 +19,13 @@ export interface Hazard {
 	to: Metres;
 	/** To clear, above the ball; see `crestOf` for where. */
 	height: Metres;
+	/** Where it lies; across the line where there is nothing here. */
+	beside?: { side: 'left' | 'right'; offset: Metres };
 }
+
+/** The hazards that a ball on the line has to get over. */
+export const acrossLine = (hazards: readonly Hazard[]): Hazard[] =>
+	hazards.filter(({ beside }) => beside === undefined);
 
 /** Where a hazard is highest: a mound in its middle, a bunker or bank at its far lip. */
 export const crestOf = ({ kind, from, to }: Hazard): Metres =>
@@ -33,6 +41,12 @@ export interface SurveyedGround {
 	tilt: Ratio;
 }
 
+/** What grows along a stretch before the green. */
+export interface Grass {
+	kind: FringeId;
+	length: Metres;
+}
+
 /** Everything about a shot that is not the player. SI; the ball lies at the origin and the hole on the x axis. */
 export interface Situation {
 	lie: LieId;
@@ -44,7 +58,14 @@ export interface Situation {
 	beyondPin: Metres;
 	/** The green's edge above (+) or below the ball. */
 	rise: Metres;
-	fringe: FringeId;
+	/** Between ball and edge, from the ball on; at least one, the last goes on to the edge. */
+	grass: readonly Grass[];
+	/** Slope under ball and feet; read off the ground where nothing is said. */
+	stance?: Stance | undefined;
+	/** How the sand lies, for a ball in it. */
+	sand: SandSurface;
+	/** Green beside the line; the usual width where there is nothing here. */
+	width?: { left: Metres; right: Metres } | undefined;
 	/** From the edge on, at least one; the last goes on. */
 	segments: readonly Segment[];
 	hazards: readonly Hazard[];

@@ -6,7 +6,8 @@ import { areaOf, boundsOf, distanceToEdge, type Point } from '../math/polygon';
 import type { Play } from '../player/intent';
 import { degrees, radians, type Metres } from '../units';
 import { candidates } from './candidates';
-import { buildLadder, type Rung } from './ladder';
+import { buildLadder } from './ladder';
+import { type Rung } from './rung';
 import { createLocalSampler } from './localSampler';
 import { expectedLie, lineOn, situationOn, type Conditions } from './onGreen';
 import { Question } from './question';
@@ -103,7 +104,7 @@ export function missCost(asked: MissQuestion, spot: Point): MissCost {
 	const question = questionAt(asked, spot);
 	if (!question) return { spot, strokes: NaN, play: null };
 	const { request, situation } = question;
-	const plays = candidates(request.bag, situation.lie).filter(isTelling);
+	const plays = candidates(request.bag, situation).filter(isTelling);
 	const { rungs } = buildLadder(question, plays);
 	const sample = createLocalSampler(question);
 	const cost = (rung: Rung, from: number, to: number): number => {

@@ -1,7 +1,15 @@
 import { FIRMNESS, type Firmness } from '../ground/turf';
 import { headMass, type Club } from '../club/club';
 import { openFace } from '../club/faceOpening';
-import { faceFriction, LIES, type Lie, type LieId } from '../lie/lies';
+import { faceGrip, grassOn, LIES, type Lie, type LieId } from '../lie/lies';
+import { SANDS, type Sand, type SandSurface } from '../lie/sand';
+import {
+	leadSideTurn,
+	LEVEL_STANCE,
+	stanceEffect,
+	type Stance,
+	type StanceEffect
+} from '../lie/stance';
 import {
 	flightSetup,
 	SPIN_SHAPES,
@@ -9,7 +17,7 @@ import {
 	type FlightSetup,
 	type SpinShape
 } from '../setup/flights';
-import type { Kilograms, Radians } from '../units';
+import type { Kilograms, Radians, Ratio } from '../units';
 import type { Technique } from '../setup/technique';
 import type { Hand } from './player';
 
@@ -40,7 +48,19 @@ export interface StrikeConditions {
 	wet: boolean;
 	ball: 'soft' | 'firm';
 	firmness: Firmness;
+	stance: Stance;
+	sand: SandSurface;
 }
+
+/** A clean ball on a level fairway: what carries are measured from and lessons begin with. */
+export const PLAIN_LIE: Readonly<StrikeConditions> = {
+	lie: 'fairway',
+	wet: false,
+	ball: 'soft',
+	firmness: 'medium',
+	stance: LEVEL_STANCE,
+	sand: 'medium'
+};
 
 /** A play made ready for the ball: what the club would deliver if nothing went wrong. */
 export interface Intent {
@@ -58,15 +78,25 @@ export interface Intent {
 	effectiveBounce: Radians;
 	/** How far the body line opens to bring an opened face back to the target. */
 	stanceOpen: Radians;
-	friction: number;
+	grip: Ratio;
+	/** Relative spread of the head speed that comes from the grass alone. */
+	grassSpread: Ratio;
+	/** What the slope under ball and feet does. */
+	stance: StanceEffect;
+	/** The sand that the club goes under; null where it meets the ball. */
+	splash: Sand | null;
 	headMass: Kilograms;
 	/** Factor of today's turf on how much speed it eats. */
 	dig: number;
-	firmness: Firmness;
 }
 
+/** Relative spread of the speed of a ball that is putted through sand (assumption). */
+const SAND_PUTT_SPREAD: Ratio = 0.3;
+/** Relative spread of the head speed that sand between club and ball adds (assumption). */
+const SPLASH_SPREAD: Ratio = 0.155;
+
 /**
- * What a play delivers in these conditions: static loft + opening gain − shaft lean − closure by grass.
+ * What a play delivers in these conditions: static loft + opening gain − shaft lean − closure by grass + slope of the stance.
  *
  * @param technique decides lean and ball position of the flight
  * @param hand mirrors the path of a shaped shot
@@ -79,25 +109,36 @@ export function intend(
 ): Intent {
 	const mirror = hand === 'left' ? -1 : 1;
 	const lie = LIES[conditions.lie];
+	const sand = SANDS[conditions.sand];
+	const { putter } = play.club;
 	const setup = flightSetup(play.flight, technique);
 	const opened = openFace(play.club.loft, play.faceOpen);
 	const gain = opened.loft - play.club.loft;
 	const shape = SPIN_SHAPES[play.shape];
-	const closure = play.club.putter ? 0 : lie.closure;
+	const grass = grassOn(lie, play.faceOpen);
+	const stance = stanceEffect(putter ? LEVEL_STANCE : conditions.stance);
+	const loft = opened.loft - setup.shaftLean - (putter ? 0 : grass.closure) + shape.loft;
 	return {
 		play,
 		setup,
 		lie,
-		dynamicLoft: opened.loft - setup.shaftLean - closure + shape.loft,
-		attackAngle: setup.attackAngle + (play.club.putter ? 0 : lie.attack),
+		dynamicLoft: loft + stance.tilt,
+		attackAngle: setup.attackAngle + (putter ? 0 : lie.attack) + stance.tilt,
 		path: mirror * shape.path,
-		faceToPath: -mirror * shape.path,
-		twist: -mirror * (play.club.putter ? 0 : lie.twist),
+		faceToPath: -mirror * (shape.path + leadSideTurn(loft, stance.toeUp)),
+		twist: putter ? 0 : -mirror * grass.twist,
 		effectiveBounce: play.club.bounce + gain - setup.shaftLean,
 		stanceOpen: opened.reAim,
-		friction: faceFriction(lie, conditions.wet, conditions.ball),
+		grip: faceGrip(lie, conditions.wet, conditions.ball),
+		grassSpread:
+			play.flight === 'splash'
+				? SPLASH_SPREAD
+				: putter && lie.sand
+					? SAND_PUTT_SPREAD
+					: grass.spread,
+		stance,
+		splash: play.flight === 'splash' ? sand : null,
 		headMass: headMass(play.club),
-		dig: lie.dig * FIRMNESS[conditions.firmness].dig,
-		firmness: conditions.firmness
+		dig: lie.dig * (lie.sand ? 1 : FIRMNESS[conditions.firmness].dig)
 	};
 }

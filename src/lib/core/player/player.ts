@@ -54,9 +54,9 @@ export interface Player extends PlayerProfile {
 export const PROFILE: Readonly<Record<Skill, PlayerProfile>> = {
 	expert: {
 		dispersion: {
-			speed: 0.035,
-			direction: radians(1.4),
-			loft: radians(1),
+			speed: 0.038,
+			direction: radians(1.9),
+			loft: radians(1.1),
 			lowPoint: 0.7 * CENTIMETRE
 		},
 		strength: 1,
@@ -65,9 +65,9 @@ export const PROFILE: Readonly<Record<Skill, PlayerProfile>> = {
 	scratch: {
 		dispersion: {
 			speed: 0.05,
-			direction: radians(2),
+			direction: radians(2.7),
 			loft: radians(1.5),
-			lowPoint: 1 * CENTIMETRE
+			lowPoint: 0.95 * CENTIMETRE
 		},
 		strength: 0.97,
 		costs: { puttStretch: 1.2, around: 0.12, sand: 0.18, upAndDown: 0.46 }
@@ -75,9 +75,9 @@ export const PROFILE: Readonly<Record<Skill, PlayerProfile>> = {
 	middle: {
 		dispersion: {
 			speed: 0.07,
-			direction: radians(2.8),
+			direction: radians(4),
 			loft: radians(2),
-			lowPoint: 1.4 * CENTIMETRE
+			lowPoint: 1.25 * CENTIMETRE
 		},
 		strength: 0.88,
 		costs: { puttStretch: 1.6, around: 0.42, sand: 0.62, upAndDown: 0.25 }
@@ -85,14 +85,32 @@ export const PROFILE: Readonly<Record<Skill, PlayerProfile>> = {
 	high: {
 		dispersion: {
 			speed: 0.09,
-			direction: radians(3.6),
+			direction: radians(5.2),
 			loft: radians(2.6),
-			lowPoint: 1.8 * CENTIMETRE
+			lowPoint: 1.55 * CENTIMETRE
 		},
 		strength: 0.8,
 		costs: { puttStretch: 1.95, around: 0.75, sand: 1.05, upAndDown: 0.13 }
 	}
 };
+
+/** Spread of a tour professional's putts: speed, direction and launch; set so that sampled putts cost what the putting table says. */
+const PUTTING: Dispersion = {
+	speed: 0.03,
+	direction: radians(1.25),
+	loft: radians(0.3),
+	lowPoint: 0
+};
+
+/** Pace suffers less than direction from what a player lacks. */
+const SPEED_POWER = 0.4;
+
+/** How a player putts follows from how far they stand from the table: spread grows as the distance holed half the time shrinks. */
+export const puttingDispersion = ({ puttStretch }: StrokeCosts): Dispersion => ({
+	...PUTTING,
+	speed: PUTTING.speed * puttStretch ** SPEED_POWER,
+	direction: PUTTING.direction * puttStretch
+});
 
 /** Fastest head speed this player can ask of a club around a green; strength does not matter to a putter. */
 export const fastestSwing = (club: Club, { strength }: Pick<Player, 'strength'>): MetresPerSecond =>

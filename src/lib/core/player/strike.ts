@@ -1,7 +1,9 @@
 import { strike, type Delivery } from '../ball/impact';
 import { SAND, splash } from '../ball/splash';
 import type { BallState } from '../ball/state';
-import { STRIKE } from '../constants';
+import { grassGrip } from '../lie/lies';
+import { IMPACT, STRIKE } from '../constants';
+import type { Sand } from '../lie/sand';
 import type { Metres, MetresPerSecond, Radians } from '../units';
 import { SPIN_SHAPES } from '../setup/flights';
 import type { Intent } from './intent';
@@ -27,6 +29,7 @@ const delivery: Delivery = {
 	attackAngle: 0.1,
 	dynamicLoft: 0.1,
 	friction: 0.1,
+	grip: 0.1,
 	faceToPath: 0.1,
 	aim: 0.1,
 	headMass: 0.1
@@ -73,13 +76,12 @@ export function strikeAsIntended(
 	aim: Radians,
 	ball: BallState
 ): void {
-	if (intent.lie.splash) {
-		splash(speed, intent.dynamicLoft, aim, SAND.entry, sandFirmness(intent), ball);
+	if (intent.splash) {
+		splash(speed, intent.dynamicLoft, aim, SAND.entry, intent.splash, ball);
 		return;
 	}
 	fill(intent, speed, aim);
 	strike(delivery, ball);
-	jump(ball, intent.lie.jump);
 }
 
 /**
@@ -100,13 +102,13 @@ export function strikeWithErrors(
 ): Contact {
 	const { risk } = intent.setup;
 	const shaped = SPIN_SHAPES[intent.play.shape].risk;
-	const inSand = intent.lie.splash ? sandGrowth(dispersion) : 1;
-	const swung = !intent.play.club.putter && !intent.lie.splash;
+	const inSand = intent.splash ? sandGrowth(dispersion) * intent.splash.spread : 1;
+	const swung = !intent.play.club.putter && !intent.splash;
 	const growth = swung ? swingGrowth(speed) : inSand;
 	const steadied = swung ? SWING_GROWTH.base - SWING_GROWTH.lowPointBase : 0;
 	const own = dispersion.speed * risk.speed * inSand * deviates[offset + DEVIATES.speed]!;
-	const grabbed = deviates[offset + DEVIATES.grass]!;
-	const grass = intent.lie.spread * grabbed;
+	const grabbed = deviates[offset + DEVIATES.grass]! * (intent.splash ? 1 : grassGrip(speed));
+	const grass = intent.grassSpread * grabbed;
 	const clubSpeed = speed * Math.max(0.3, 1 + own + grass);
 	const direction =
 		aim +
@@ -114,6 +116,7 @@ export function strikeWithErrors(
 			risk.direction *
 			shaped *
 			growth *
+			intent.stance.direction *
 			deviates[offset + DEVIATES.direction]!;
 	const loft = dispersion.loft * risk.loft * growth * deviates[offset + DEVIATES.loft]!;
 	const lowPoint =
@@ -121,9 +124,11 @@ export function strikeWithErrors(
 		risk.lowPoint *
 		shaped *
 		(growth - steadied) *
+		intent.stance.lowPoint *
 		deviates[offset + DEVIATES.lowPoint]!;
-	if (intent.lie.splash) return fromSand(intent, clubSpeed, direction, loft, lowPoint, ball);
-	const ahead = lowPoint + MEAN_LOW_POINT;
+	if (intent.splash)
+		return fromSand(intent, intent.splash, clubSpeed, direction, loft, lowPoint, ball);
+	const ahead = lowPoint + MEAN_LOW_POINT - intent.stance.behind;
 	// Grass that takes more speed than usual (a negative deviate) turns the face shut.
 	return fromGrass(intent, clubSpeed, direction, -intent.twist * grabbed, loft, ahead, ball);
 }
@@ -147,12 +152,12 @@ function fromGrass(
 			delivery.clubSpeed *= digLoss(-ahead, intent.effectiveBounce, intent.dig);
 	}
 	strike(delivery, ball);
-	if (contact === 'clean') jump(ball, intent.lie.jump);
 	return contact;
 }
 
 function fromSand(
 	intent: Intent,
+	sand: Sand,
 	clubSpeed: MetresPerSecond,
 	direction: Radians,
 	loft: Radians,
@@ -167,20 +172,16 @@ function fromSand(
 		strike(delivery, ball);
 		return 'thin';
 	}
-	splash(clubSpeed, intent.dynamicLoft + loft, direction, entry, sandFirmness(intent), ball);
+	splash(clubSpeed, intent.dynamicLoft + loft, direction, entry, sand, ball);
 	return entry > 2 * SAND.entry ? 'heavy' : 'clean';
-}
-
-function sandFirmness(intent: Intent): number {
-	if (intent.firmness === 'medium') return 1;
-	return intent.firmness === 'firm' ? SAND.firmGain : SAND.softLoss;
 }
 
 function fill(intent: Intent, speed: MetresPerSecond, aim: Radians): void {
 	delivery.clubSpeed = speed * intent.lie.speed;
 	delivery.attackAngle = intent.attackAngle;
 	delivery.dynamicLoft = intent.dynamicLoft;
-	delivery.friction = intent.friction;
+	delivery.friction = IMPACT.friction;
+	delivery.grip = intent.grip;
 	delivery.faceToPath = intent.faceToPath;
 	delivery.aim = aim + intent.path;
 	delivery.headMass = intent.headMass;
@@ -197,10 +198,4 @@ function blade(share: number): void {
 	delivery.dynamicLoft += share * (STRIKE.thinLoft - delivery.dynamicLoft);
 	delivery.attackAngle += share * (STRIKE.thinAttack - delivery.attackAngle);
 	delivery.friction += share * (STRIKE.thinFriction - delivery.friction);
-}
-
-function jump(ball: BallState, factor: number): void {
-	ball.vx *= factor;
-	ball.vy *= factor;
-	ball.vz *= factor;
 }

@@ -28,7 +28,7 @@ const FLIGHTS: Record<FlightId, FlightSetup> = {
 		leadWeight: 55,
 		shaftLean: 0,
 		attackAngle: 0,
-		risk: { speed: 1.5, direction: 0.8, loft: 0.3, lowPoint: 0 }
+		risk: EVEN
 	},
 	low: {
 		ballPosition: -0.7,
@@ -63,7 +63,7 @@ const FLIGHTS: Record<FlightId, FlightSetup> = {
 		leadWeight: 60,
 		shaftLean: radians(-1),
 		attackAngle: radians(-8),
-		risk: { speed: 1.6, direction: 2, loft: 2, lowPoint: 1.5 }
+		risk: { speed: 1.6, direction: 2.4, loft: 2, lowPoint: 1.5 }
 	}
 };
 

@@ -4,7 +4,7 @@ import type { Club } from '../club/club';
 import { createPlane } from '../ground/plane';
 import { SURFACE } from '../ground/surfaces';
 import { turfOf } from '../ground/turf';
-import { intend, type StrikeConditions } from '../player/intent';
+import { intend, PLAIN_LIE } from '../player/intent';
 import { fastestSwing, type Player } from '../player/player';
 import { markAngle, type ClubSwings, type KnownSwing } from '../player/swingLength';
 import type { Metres, MetresPerSecond } from '../units';
@@ -18,13 +18,6 @@ export interface MeasuredCarry {
 	swing: string;
 	carry: Metres;
 }
-
-const MEASURED_ON: StrikeConditions = {
-	lie: 'fairway',
-	wet: false,
-	ball: 'soft',
-	firmness: 'medium'
-};
 
 const range: Scene = {
 	ground: createPlane({
@@ -48,7 +41,7 @@ type Swinger = Pick<Player, 'technique' | 'strength'>;
 /** Head speed behind a measured carry: the standard flight from a fairway lie in still air that carries as far. */
 function speedOf(club: Club, carry: Metres, player: Swinger): MetresPerSecond {
 	const play = { club, flight: 'standard', faceOpen: 0, shape: 'straight' } as const;
-	const intent = intend(play, MEASURED_ON, player.technique);
+	const intent = intend(play, PLAIN_LIE, player.technique);
 	return solveCarry(intent, range, carry, fastestSwing(club, player) * GOOD_DAY).speed;
 }
 

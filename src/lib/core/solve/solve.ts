@@ -109,6 +109,7 @@ const isUniform = (scene: Scene): boolean => scene.ground.patch(0, 0, patch);
  *
  * @param scene without hole; hazards are judged afterwards
  * @param fastest head speed that may be asked for
+ * @param guess head speed of the same play for a place nearby
  * @returns the best found with its status: a bracketed root find straight ahead, then the searches of `aim.ts`. `noStop` where even
  *   the best ends more than 0.45 m away.
  */
@@ -116,7 +117,8 @@ export function solveFinish(
 	intent: Intent,
 	scene: Scene,
 	targetX: Metres,
-	fastest: MetresPerSecond
+	fastest: MetresPerSecond,
+	guess: MetresPerSecond | null = null
 ): Solution {
 	const outcome = new Outcome();
 	const past = (o: Outcome) => o.finishX - targetX;
@@ -127,7 +129,7 @@ export function solveFinish(
 		return { ...solved, aim, side: play(solved.speed, aim).finishZ };
 	};
 	const shooter: Shooter = { targetX, slowest: SLOWEST, fastest, play, tryAim };
-	const straight = tryAim(0, false, null);
+	const straight = tryAim(0, false, guess);
 	const searchable =
 		straight.status === 'noStop' ? !isUniform(scene) : straight.status === 'solved';
 	const found = searchable ? findAim(shooter, straight) : straight;

@@ -6,7 +6,7 @@ import { SURFACE } from '../ground/surfaces';
 import { turfBetween } from '../ground/turf';
 import { Outcome } from '../ball/simulate';
 import { STILL_AIR } from '../ball/aerodynamics';
-import { intend } from '../player/intent';
+import { intend, PLAIN_LIE } from '../player/intent';
 import { playIntended, solveCarry } from '../solve/solve';
 import { straight } from '../player/intent';
 import { DEFAULT_TECHNIQUE } from '../setup/technique';
@@ -17,11 +17,7 @@ const pitchingWedge = nearestByLoft(STANDARD_BAG, radians(46))!;
 
 /** A ball as the model itself would chip it on a green. */
 function chipped(club: Club, carry: number, feet: number, firmness = 0): ChippedBall {
-	const intent = intend(
-		straight(club),
-		{ lie: 'fairway', wet: false, ball: 'soft', firmness: 'medium' },
-		DEFAULT_TECHNIQUE
-	);
+	const intent = intend(straight(club), PLAIN_LIE, DEFAULT_TECHNIQUE);
 	const scene = {
 		ground: createPlane({
 			kind: 'plane',

@@ -4,7 +4,7 @@ import { fullSpeed, type Club } from '../club/club';
 import { createPlane } from '../ground/plane';
 import { SURFACE } from '../ground/surfaces';
 import { turfBetween, type Firmness } from '../ground/turf';
-import { intend, straight } from '../player/intent';
+import { intend, PLAIN_LIE, straight } from '../player/intent';
 import { playIntended, solveCarry } from '../solve/solve';
 import { DEFAULT_TECHNIQUE } from '../setup/technique';
 import { fromFeet, type Metres, type MetresPerSecond, type Ratio } from '../units';
@@ -60,12 +60,7 @@ const sceneOn = (speed: Metres, firmness: number, slope: Ratio): Scene => ({
 	hole: null
 });
 
-const intentWith = (club: Club) =>
-	intend(
-		straight(club),
-		{ lie: 'fairway', wet: false, ball: 'soft', firmness: 'medium' },
-		DEFAULT_TECHNIQUE
-	);
+const intentWith = (club: Club) => intend(straight(club), PLAIN_LIE, DEFAULT_TECHNIQUE);
 
 /** Roll-out of a club from one carry on every green of the table: rows by speed, columns by firmness. */
 function rollTable(club: Club, carry: Metres, slope: Ratio): Float64Array {

@@ -87,6 +87,7 @@ function struckBall({ delivery }: SimulateRequest): BallState {
 	strike(
 		{
 			...delivery,
+			grip: 1,
 			attackAngle: radians(delivery.attackAngle),
 			dynamicLoft: radians(delivery.dynamicLoft),
 			faceToPath: radians(delivery.faceToPath),

@@ -7,6 +7,8 @@ import {
 	handField,
 	hazardKindField,
 	lieField,
+	sandSurfaceField,
+	sideField,
 	schoolField,
 	segmentKindField,
 	skillField,
@@ -40,14 +42,27 @@ const situationRow = z.object({
 	slopeAlong: number.default(0),
 	slopeAcross: number.default(0),
 	hazards: z
-		.array(z.object({ kind: hazardKindField, from: number, to: number, height: number.default(0) }))
+		.array(
+			z.object({
+				kind: hazardKindField,
+				from: number,
+				to: number,
+				height: number.default(0),
+				side: sideField.optional(),
+				offset: number.optional()
+			})
+		)
 		.default([]),
 	stimpFeet: number,
 	firmness: firmnessField.default('medium'),
 	grain: grainField.default('none'),
 	wind: z.object({ along: number.default(0), across: number.default(0) }).optional(),
 	airDensity: number.optional(),
-	ball: ballField.optional()
+	ball: ballField.optional(),
+	stance: z.object({ along: number.default(0), across: number.default(0) }).optional(),
+	sandSurface: sandSurfaceField.optional(),
+	grass: z.array(z.object({ kind: fringeField, length: number })).optional(),
+	width: z.object({ left: number, right: number }).optional()
 });
 
 const golferRow = z.object({

@@ -1,6 +1,7 @@
 import type { Caution, Reason } from '$lib/core/plan/reasons';
 import { playWords } from './play';
 import { rejectionWords } from './rejection';
+import { SCHOOL_WORDS } from './school';
 import type { Say } from './say';
 
 /** Strokes to the nearest twentieth: finer is noise. */
@@ -51,6 +52,8 @@ export function reasonWords(reason: Reason, say: Say): string {
 			return reason.more < 0.025
 				? 'Staying within this school costs nothing here.'
 				: `Staying within this school costs ${strokes(reason.more)} strokes here.`;
+		case 'schoolLifted':
+			return `Nothing that ${SCHOOL_WORDS[reason.school].name} would play works from here, so every way is looked at.`;
 		case 'watch':
 			return `${WATCHED[reason.what]} ${signed(reason.change, say)}.`;
 	}

@@ -28,8 +28,6 @@ export function rejectionWords(rejection: Rejection, say: Say): string {
 			return `${Math.round(degrees(rejection.bounce))}° of bounce opened on a tight lie blades the ball`;
 		case 'blockedPutt':
 			return 'cannot roll through what lies between';
-		case 'grabsPutt':
-			return 'would be grabbed by the grass before the green';
 		case 'notInSchool':
 			return `not in this pupil's school (${SCHOOL_WORDS[rejection.school].name})`;
 	}

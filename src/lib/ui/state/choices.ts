@@ -1,5 +1,5 @@
 import { playKey } from '$lib/core/plan/candidates';
-import type { Rung } from '$lib/core/plan/ladder';
+import type { Rung } from '$lib/core/plan/rung';
 import type { FirstAnswer, Plan, PlanOption, RungDetails } from '$lib/core/plan/plan';
 
 /** A way to play as the screen shows it, sampled or not yet. */

@@ -1,4 +1,4 @@
-import type { Rung } from '$lib/core/plan/ladder';
+import type { Rung } from '$lib/core/plan/rung';
 import type { LandingRegion } from '$lib/core/plan/landingRegion';
 import type { PlanRequest } from '$lib/core/plan/request';
 import type { PlannerPool } from '$lib/workers/plannerPool';

@@ -1,0 +1,134 @@
+import type { Metres } from '../units';
+import { playable, roomOf, within } from './past';
+import type { Question } from './question';
+import {
+	enter,
+	hasPlayed,
+	sampleTo,
+	strokesOf,
+	troubleOf,
+	type Entry,
+	type Played,
+	type Sampler
+} from './race';
+import { leanTo, type Rung } from './rung';
+
+/** Places tried with every play in the race, past (+) or short (−) of the pin's own target. */
+const OFFSETS: readonly Metres[] = [-1.5, 1.25, 3];
+/** Places tried to the side with the leading plays where something lies there, right (+) or left (−). */
+const SIDES: readonly Metres[] = [-2, -1, 1, 2];
+const SIDE_LEADERS = 4;
+/** A place less than this from the pin's own target is not worth a name. */
+const WORTH_SAYING: Metres = 0.4;
+
+/** Where a parabola through the strokes of places is lowest, between the neighbours of the cheapest; the cheapest itself at an end. */
+export function lowestBetween(places: readonly { at: Metres; strokes: number }[]): Metres {
+	const sorted = [...places].sort((a, b) => a.at - b.at);
+	const i = sorted.reduce((best, p, k) => (p.strokes < sorted[best]!.strokes ? k : best), 0);
+	const [a, b, c] = [sorted[i - 1], sorted[i]!, sorted[i + 1]];
+	if (!a || !c) return b.at;
+	const left = (b.at - a.at) * (b.strokes - c.strokes);
+	const right = (b.at - c.at) * (b.strokes - a.strokes);
+	const denominator = 2 * (left - right);
+	if (Math.abs(denominator) < 1e-9) return b.at;
+	const lowest = b.at - ((b.at - a.at) * left - (b.at - c.at) * right) / denominator;
+	return Math.max(a.at, Math.min(c.at, lowest));
+}
+
+/** The other places of the line that a play may be meant to end at. */
+function otherPlaces(question: Question, { rung }: Entry): Entry[] {
+	const room = roomOf(question);
+	return OFFSETS.map((offset) => rung.target + offset)
+		.filter((target) => within(room, target))
+		.flatMap((target) => playable(question, rung, target) ?? [])
+		.map(enter);
+}
+
+/** The place at which a play is cheapest: the best of those sampled, or the lowest point between them. */
+function bestPlace(question: Question, tried: readonly Played[]): Rung {
+	const places = tried.map((entry) => ({ at: entry.rung.target, strokes: strokesOf(entry) }));
+	const lowest = lowestBetween(places);
+	const near = tried.reduce((a, b) =>
+		Math.abs(b.rung.target - lowest) < Math.abs(a.rung.target - lowest) ? b : a
+	);
+	return playable(question, near.rung, lowest) ?? near.rung;
+}
+
+const somethingBeside = ({ situation }: Question): boolean =>
+	situation.width !== undefined ||
+	situation.survey?.kinds === 'map' ||
+	situation.hazards.some(({ beside }) => beside !== undefined);
+
+/** Turns the leading plays away from what lies beside the line, where that is cheaper. */
+async function aimed(
+	question: Question,
+	entries: readonly Played[],
+	sampler: Sampler,
+	balls: number
+): Promise<Entry[]> {
+	if (!somethingBeside(question)) return [...entries];
+	const leaders = [...entries].sort((a, b) => strokesOf(a) - strokesOf(b)).slice(0, SIDE_LEADERS);
+	const turned = leaders.map(({ rung }) =>
+		SIDES.map((side) => enter(leanTo(question, rung, side)))
+	);
+	await sampleTo(turned.flat(), balls, sampler);
+	const chosen = leaders.map((leader, i) => {
+		const places = turned[i]!.filter(hasPlayed).map((entry, k) => ({
+			at: SIDES[k]!,
+			strokes: strokesOf(entry)
+		}));
+		const side = lowestBetween([...places, { at: 0, strokes: strokesOf(leader) }]);
+		return Math.abs(side) < WORTH_SAYING ? leader : enter(leanTo(question, leader.rung, side));
+	});
+	return [...chosen, ...entries.filter((entry) => !leaders.includes(entry))];
+}
+
+/**
+ * Decides for every play in the race where it is best left: at the pin, or at the place past, short or beside it where it costs fewest
+ * strokes. Common random numbers and a parabola between the places keep the answer continuous.
+ *
+ * @param balls each place is sampled with
+ * @returns one entry a play, and the leader's most careful place where it has markedly less trouble in it
+ */
+export async function chooseLeaves(
+	question: Question,
+	entries: readonly Played[],
+	sampler: Sampler,
+	balls: number
+): Promise<Entry[]> {
+	const others = entries.map((entry) => otherPlaces(question, entry));
+	await sampleTo(others.flat(), balls, sampler);
+	const tried = entries.map((entry, i) => [entry, ...others[i]!.filter(hasPlayed)]);
+	const placed = tried.map((own, i) => {
+		const rung = bestPlace(question, own);
+		const pin = entries[i]!;
+		if (Math.abs(rung.target - pin.rung.target) < WORTH_SAYING) return pin;
+		return own.find((entry) => entry.rung === rung) ?? enter(rung);
+	});
+	await sampleTo(placed, balls, sampler);
+	// What looked cheaper between the places must be cheaper once it is played.
+	const kept = placed.map((entry, i) => {
+		const cheapest = tried[i]!.reduce((a, b) => (strokesOf(b) < strokesOf(a) ? b : a));
+		return hasPlayed(entry) && strokesOf(entry) <= strokesOf(cheapest) ? entry : cheapest;
+	});
+	const careful = mostCareful(kept, tried);
+	const turned = await aimed(question, kept, sampler, balls);
+	return careful ? [...turned, careful] : turned;
+}
+
+/** Markedly less trouble: this much less chance of four strokes and more. */
+const LESS_TROUBLE = 0.01;
+
+/** The leader's place with the least trouble, where that is markedly less than at the place where it is cheapest. */
+function mostCareful(
+	kept: readonly Played[],
+	tried: readonly (readonly Played[])[]
+): Played | null {
+	const leader = kept.reduce(
+		(best, entry, i) => (strokesOf(entry) < strokesOf(kept[best]!) ? i : best),
+		0
+	);
+	const careful = tried[leader]!.reduce((a, b) => (troubleOf(b) < troubleOf(a) ? b : a));
+	const less = troubleOf(kept[leader]!) - troubleOf(careful);
+	return less > LESS_TROUBLE ? careful : null;
+}

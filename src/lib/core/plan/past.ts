@@ -1,0 +1,80 @@
+import type { Play } from '../player/intent';
+import type { Metres } from '../units';
+import type { Question } from './question';
+import type { Rejection } from './reject';
+import { rejectRung, solveRung, type Rung } from './rung';
+
+/** A ball is meant to end no nearer to the end of the green than this. */
+const GREEN_MARGIN: Metres = 0.5;
+
+/** Faults that a longer shot with the same club may not have. */
+const MENDED_BY_LENGTH: readonly Rejection['code'][] = [
+	'shortOfGreen',
+	'notClear',
+	'landsInHazard',
+	'landsOnSteep',
+	'goesPast'
+];
+/** Steps past the pin in which a place is looked for that such a play can reach, and halvings of the last step. */
+const STEPS: readonly Metres[] = [0.75, 1.5, 3, 5, 8];
+const HALVINGS = 2;
+
+/** A play that does not work for the pin; no rung where it was out before anything was computed. */
+interface OutAtPin {
+	play: Play;
+	rung: Rung | null;
+	rejection: Rejection;
+}
+
+interface Room {
+	front: Metres;
+	back: Metres;
+}
+
+/** Stretch of the line in which a ball may be meant to end. */
+export const roomOf = ({ situation, pin }: Question): Room => ({
+	front: situation.toEdge + GREEN_MARGIN,
+	back: pin + situation.beyondPin - GREEN_MARGIN
+});
+
+export const within = ({ front, back }: Room, target: Metres): boolean =>
+	target > front && target < back;
+
+/** A play that works for a place other than the pin, or null. */
+export function playable(question: Question, rung: Rung, target: Metres): Rung | null {
+	const tried = solveRung(question, rung.play, target, rung.solution.speed);
+	return rejectRung(question, tried) === null ? tried : null;
+}
+
+/**
+ * The nearest place past the pin that a play reaches which is out at the pin itself.
+ *
+ * @returns null where there is none on this green, or more length would not mend what is wrong; shaped shots are not asked
+ */
+export function nearestPlayable(
+	question: Question,
+	{ play, rung, rejection }: OutAtPin
+): Rung | null {
+	if (!rung || play.shape !== 'straight' || !MENDED_BY_LENGTH.includes(rejection.code)) return null;
+	const room = roomOf(question);
+	let out = 0;
+	for (const step of STEPS) {
+		if (!within(room, question.target + step)) return null;
+		const found = playable(question, rung, question.target + step);
+		if (found) return nearer(question, found, out, step);
+		out = step;
+	}
+	return null;
+}
+
+/** Halves the step in which a play begins to work. */
+function nearer(question: Question, found: Rung, from: Metres, to: Metres): Rung {
+	let [best, out, works] = [found, from, to];
+	for (let i = 0; i < HALVINGS; i++) {
+		const middle = (out + works) / 2;
+		const tried = playable(question, best, question.target + middle);
+		if (tried) [best, works] = [tried, middle];
+		else out = middle;
+	}
+	return best;
+}

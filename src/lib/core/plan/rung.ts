@@ -1,0 +1,119 @@
+import { Outcome } from '../ball/simulate';
+import { GroundSample } from '../ground/ground';
+import { SURFACE, type SurfaceKind } from '../ground/surfaces';
+import type { Play } from '../player/intent';
+import { flightSetup } from '../setup/flights';
+import { heightOnPath, pathOf, type Path } from '../solve/path';
+import { playIntended, solveFinish, type Solution } from '../solve/solve';
+import type { Metres, MetresPerSecond, Ratio } from '../units';
+import type { Question } from './question';
+import { rejectSolution, type Flown, type Rejection } from './reject';
+import type { HazardKind } from './situation';
+import { longestMeasured } from './swing';
+
+/** One play, solved as if nothing went wrong. */
+export interface Rung {
+	play: Play;
+	solution: Solution;
+	/** Station along the line where the ball is to end. */
+	target: Metres;
+	/** How far to the side it is meant to end, + right. */
+	side: Metres;
+	/** Played at a place that is not the pin. */
+	safe: boolean;
+	/** Why it would be out if anything else were left; null for a shot that works. */
+	against: Rejection | null;
+	/** Carry as a share of carry and roll. */
+	airShare: Ratio;
+	path: Path;
+}
+
+/** A measured carry may be exceeded by this share before the swing counts as unknown. */
+const BEYOND_MEASURED = 1.1;
+
+function rungOf(question: Question, play: Play, target: Metres, solution: Solution): Rung {
+	const { carry, roll } = solution.outcome;
+	return {
+		play,
+		solution,
+		target,
+		side: 0,
+		safe: Math.abs(target - question.target) > 1e-9,
+		against: null,
+		airShare: carry + roll > 0 ? carry / (carry + roll) : 0,
+		path: pathOf(question.intent(play), question.bare, solution.speed, solution.aim)
+	};
+}
+
+/**
+ * Solves one play; judged elsewhere.
+ *
+ * @param target station where the ball is to end, the pin's own where it is left out
+ * @param guess head speed of the same play for a place nearby
+ */
+export function solveRung(
+	question: Question,
+	play: Play,
+	target: Metres = question.target,
+	guess: MetresPerSecond | null = null
+): Rung {
+	const intent = question.intent(play);
+	const solution = solveFinish(intent, question.bare, target, question.fastest(play), guess);
+	return rungOf(question, play, target, solution);
+}
+
+/** The same shot turned so that it ends to one side of where it did, right (+) or left (−). */
+export function leanTo(question: Question, { play, solution, target }: Rung, side: Metres): Rung {
+	const { speed } = solution;
+	const aim = solution.aim + Math.atan2(side, target);
+	const outcome = playIntended(question.intent(play), question.bare, speed, aim, new Outcome());
+	return { ...rungOf(question, play, target, { ...solution, aim, outcome }), side, safe: true };
+}
+
+function rejectMeasured({ request }: Question, rung: Rung): Rejection | null {
+	const longest = longestMeasured(rung.play.club, request.player);
+	const { carry } = rung.solution.outcome;
+	const known = rung.play.flight === 'standard' && carry > longest * BEYOND_MEASURED;
+	return known ? { code: 'tooFarForMeasured', carry, longest } : null;
+}
+
+/** Carry grows with about the square of head speed, so one standard deviation of it is twice as large a share. */
+const carrySpread = ({ request: { player } }: Question, { play, solution }: Rung): Metres =>
+	2 *
+	player.dispersion.speed *
+	flightSetup(play.flight, player.technique).risk.speed *
+	solution.outcome.carry;
+
+const MET: Partial<Record<SurfaceKind, HazardKind>> = {
+	[SURFACE.sand]: 'sand',
+	[SURFACE.water]: 'water'
+};
+
+/** A ball may break around or into what the straight line misses: the ground under its whole roll is looked at. */
+function runsInto(question: Question, { path, solution }: Rung): HazardKind | null {
+	const { survey, hazards } = question.situation;
+	if (survey?.kinds !== 'map' && hazards.every(({ beside }) => !beside)) return null;
+	const { ground } = question.obstructed;
+	const under = new GroundSample();
+	for (const [t, x, , z] of path) {
+		if (t < solution.outcome.flightTime - 1e-6) continue;
+		ground.sample(x, z, under);
+		const met = MET[under.kind];
+		if (met) return met;
+	}
+	return null;
+}
+
+/** The first reason against a solved rung, or null. */
+export function rejectRung(question: Question, rung: Rung): Rejection | null {
+	const intent = question.intent(rung.play);
+	const flown: Flown = {
+		heightAt: (x) => heightOnPath(rung.path, x),
+		carrySpread: carrySpread(question, rung),
+		runsInto: runsInto(question, rung)
+	};
+	return (
+		rejectSolution(question.situation, intent, rung.solution, flown) ??
+		rejectMeasured(question, rung)
+	);
+}
