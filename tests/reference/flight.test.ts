@@ -9,7 +9,7 @@ import { createRng } from '$lib/core/math/random';
 import { between, planeScene, randomDelivery } from '../support/scenes';
 
 const { ground } = planeScene();
-const MILLIMETRE = 1e-3;
+const MILLIMETRE = 2e-4;
 
 const launched = (delivery: Delivery): BallState => {
 	const ball = new BallState();
@@ -58,7 +58,7 @@ function referenceLanding(delivery: Delivery, air: Air, near: number): [number, 
 }
 
 describe('flight against outside references', () => {
-	it('lands within a millimetre of a tight-tolerance integrator (odex, Hairer and Wanner)', () => {
+	it('lands within a fifth of a millimetre of a tight-tolerance integrator (odex, Hairer and Wanner)', () => {
 		const rng = createRng(11);
 		const misses: string[] = [];
 		for (let seed = 0; seed < 250; seed++) {

@@ -78,10 +78,10 @@ export function cheapest(entries: readonly Entry[]): Played {
 }
 
 /** How many standard errors a gap may be due to chance. */
-const DOUBT = 3;
+const DOUBT = 2;
 
 /** Entries that could still be the cheapest, or cost no more than so much more than it. */
-export function hopeful(entries: readonly Entry[], slack: Metres): Played[] {
+export function hopeful(entries: readonly Entry[], slack: number): Played[] {
 	const leader = cheapest(entries);
 	return entries.filter(hasPlayed).filter((entry) => {
 		const gap = pairedDifference(entry.finishes, leader.finishes);

@@ -33,9 +33,12 @@ export interface SampledRung {
 const FIRST_LOOK = 128;
 /** Plays that cost this much more at the pin may still be the cheapest elsewhere; so many of them are asked. */
 const MAY_GAIN = 0.3;
-const ASKED = 14;
-/** After that, options worse than the best by more than this and three standard errors are left as they are. */
-const HOPELESS = 0.1;
+const ASKED = 12;
+/** After that, options worse than the best by more than this, and by what chance allows, are left as they are: at the second look … */
+const SECOND_LOOK = 320;
+const UNLIKELY = 0.1;
+/** … and at the full number of balls. */
+const HOPELESS = 0.05;
 /** Differences under this are a tie whatever the luck. */
 const SMALLEST_DIFFERENCE = 0.01;
 const TIE_ERRORS = 2;
@@ -123,6 +126,7 @@ export async function rankLadder(
 	const entries = [...leaves, ...all.filter(hasPlayed).filter((entry) => !asked.includes(entry))];
 	await sampleTo(entries, firstLook, sampler);
 	progress(0.5);
+	await sampleTo(hopeful(entries, UNLIKELY), Math.min(SECOND_LOOK, samples), sampler);
 	await sampleTo(hopeful(entries, HOPELESS), samples, sampler);
 	progress(0.8);
 	const contenders = hopeful(entries, SMALLEST_DIFFERENCE);

@@ -1,0 +1,14 @@
+import { planRequestSchema, planRequestToCore } from '../../src/lib/io/contract/plan';
+import { Question } from '../../src/lib/core/plan/question';
+import { buildLadder } from '../../src/lib/core/plan/ladder';
+import { plan } from '../../src/lib/core/plan/plan';
+import { localSampler } from '../../src/lib/core/plan/localSampler';
+const wire = planRequestSchema.parse({ situation: { lie: 'fairway', toEdge: 4, edgeToPin: 9, beyondPin: 8, stimpFeet: 10, fringe:'grainy' }, player: { skill: 'middle' }, samples: 800, seed: 1 });
+const q = new Question(planRequestToCore(wire));
+const l = buildLadder(q);
+for (const r of l.rungs) console.log(r.play.club.name, r.play.flight, 'bounces', r.solution.outcome.bounces, 'T', r.solution.outcome.flightTime.toFixed(2), r.path.length);
+let balls=0; const calls:number[]=[];
+const s=localSampler(q);
+const t=performance.now();
+await plan(q, (jobs)=>{ const n=jobs.reduce((a,j)=>a+j.to-j.from,0); balls+=n; calls.push(n); return s(jobs); });
+console.log(balls, calls, performance.now()-t);
