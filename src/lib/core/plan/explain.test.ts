@@ -93,8 +93,29 @@ describe('reasons and cautions', () => {
 		if (open)
 			expect(
 				cautionsFor(ask({ hazards: [{ kind: 'sand', from: 1, to: 6, height: 0.5 }] }), open)
-			).toEqual(expect.arrayContaining(['nobody-in-front', 'plays-to-hazard']));
+			).toEqual(expect.arrayContaining(['nobody-in-front', 'short-finds-hazard']));
 		expect(cautionsFor(bump({ slopeAlong: -4 }), undefined)).toContain('downhill-runs-away');
+	});
+});
+
+describe('what is said of a hazard', () => {
+	const cautions = (hazard: object) => {
+		const question = ask({ toEdge: 3, edgeToPin: 8, hazards: [{ kind: 'water', ...hazard }] });
+		return cautionsFor(question, buildLadder(question).rungs[0]);
+	};
+
+	it('depends on where it lies to the shot', () => {
+		const short = 'short-finds-hazard';
+		const long = 'long-finds-hazard';
+		const wide = 'wide-finds-hazard';
+		expect(cautions({ from: 1, to: 2.5 })).toEqual(expect.arrayContaining([short]));
+		expect(cautions({ from: 1, to: 2.5 })).not.toContain(long);
+		expect(cautions({ from: 15, to: 18 })).toContain(long);
+		expect(cautions({ from: 15, to: 18 })).not.toContain(short);
+		const beside = cautions({ from: 5, to: 14, side: 'left', offset: 3 });
+		expect(beside).toContain(wide);
+		expect(beside).not.toContain(short);
+		expect(cautions({ kind: 'mound', from: 1, to: 2 })).not.toContain(short);
 	});
 });
 

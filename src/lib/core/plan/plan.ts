@@ -69,7 +69,9 @@ export function detailsOf(question: Question, rung: Rung): RungDetails {
 			lie,
 			setup: intent.setup,
 			speed: solution.speed,
-			technique: player.technique
+			technique: player.technique,
+			stance: question.stance,
+			sand: question.situation.sand
 		}),
 		aimOffset: Math.tan(solution.aim) * question.pin
 	};

@@ -1,15 +1,16 @@
 import { mostLofted } from '../club/club';
 import type { Club } from '../club/club';
-import type { Metres } from '../units';
+import type { LieId } from '../lie/lies';
+import type { Metres, Ratio } from '../units';
 import type { SchoolId } from '../schools/school';
 import type { Rejection } from './reject';
 import type { Ladder } from './ladder';
 import type { Rung } from './rung';
 import type { SampledRung } from './rank';
 import type { Question } from './question';
-import type { Sensitivity } from './sensitivity';
+import { WORSE_LIE, type Sensitivity } from './sensitivity';
 import { longestMeasured } from './swing';
-import { slopeAt } from './situation';
+import { acrossLine, segmentAt, slopeAt, type Situation } from './situation';
 import { pairedDifference } from './statistics';
 import type { Play } from '../player/intent';
 
@@ -17,35 +18,60 @@ import type { Play } from '../player/intent';
 export type Reason =
 	| { code: 'fewestStrokes'; play: Play; strokes: number; upAndDown: number }
 	| { code: 'tieLeastAir'; play: Play; tied: number }
+	| { code: 'tieLeastTrouble'; play: Play; tied: number; trouble: number }
+	| { code: 'tieFlatter'; play: Play; tied: number; measured: boolean }
 	| { code: 'onlyOne'; play: Play }
 	| { code: 'compromise'; play: Play }
 	| { code: 'leastBad'; play: Play; rejection: Rejection }
+	| { code: 'drop' }
 	| { code: 'runnerUp'; play: Play; more: number }
 	| { code: 'habitCostsMore'; club: Club; more: number; heavy: number; thin: number }
 	| { code: 'habitIsOut'; club: Club; rejection: Rejection }
 	| { code: 'habitIsRight'; club: Club }
-	| { code: 'playedSafe'; target: Metres }
-	| { code: 'safeCosts'; target: Metres; more: number; fourOrMoreLess: number }
+	| { code: 'playedSafe'; past: Metres; side: Metres; saves: number | null }
+	| { code: 'safeCosts'; target: Metres; more: number; fourOrMoreLess: number; kinder: boolean }
+	| { code: 'breaks'; aim: Metres; slopeAcross: Ratio }
 	| { code: 'schoolCosts'; more: number }
 	| { code: 'schoolLifted'; school: SchoolId }
-	| { code: 'watch'; what: 'stimp' | 'slope' | 'distance' | 'lie'; change: Metres };
+	| { code: 'watch'; what: Watched; by: 1 | -1; lie: LieId; change: Metres };
+
+/** What a what-if can be about. */
+export type Watched = 'stimp' | 'slope' | 'lie';
 
 export type Caution =
 	| 'nobody-in-front'
 	| 'shared-green'
 	| 'not-in-a-round'
-	| 'plays-to-hazard'
+	| 'short-finds-hazard'
+	| 'long-finds-hazard'
+	| 'wide-finds-hazard'
 	| 'downhill-runs-away'
 	| 'outside-measured';
 
-function whyBest(ranked: readonly SampledRung[], ladder: Ladder): Reason {
-	const { rung, statistics } = ranked[0]!;
-	const tied = ranked.filter((option) => option.tied && option.rung.play !== rung.play).length;
+const troubleOf = ({ statistics: { chances } }: SampledRung): number =>
+	chances.hazard + chances.fourOrMore;
+
+/** Among ties, what speaks for the best: markedly less trouble, least air of all, or only about as little. */
+function whyTied(best: SampledRung, others: readonly SampledRung[], measured: boolean): Reason {
+	const { play, airShare } = best.rung;
+	const tied = others.length;
+	const flatter = others.filter(({ rung }) => rung.airShare < airShare);
+	if (flatter.length === 0) return { code: 'tieLeastAir', play, tied };
+	const trouble = Math.min(...flatter.map(troubleOf)) - troubleOf(best);
+	return trouble > 0
+		? { code: 'tieLeastTrouble', play, tied, trouble }
+		: { code: 'tieFlatter', play, tied, measured };
+}
+
+function whyBest(ranked: readonly SampledRung[], ladder: Ladder, measured: boolean): Reason {
+	const best = ranked[0]!;
+	const { rung, statistics } = best;
 	if (rung.against && rung.against.code !== 'shortOfGreen')
 		return { code: 'leastBad', play: rung.play, rejection: rung.against };
 	if (ladder.compromised) return { code: 'compromise', play: rung.play };
 	if (ranked.length === 1) return { code: 'onlyOne', play: rung.play };
-	if (tied > 0) return { code: 'tieLeastAir', play: rung.play, tied };
+	const tied = ranked.slice(1).filter((option) => option.tied && option.rung.play !== rung.play);
+	if (tied.length > 0) return whyTied(best, tied, measured);
 	const { expectedStrokes, chances } = statistics;
 	return {
 		code: 'fewestStrokes',
@@ -55,11 +81,11 @@ function whyBest(ranked: readonly SampledRung[], ladder: Ladder): Reason {
 	};
 }
 
-/** The next option with another club. */
-function runnerUp(ranked: readonly SampledRung[]): Reason | null {
+/** The next option with another club; the habit's own is left to it. */
+function runnerUp({ request }: Question, ranked: readonly SampledRung[]): Reason | null {
 	const best = ranked[0]!;
 	const other = ranked.find((option) => option.rung.play.club.name !== best.rung.play.club.name);
-	if (!other) return null;
+	if (!other || other.rung.play.club.name === mostLofted(request.bag)?.name) return null;
 	const more = pairedDifference(other.finishes, best.finishes).mean;
 	return { code: 'runnerUp', play: other.rung.play, more: Math.max(0, more) };
 }
@@ -84,33 +110,57 @@ function habit(
 	return out ? { code: 'habitIsOut', club, rejection: out.rejection } : null;
 }
 
-function safeShot({ pin }: Question, ranked: readonly SampledRung[]): Reason | null {
+/** The same play at another place, and whether that place is kinder in everything that can go wrong. */
+function safeShot({ target }: Question, ranked: readonly SampledRung[]): Reason | null {
 	const best = ranked[0]!;
-	if (best.rung.safe) return { code: 'playedSafe', target: best.rung.target - pin };
-	const safe = ranked.find((option) => option.rung.safe);
-	if (!safe) return null;
+	const other = ranked.find(({ rung }) => rung.play === best.rung.play && rung !== best.rung);
+	const saves = (): number | null =>
+		other && !other.rung.safe ? pairedDifference(other.finishes, best.finishes).mean : null;
+	if (best.rung.safe)
+		return {
+			code: 'playedSafe',
+			past: best.rung.target - target,
+			side: best.rung.side,
+			saves: saves()
+		};
+	if (!other) return null;
+	const [at, there] = [best.statistics, other.statistics];
 	return {
 		code: 'safeCosts',
-		target: safe.rung.target - pin,
-		more: pairedDifference(safe.finishes, best.finishes).mean,
-		fourOrMoreLess: best.statistics.chances.fourOrMore - safe.statistics.chances.fourOrMore
+		target: other.rung.target - target,
+		more: pairedDifference(other.finishes, best.finishes).mean,
+		fourOrMoreLess: at.chances.fourOrMore - there.chances.fourOrMore,
+		kinder:
+			there.chances.fourOrMore <= at.chances.fourOrMore &&
+			there.leave.p90 <= at.leave.p90 &&
+			there.chances.hazard <= at.chances.hazard
 	};
 }
 
-/** The one thing in the reading that would move the ball most if it were wrong. */
-function watch(sensitivity: Sensitivity): Reason {
+/** A ball aimed less than this off the pin needs no word about the break. */
+const AIMED_OFF: Metres = 0.15;
+
+/** Why the aim is not at the pin: the green falls across the line. */
+function breaks(question: Question, { rung }: SampledRung): Reason | null {
+	const aim = Math.tan(rung.solution.aim) * question.pin - rung.side;
+	const { slopeAcross } = segmentAt(question.situation, rung.solution.outcome.landingX);
+	// Only where the fall explains it: the ball is aimed to the high side.
+	if (Math.abs(aim) < AIMED_OFF || aim * slopeAcross >= 0) return null;
+	return { code: 'breaks', aim, slopeAcross };
+}
+
+/** The one thing in the reading that would move the ball most if it were wrong, and in which direction of the reading. */
+function watch({ situation }: Question, sensitivity: Sensitivity): Reason {
 	const changes = [
-		{ what: 'stimp' as const, change: larger(sensitivity.stimpPlus1, sensitivity.stimpMinus1) },
-		{ what: 'slope' as const, change: larger(sensitivity.slopePlus1, sensitivity.slopeMinus1) },
-		{ what: 'lie' as const, change: sensitivity.worseLie }
-	];
-	return {
-		code: 'watch',
-		...changes.reduce((a, b) => (Math.abs(b.change) > Math.abs(a.change) ? b : a))
-	};
+		{ what: 'stimp', by: 1, change: sensitivity.stimpPlus1 },
+		{ what: 'stimp', by: -1, change: sensitivity.stimpMinus1 },
+		{ what: 'slope', by: 1, change: sensitivity.slopePlus1 },
+		{ what: 'slope', by: -1, change: sensitivity.slopeMinus1 },
+		{ what: 'lie', by: 1, change: sensitivity.worseLie }
+	] as const;
+	const most = changes.reduce((a, b) => (Math.abs(b.change) > Math.abs(a.change) ? b : a));
+	return { code: 'watch', ...most, lie: WORSE_LIE[situation.lie] };
 }
-
-const larger = (a: number, b: number): number => (Math.abs(b) > Math.abs(a) ? b : a);
 
 /** What it costs to stay within the pupil's school, or that it has nothing to offer here. */
 function schoolReason({
@@ -132,14 +182,18 @@ export function reasonsFor(
 	sensitivity: Sensitivity,
 	school: { cost: number | null; lifted: SchoolId | null }
 ): Reason[] {
-	if (ranked.length === 0) return [];
+	const best = ranked[0];
+	if (!best) return [];
+	const measured = (question.request.player.swings[best.rung.play.club.id]?.known.length ?? 0) > 0;
 	const found = [
-		whyBest(ranked, ladder),
-		runnerUp(ranked),
+		whyBest(ranked, ladder, measured),
+		best.rung.against ? ({ code: 'drop' } as const) : null,
+		runnerUp(question, ranked),
 		habit(question, ranked, ladder),
 		safeShot(question, ranked),
+		breaks(question, best),
 		schoolReason(school),
-		watch(sensitivity)
+		watch(question, sensitivity)
 	];
 	return found.filter((reason) => reason !== null);
 }
@@ -147,6 +201,20 @@ export function reasonsFor(
 /** Head speed at which a bladed ball is dangerous at a distance. */
 const FAST = 14;
 const RUNS_AWAY = -0.03;
+
+const PUNISHES = new Set(['water', 'sand']);
+
+/** Where sand and water lie to this shot: short of where it lands, past where it ends, or to the side. */
+function hazardCautions({ hazards }: Situation, rung: Rung | undefined): Caution[] {
+	const punishing = hazards.filter(({ kind }) => PUNISHES.has(kind));
+	const landing = rung?.solution.outcome.landingX ?? 0;
+	const across = acrossLine(punishing);
+	return [
+		...(across.some(({ from }) => from < landing) ? (['short-finds-hazard'] as const) : []),
+		...(across.some(({ from }) => from >= landing) ? (['long-finds-hazard'] as const) : []),
+		...(punishing.some(({ beside }) => beside) ? (['wide-finds-hazard'] as const) : [])
+	];
+}
 
 /** What to mind before this shot is played. */
 export function cautionsFor(question: Question, rung: Rung | undefined): Caution[] {
@@ -157,8 +225,7 @@ export function cautionsFor(question: Question, rung: Rung | undefined): Caution
 		(rung.play.flight === 'open' || rung.play.flight === 'splash' || rung.solution.speed > FAST)
 	)
 		cautions.push('nobody-in-front');
-	if (situation.hazards.some((hazard) => hazard.kind === 'water' || hazard.kind === 'sand'))
-		cautions.push('plays-to-hazard');
+	cautions.push(...hazardCautions(situation, rung));
 	if (slopeAt(situation, question.pin) <= RUNS_AWAY) cautions.push('downhill-runs-away');
 	if (rung && rung.solution.outcome.carry > longestMeasured(rung.play.club, request.player))
 		cautions.push('outside-measured');

@@ -1,7 +1,8 @@
 import { Outcome } from '../ball/simulate';
 import type { LieId } from '../lie/lies';
 import { FOOT, YARD, fromPercent, type Metres } from '../units';
-import type { Rung } from './rung';
+import { solveRung, type Rung } from './rung';
+import { planSwing, type PlannedSwing } from './swing';
 import type { Question } from './question';
 import type { Situation } from './situation';
 import { playIntended } from '../solve/solve';
@@ -19,9 +20,13 @@ export interface Sensitivity {
 	distanceMinus1: Metres;
 	/** The ball sits one step worse. */
 	worseLie: Metres;
+	/** The same play for a pin one pace farther and nearer: what to swing instead. */
+	farther: PlannedSwing;
+	nearer: PlannedSwing;
 }
 
-const WORSE: Record<LieId, LieId> = {
+/** The lie one step worse than another; the worst are their own. */
+export const WORSE_LIE: Readonly<Record<LieId, LieId>> = {
 	tight: 'sitting-down',
 	fairway: 'first-cut',
 	fringe: 'first-cut',
@@ -58,6 +63,11 @@ export function sensitivityOf(question: Question, rung: Rung): Sensitivity {
 		change({ ...situation, greenSpeed: Math.max(FOOT, situation.greenSpeed + by) });
 	const farther = (by: Metres) =>
 		change({ ...situation, edgeToPin: Math.max(0.1, situation.edgeToPin + by) });
+	const instead = (by: Metres): PlannedSwing => {
+		const { play, target } = rung;
+		const moved = solveRung(question, play, Math.max(0.2, target + by), speed);
+		return planSwing(play.club, moved.solution.speed, question.request.player);
+	};
 	return {
 		stimpPlus1: faster(FOOT),
 		stimpMinus1: faster(-FOOT),
@@ -65,6 +75,8 @@ export function sensitivityOf(question: Question, rung: Rung): Sensitivity {
 		slopeMinus1: change(steeper(situation, -1)),
 		distancePlus1: farther(YARD),
 		distanceMinus1: farther(-YARD),
-		worseLie: change({ ...situation, lie: WORSE[situation.lie] })
+		farther: instead(YARD),
+		nearer: instead(-YARD),
+		worseLie: change({ ...situation, lie: WORSE_LIE[situation.lie] })
 	};
 }

@@ -5,6 +5,8 @@ import { CLUB_NUMBER_LOFT, type School } from './school';
 
 const LEAST_ROLL_UNITS = 0;
 const MOST_ROLL_UNITS = 7;
+/** Distances are paced to half a pace: a roll may be a quarter of one longer than it was said to be. */
+const PACED_TO: Metres = YARD / 4;
 /** Longer carries are pitches, for which the rule was not made. */
 const LONGEST_CARRY: Metres = 6 * YARD;
 
@@ -15,7 +17,7 @@ const LONGEST_CARRY: Metres = 6 * YARD;
  * @returns 12 sand wedge, 11 gap wedge, 10 pitching wedge, 9 … 5 irons
  */
 export function clubNumber(carry: Metres, roll: Metres): number {
-	const units = Math.floor(roll / carry + 1e-9);
+	const units = Math.floor((roll + PACED_TO) / carry);
 	return 12 - Math.min(MOST_ROLL_UNITS, Math.max(LEAST_ROLL_UNITS, units));
 }
 

@@ -39,6 +39,9 @@ describe('schools', () => {
 			carry: 3,
 			beyond: null
 		});
+		const paced = advice('rule-of-twelve', { spot: 3, rollFromSpot: 5.9991, total: 8.9991 });
+		expect(paced.play.club.name).toBe('PW');
+		expect(advice('rule-of-twelve', { rollFromSpot: 5.7, total: 8.7 }).play.club.name).toBe('GW');
 		expect(advice('rule-of-twelve', { spot: 9, rollFromSpot: 9, total: 18 }).beyond).toBe(
 			'carryTooLong'
 		);

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { Plan, PlanOption } from '$lib/core/plan/plan';
 import type { RejectedPlay } from '$lib/core/plan/ladder';
 import type { PlanRequest } from '$lib/core/plan/request';
+import type { Sensitivity } from '$lib/core/plan/sensitivity';
 import type { SchoolCall } from '$lib/core/plan/schoolCalls';
 import { shotKind } from '$lib/core/plan/shotKind';
 import type { FlightId } from '$lib/core/setup/flights';
@@ -10,7 +11,7 @@ import { CAUTION_WORDS, reasonWords } from '../words/reason';
 import { rejectionWords } from '../words/rejection';
 import { SAY_METRIC } from '../words/say';
 import { schoolAdviceWords } from '../words/school';
-import { ALTERNATIVE_WORDS, CUE_WORDS } from '../words/setup';
+import { ALTERNATIVE_WORDS, CUE_WORDS, SLOPE_WORDS } from '../words/setup';
 import { clubToCore, STANDARD_BAG_WIRE, type ClubWire } from '../club';
 import { golferDraftSchema, playerToCore } from '../player';
 import { situationToCore } from '../situation';
@@ -186,6 +187,8 @@ function notesOf(option: PlanOption): string[] {
 	const { against } = option.rung;
 	if (against)
 		notes.push(`damage limitation, the least bad way: ${rejectionWords(against, SAY_METRIC)}`);
+	if (option.rung.play.shape !== 'straight') notes.push(`path from ${option.rung.play.shape}`);
+	notes.push(...option.setup.slope.map((advice) => SLOPE_WORDS[advice]));
 	if (option.swing.source === 'model')
 		notes.push('swing length from the model swing, not measured');
 	return notes;
@@ -240,16 +243,24 @@ const schoolOf = (call: SchoolCall) => ({
 	holdsAtStimp: call.holdsAt === null ? null : toFeet(call.holdsAt)
 });
 
+const sensitivityOf = (found: Sensitivity): NonNullable<PlanResponse['sensitivity']> => ({
+	stimpPlus1: found.stimpPlus1,
+	stimpMinus1: found.stimpMinus1,
+	slopePlus1: found.slopePlus1,
+	slopeMinus1: found.slopeMinus1,
+	distancePlus1: found.distancePlus1,
+	distanceMinus1: found.distanceMinus1
+});
+
 /** The core's plan in the contract's terms. */
 export function planToWire(plan: Plan, request: PlanRequest): PlanResponse {
 	const { toEdge } = request.situation;
-	const { worseLie: _worseLie, ...sensitivity } = plan.sensitivity ?? { worseLie: 0 };
 	return {
 		best: plan.options.length > 0 ? 0 : -1,
 		options: plan.options.map((option) => optionOf(option, toEdge)),
 		rejected: plan.rejected.map(rejectedOf),
 		schools: plan.schools.map(schoolOf),
-		sensitivity: plan.sensitivity ? (sensitivity as PlanResponse['sensitivity']) : null,
+		sensitivity: plan.sensitivity && sensitivityOf(plan.sensitivity),
 		why: plan.why.map((reason) => reasonWords(reason, SAY_METRIC)),
 		cautions: plan.cautions.map((caution) => CAUTION_WORDS[caution])
 	};

@@ -1,4 +1,5 @@
 import type { Caution, Reason } from '$lib/core/plan/reasons';
+import { LIE_NAMES } from './lie';
 import { playWords } from './play';
 import { rejectionWords } from './rejection';
 import { SCHOOL_WORDS } from './school';
@@ -9,15 +10,30 @@ const strokes = (value: number): string => (Math.round(value * 20) / 20).toFixed
 const signed = (value: number, say: Say): string =>
 	`${say.length(Math.abs(value))} ${value >= 0 ? 'farther' : 'shorter'}`;
 
-const WATCHED = {
-	stimp: 'Green speed matters most here: a foot off and the ball ends',
-	slope: 'The slope matters most here: one percent off and the ball ends',
-	distance: 'The distance matters most here: a pace off and the ball ends',
-	lie: 'The lie matters most here: one step worse and the ball ends'
-};
+/** What a reading would be if it were off in one direction. */
+function watchedWords({ what, by, lie }: Extract<Reason, { code: 'watch' }>): string {
+	if (what === 'stimp')
+		return `Green speed matters most here: a foot ${by > 0 ? 'faster' : 'slower'}`;
+	if (what === 'slope')
+		return `The slope matters most here: one percent more ${by > 0 ? 'uphill' : 'downhill'}`;
+	return `The lie matters most here: were it ${LIE_NAMES[lie].toLowerCase()}`;
+}
 
 const place = (target: number, say: Say): string =>
 	target >= 0 ? `${say.length(target)} past the pin` : `${say.length(-target)} short of the pin`;
+
+/** A place off the pin's own target, along the line and to the side. */
+function placeOff(past: number, side: number, say: Say): string {
+	const along = Math.abs(past) < WORTH_SAYING ? '' : place(past, say);
+	const beside =
+		Math.abs(side) < WORTH_SAYING
+			? ''
+			: `${say.length(Math.abs(side))} ${side > 0 ? 'right' : 'left'} of it`;
+	return [along, beside].filter(Boolean).join(', ');
+}
+const WORTH_SAYING = 0.05;
+
+const others = (tied: number): string => (tied === 1 ? 'one other way' : `${tied} other ways`);
 
 /** One reason as one sentence. */
 export function reasonWords(reason: Reason, say: Say): string {
@@ -25,13 +41,19 @@ export function reasonWords(reason: Reason, say: Say): string {
 		case 'fewestStrokes':
 			return `${playWords(reason.play)} costs this player the fewest strokes: ${strokes(reason.strokes)} on average, up and down ${say.percent(reason.upAndDown)}.`;
 		case 'tieLeastAir':
-			return `${playWords(reason.play)} is as good as ${reason.tied === 1 ? 'one other shot' : `${reason.tied} others`} and flies least.`;
+			return `${playWords(reason.play)} is as good as ${others(reason.tied)} and flies least.`;
+		case 'tieLeastTrouble':
+			return `${playWords(reason.play)} is as good on average as ${others(reason.tied)} and goes badly wrong less often.`;
+		case 'tieFlatter':
+			return `${playWords(reason.play)} is as good as ${others(reason.tied)}: ${reason.measured ? 'its swings are measured' : 'it flies about as little as any and costs no more'}.`;
 		case 'onlyOne':
 			return `${playWords(reason.play)} is the only shot that works from here.`;
 		case 'compromise':
 			return `Nothing lands safely on the green; ${playWords(reason.play)} comes nearest.`;
 		case 'leastBad':
 			return `Damage limitation: nothing works from here. ${playWords(reason.play)} is the least bad way, though it ${rejectionWords(reason.rejection, say)}; on the green, or just out, is enough.`;
+		case 'drop':
+			return 'If even that is too dear, the Rules let a ball be called unplayable and dropped for one penalty stroke (Rule 19; from a bunker see 19.3).';
 		case 'runnerUp':
 			return reason.more < 0.025
 				? `${playWords(reason.play)} is next and costs no more.`
@@ -42,12 +64,21 @@ export function reasonWords(reason: Reason, say: Say): string {
 			return `The ${reason.club.name} is out: it ${rejectionWords(reason.rejection, say)}.`;
 		case 'habitIsRight':
 			return `For once the most lofted club, the ${reason.club.name}, is the right one.`;
-		case 'playedSafe':
-			return `Play away from the flag, ${place(reason.target, say)}: going at it costs more.`;
-		case 'safeCosts':
-			return reason.more < 0.025
-				? `Playing ${place(reason.target, say)} costs no more and is kinder.`
-				: `Playing safe, ${place(reason.target, say)}, costs ${strokes(reason.more)} strokes more.`;
+		case 'playedSafe': {
+			const where = placeOff(reason.past, reason.side, say);
+			if (reason.saves === null) return `Meant to end ${where}: two putts from there are enough.`;
+			return reason.saves < 0.025
+				? `Meant to end ${where}: going at the pin is no better and goes wrong by more.`
+				: `Meant to end ${where}: going at the pin costs ${strokes(reason.saves)} strokes more.`;
+		}
+		case 'safeCosts': {
+			const where = place(reason.target, say);
+			if (reason.more >= 0.025)
+				return `Playing ${where} costs ${strokes(reason.more)} strokes more${reason.fourOrMoreLess > 0.005 ? ` and ends in four or more ${say.percent(reason.fourOrMoreLess)} less often` : ''}.`;
+			return `Playing ${where} costs no more${reason.kinder ? ' and is kinder' : ''}.`;
+		}
+		case 'breaks':
+			return `The green falls to the ${reason.slopeAcross > 0 ? 'right' : 'left'}, so it is aimed ${say.length(Math.abs(reason.aim))} to the ${reason.aim > 0 ? 'right' : 'left'} of the pin.`;
 		case 'schoolCosts':
 			return reason.more < 0.025
 				? 'Staying within this school costs nothing here.'
@@ -55,7 +86,7 @@ export function reasonWords(reason: Reason, say: Say): string {
 		case 'schoolLifted':
 			return `Nothing that ${SCHOOL_WORDS[reason.school].name} would play works from here, so every way is looked at.`;
 		case 'watch':
-			return `${WATCHED[reason.what]} ${signed(reason.change, say)}.`;
+			return `${watchedWords(reason)} and the same swing ends ${signed(reason.change, say)}.`;
 	}
 }
 
@@ -66,7 +97,9 @@ export const CAUTION_WORDS: Record<Caution, string> = {
 		'Shared green: look up before each ball, follow the local rules, repair your marks.',
 	'not-in-a-round':
 		'Plan and learn beforehand: during a round the Rules of Golf (4.3, 10.2) and local rules come first.',
-	'plays-to-hazard': 'A heavy strike finds the hazard: choose a length you own.',
+	'short-finds-hazard': 'What comes up short finds the hazard: choose a length you own.',
+	'long-finds-hazard': 'There is a hazard beyond: a thin strike finds it.',
+	'wide-finds-hazard': 'There is a hazard beside the line: mind which side you miss on.',
 	'downhill-runs-away': 'Downhill past the hole: a ball that misses keeps going.',
 	'outside-measured': 'Longer than any swing you have measured with this club.'
 };

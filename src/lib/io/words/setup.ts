@@ -1,4 +1,4 @@
-import type { Alternative, Cue, SetupAdvice } from '$lib/core/setup/advise';
+import type { Alternative, Cue, SetupAdvice, SlopeAdvice } from '$lib/core/setup/advise';
 import { degrees } from '$lib/core/units';
 
 export const CUE_WORDS: Record<Cue, string> = {
@@ -12,7 +12,17 @@ export const CUE_WORDS: Record<Cue, string> = {
 	'slide-the-head-under': 'Slide the head under the ball.',
 	'face-to-the-sky': 'Face looks at you at the finish.',
 	'splash-the-sand': 'Look at the sand behind the ball and splash it out.',
-	'down-on-it': 'Hit down; it comes out low and runs.'
+	'down-on-it': 'Hit down; it comes out low and runs.',
+	'pick-it-clean': 'Ball first and no sand: stand tall, look at its front.',
+	'dig-it-out': 'Face square, down hard behind the ball: it comes out low and runs.'
+};
+
+export const SLOPE_WORDS: Record<SlopeAdvice, string> = {
+	uphill: 'Uphill: shoulders with the slope; it flies higher and shorter, so swing longer.',
+	downhill:
+		'Downhill: shoulders and weight with the slope, follow it down; it flies lower and runs.',
+	'ball-above-feet': 'Ball above the feet: grip down; it goes to the lead side.',
+	'ball-below-feet': 'Ball below the feet: sit deeper, stay down; it goes to the trail side.'
 };
 
 export const ALTERNATIVE_WORDS: Record<Alternative, string> = {

@@ -53,11 +53,14 @@ describe('words', () => {
 	});
 
 	it('tells past from short', () => {
-		expect(reasonWords({ code: 'playedSafe', target: -1.5 }, SAY_METRIC)).toContain(
-			'1.5 m short of the pin'
-		);
-		expect(reasonWords({ code: 'watch', what: 'slope', change: -0.8 }, SAY_METRIC)).toContain(
-			'0.8 m shorter'
-		);
+		expect(
+			reasonWords({ code: 'playedSafe', past: -1.5, side: 0, saves: 0.1 }, SAY_METRIC)
+		).toContain('1.5 m short of the pin');
+		expect(
+			reasonWords(
+				{ code: 'watch', what: 'slope', by: 1, lie: 'first-cut', change: -0.8 },
+				SAY_METRIC
+			)
+		).toContain('0.8 m shorter');
 	});
 });
