@@ -24,6 +24,7 @@ export const firmnessField = choice(['soft', 'medium', 'firm']);
 export const grainField = choice(['none', 'with', 'against', 'left', 'right']);
 export const fringeField = choice(['smooth', 'grainy', 'rough']);
 export const hazardKindField = choice(['sand', 'water', 'rough', 'mound']);
+export const carryFlightField = choice(['low', 'standard', 'high']);
 export const sideField = choice(['across', 'left', 'right']);
 export const sandSurfaceField = choice(['soft', 'medium', 'firm', 'plugged']);
 export const ballField = choice(['soft', 'firm']);

@@ -12,6 +12,7 @@ import {
 import { measuredSwings, type MeasuredCarry } from '$lib/core/solve/measuredSwings';
 import { CENTIMETRE, degrees, fromPercent, radians, toPercent } from '$lib/core/units';
 import {
+	carryFlightField,
 	handField,
 	idField,
 	nameField,
@@ -37,10 +38,14 @@ const ownCostsSchema = z.object({
 	upAndDown: within(0, 100, 'percent')
 });
 
-const carrySchema = z.object({
+/** A measured carry; the contract takes the same. */
+export const carrySchema = z.strictObject({
 	club: idField,
 	swing: nameField,
-	carry: within(0.1, 150, 'metres')
+	carry: within(0.1, 150, 'metres'),
+	flight: carryFlightField.optional(),
+	spread: within(0, 40, 'metres').optional(),
+	n: z.int('must be a whole number').min(1, 'must be at least 1').max(10_000).optional()
 });
 
 export const TECHNIQUE_CHOICES = {
@@ -112,11 +117,11 @@ let lastSwings: Player['swings'] = {};
 function swingsOf(
 	carries: readonly MeasuredCarry[],
 	bag: readonly Club[],
-	player: Pick<Player, 'technique' | 'strength'>
+	player: Pick<Player, 'technique' | 'strength' | 'dispersion'>
 ): Player['swings'] {
 	if (carries.length === 0) return {};
 	const measured = bag.filter(({ id }) => carries.some(({ club }) => club === id));
-	const key = contentKey([carries, measured, player.technique, player.strength]);
+	const key = contentKey([carries, measured, player.technique, player.strength, player.dispersion]);
 	if (key !== lastKey) {
 		lastSwings = measuredSwings(carries, measured, player);
 		lastKey = key;
@@ -132,13 +137,14 @@ function swingsOf(
 export function playerToCore(golfer: Golfer, bag: readonly Club[]): Player {
 	const { strength } = PROFILE[golfer.skill];
 	const { technique, hand, vocabulary } = golfer;
+	const dispersion = dispersionOf(golfer);
 	return {
 		hand,
 		technique,
 		vocabulary,
 		strength,
-		dispersion: dispersionOf(golfer),
+		dispersion,
 		costs: costsOf(golfer),
-		swings: swingsOf(golfer.carries, bag, { technique, strength })
+		swings: swingsOf(golfer.carries, bag, { technique, strength, dispersion })
 	};
 }

@@ -1,12 +1,12 @@
 import { afterAll, describe, expect, it } from 'vitest';
 import { request } from '../../../tests/support/scenes';
 import type { Plan } from '$lib/core/plan/plan';
-import { PlanPool } from './planPool';
+import { PlanLanes, PlanPool } from './planPool';
 
 const quick = request({}, {}, { samples: 20, bag: [{ name: 'PW', loft: 46 }] });
 const slow = request({}, {}, { samples: 100_000, bag: [{ name: 'LW', loft: 60 }] });
 const never = new AbortController().signal;
-const pools: PlanPool[] = [];
+const pools: { close: () => Promise<void> }[] = [];
 const pool = (limits: { threads?: number; waiting?: number; time?: number }) => {
 	const made = new PlanPool({ threads: 1, waiting: 8, time: 30_000, ...limits });
 	pools.push(made);
@@ -41,5 +41,28 @@ describe('PlanPool', () => {
 		const answers = await Promise.all(Array.from({ length: 5 }, () => made.plan(slow, never)));
 		expect(answers.filter((answer) => answer === 'busy')).toHaveLength(2);
 		expect(answers.filter((answer) => answer === 'tooLong')).toHaveLength(3);
+	});
+});
+
+describe('PlanLanes', () => {
+	it('answers a small question though the large lane is occupied and its queue is full', async () => {
+		const lanes = new PlanLanes({ threads: 2, waiting: 2, time: 20_000 });
+		pools.push(lanes);
+		await lanes.plan(quick, true, never);
+		const giveUp = new AbortController();
+		const large = Array.from({ length: 6 }, () => lanes.plan(slow, false, giveUp.signal));
+		expect(await lanes.plan(quick, true, never)).toHaveProperty('options');
+		giveUp.abort();
+		const ends = await Promise.all(large);
+		expect(ends.filter((end) => end === 'busy').length).toBeGreaterThanOrEqual(3);
+		expect(ends.filter((end) => end === 'gone').length).toBeGreaterThanOrEqual(1);
+	});
+
+	it('lends an idle large lane to a second small question', async () => {
+		const lanes = new PlanLanes({ threads: 2, waiting: 1, time: 20_000 });
+		pools.push(lanes);
+		const four = await Promise.all([1, 2, 3, 4].map(() => lanes.plan(quick, true, never)));
+		expect(four.filter((answer) => typeof answer === 'object')).toHaveLength(3);
+		expect(four.filter((answer) => answer === 'busy')).toHaveLength(1);
 	});
 });

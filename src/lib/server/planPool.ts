@@ -36,6 +36,12 @@ export class PlanPool {
 		});
 	}
 
+	/** Whether nothing is under way or waiting. */
+	get idle(): boolean {
+		const { activeTasks, pendingTasks } = this.#pool.stats();
+		return activeTasks + pendingTasks === 0;
+	}
+
 	/**
 	 * Plans on whichever thread is free.
 	 *
@@ -68,14 +74,39 @@ export class PlanPool {
 	}
 }
 
-let pool: PlanPool | undefined;
+/** Small questions have a lane of their own, so that they never wait behind large ones. */
+export class PlanLanes {
+	readonly #small: PlanPool;
+	readonly #large: PlanPool;
 
-/** Plans with the pool of this server, which starts with the first question and ends with the server. */
-export function planOnServer(request: PlanRequest, signal: AbortSignal) {
-	if (!pool) {
-		const started = new PlanPool();
-		pool = started;
+	constructor(limits: PoolLimits = LIMITS) {
+		this.#small = new PlanPool({ ...limits, threads: 1 });
+		this.#large = new PlanPool({ ...limits, threads: Math.max(1, limits.threads - 1) });
+	}
+
+	/**
+	 * Plans in the lane of the question's size; a small one takes an idle large lane rather than wait.
+	 *
+	 * @param small whether it is little work
+	 */
+	plan(request: PlanRequest, small: boolean, signal: AbortSignal): Promise<Plan | Unanswered> {
+		const lane = small && (this.#small.idle || !this.#large.idle) ? this.#small : this.#large;
+		return lane.plan(request, signal);
+	}
+
+	async close(): Promise<void> {
+		await Promise.all([this.#small.close(), this.#large.close()]);
+	}
+}
+
+let lanes: PlanLanes | undefined;
+
+/** Plans with the threads of this server, which start with the first question and end with the server. */
+export function planOnServer(request: PlanRequest, small: boolean, signal: AbortSignal) {
+	if (!lanes) {
+		const started = new PlanLanes();
+		lanes = started;
 		stopping.addEventListener('abort', () => void started.close());
 	}
-	return pool.plan(request, signal);
+	return lanes.plan(request, small, signal);
 }

@@ -1,4 +1,4 @@
-import { puttingDispersion } from '../player/player';
+import { dispersionWith } from '../player/player';
 import type { Question } from './question';
 import type { Sampler, SampleJob } from './rank';
 import { drawDeviates, mostBalls, sampleFinishes, type Finishes } from './sample';
@@ -10,7 +10,6 @@ import { drawDeviates, mostBalls, sampleFinishes, type Finishes } from './sample
  */
 export function createLocalSampler(question: Question): (jobs: readonly SampleJob[]) => Finishes[] {
 	const { samples, seed, player } = question.request;
-	const putting = puttingDispersion(player.costs);
 	const deviates = drawDeviates(seed, mostBalls(samples));
 	return (jobs) =>
 		jobs.map(({ play, speed, aim, from, to }) =>
@@ -19,8 +18,8 @@ export function createLocalSampler(question: Question): (jobs: readonly SampleJo
 					intent: question.intent(play),
 					speed,
 					aim,
-					player,
-					putting,
+					dispersion: dispersionWith(play.club, player),
+					costs: player.costs,
 					scene: question.played,
 					holeX: question.pin
 				},

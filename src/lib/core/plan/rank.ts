@@ -46,6 +46,15 @@ const TIE_ERRORS = 2;
 const TROUBLE_STEP: Ratio = 0.03;
 const AIR_STEP: Ratio = 0.06;
 
+/**
+ * About how many balls a ranking plays: the first look at every play, at most so many that are asked where they are best left, and those
+ * that compete.
+ */
+export const ballsOf = (plays: number, samples: number): number =>
+	plays * FIRST_LOOK +
+	Math.min(plays, ASKED) * (4 * FIRST_LOOK + samples) +
+	Math.min(plays, 5) * mostBalls(samples);
+
 /** Tells how far the sampling has come, 0 to 1. */
 export type Progress = (share: number) => void;
 

@@ -9,7 +9,7 @@ import type { Rung } from './rung';
 import type { SampledRung } from './rank';
 import type { Question } from './question';
 import { WORSE_LIE, type Sensitivity } from './sensitivity';
-import { longestMeasured } from './swing';
+import { fastestMeasured } from './swing';
 import { acrossLine, segmentAt, slopeAt, type Situation } from './situation';
 import { pairedDifference } from './statistics';
 import type { Play } from '../player/intent';
@@ -227,7 +227,7 @@ export function cautionsFor(question: Question, rung: Rung | undefined): Caution
 		cautions.push('nobody-in-front');
 	cautions.push(...hazardCautions(situation, rung));
 	if (slopeAt(situation, question.pin) <= RUNS_AWAY) cautions.push('downhill-runs-away');
-	if (rung && rung.solution.outcome.carry > longestMeasured(rung.play.club, request.player))
+	if (rung && rung.solution.speed > fastestMeasured(rung.play.club, request.player))
 		cautions.push('outside-measured');
 	cautions.push('shared-green', 'not-in-a-round');
 	return cautions;

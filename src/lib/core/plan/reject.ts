@@ -2,7 +2,7 @@ import type { SchoolId } from '../schools/school';
 import type { LieId } from '../lie/lies';
 import { LIES } from '../lie/lies';
 import type { Intent } from '../player/intent';
-import type { Metres, Radians, Ratio } from '../units';
+import type { Metres, MetresPerSecond, Radians, Ratio } from '../units';
 import { radians } from '../units';
 import {
 	acrossLine,
@@ -22,7 +22,7 @@ export type Rejection =
 	| { code: 'landsOnSteep'; slope: Ratio }
 	| { code: 'noStop' }
 	| { code: 'tooFast' }
-	| { code: 'tooFarForMeasured'; carry: Metres; longest: Metres }
+	| { code: 'tooFarForMeasured'; speed: MetresPerSecond; longest: MetresPerSecond }
 	| { code: 'goesPast'; by: Metres }
 	| { code: 'bounceOnTight'; bounce: Radians }
 	| { code: 'blockedPutt' }

@@ -2,6 +2,7 @@ import { Outcome } from '../ball/simulate';
 import { GroundSample } from '../ground/ground';
 import { SURFACE, type SurfaceKind } from '../ground/surfaces';
 import type { Play } from '../player/intent';
+import { dispersionWith } from '../player/player';
 import { flightSetup } from '../setup/flights';
 import { heightOnPath, pathOf, type Path } from '../solve/path';
 import { playIntended, solveFinish, type Solution } from '../solve/solve';
@@ -9,7 +10,7 @@ import type { Metres, MetresPerSecond, Ratio } from '../units';
 import type { Question } from './question';
 import { rejectSolution, type Flown, type Rejection } from './reject';
 import type { HazardKind } from './situation';
-import { longestMeasured } from './swing';
+import { fastestMeasured } from './swing';
 
 /** One play, solved as if nothing went wrong. */
 export interface Rung {
@@ -28,8 +29,8 @@ export interface Rung {
 	path: Path;
 }
 
-/** A measured carry may be exceeded by this share before the swing counts as unknown. */
-const BEYOND_MEASURED = 1.1;
+/** A measured swing may be exceeded by this share of its head speed before the swing counts as unknown. */
+const BEYOND_MEASURED = 1.25;
 
 function rungOf(question: Question, play: Play, target: Metres, solution: Solution): Rung {
 	const { carry, roll } = solution.outcome;
@@ -70,17 +71,17 @@ export function leanTo(question: Question, { play, solution, target }: Rung, sid
 	return { ...rungOf(question, play, target, { ...solution, aim, outcome }), side, safe: true };
 }
 
-function rejectMeasured({ request }: Question, rung: Rung): Rejection | null {
-	const longest = longestMeasured(rung.play.club, request.player);
-	const { carry } = rung.solution.outcome;
-	const known = rung.play.flight === 'standard' && carry > longest * BEYOND_MEASURED;
-	return known ? { code: 'tooFarForMeasured', carry, longest } : null;
+/** Whatever its flight, a shot that asks for a swing far past any measured with this club is a guess. */
+function rejectMeasured({ request }: Question, { play, solution }: Rung): Rejection | null {
+	const longest = fastestMeasured(play.club, request.player);
+	const { speed } = solution;
+	return speed > longest * BEYOND_MEASURED ? { code: 'tooFarForMeasured', speed, longest } : null;
 }
 
 /** Carry grows with about the square of head speed, so one standard deviation of it is twice as large a share. */
 const carrySpread = ({ request: { player } }: Question, { play, solution }: Rung): Metres =>
 	2 *
-	player.dispersion.speed *
+	dispersionWith(play.club, player).speed *
 	flightSetup(play.flight, player.technique).risk.speed *
 	solution.outcome.carry;
 

@@ -4,7 +4,7 @@ import { SURFACE, type TurfLuck } from '../ground/surfaces';
 import { normalQuantile } from '../math/normalQuantile';
 import { sobol } from '../math/sobol';
 import type { Intent } from '../player/intent';
-import type { Dispersion, Player } from '../player/player';
+import type { Dispersion, StrokeCosts } from '../player/player';
 import { DEVIATE_COUNT, DEVIATES, strikeWithErrors, type Contact } from '../player/strike';
 import type { Metres, MetresPerSecond, Radians } from '../units';
 import { remainingInto, type Remaining } from './cost';
@@ -53,9 +53,9 @@ export interface SampledShot {
 	intent: Intent;
 	speed: MetresPerSecond;
 	aim: Radians;
-	player: Pick<Player, 'dispersion' | 'costs'>;
-	/** The player's spread with a putter. */
-	putting: Dispersion;
+	/** The player's, with this club. */
+	dispersion: Dispersion;
+	costs: StrokeCosts;
 	/** With hazards; the hole may take the ball. */
 	scene: Scene;
 	holeX: Metres;
@@ -114,7 +114,7 @@ function sampleOne(
 	ball.y = ball.apex = scene.ground.height(0, 0);
 	const contact = strikeWithErrors(
 		intent,
-		intent.play.club.putter ? shot.putting : shot.player.dispersion,
+		shot.dispersion,
 		shot.speed,
 		shot.aim,
 		deviates,
@@ -130,7 +130,7 @@ function sampleOne(
 			? 0
 			: Math.max(0.01, Math.hypot(outcome.finishX - shot.holeX, outcome.finishZ));
 	const surface = outcome.status === 'runaway' ? SURFACE.rough : outcome.finishKind;
-	remainingInto(distance, surface, shot.player.costs, remaining);
+	remainingInto(distance, surface, shot.costs, remaining);
 	rows.x[row] = outcome.finishX;
 	rows.z[row] = outcome.finishZ;
 	rows.landingX[row] = outcome.landingX;

@@ -1,12 +1,14 @@
 import type { Club } from '../club/club';
 import { fastestSwing, type Player } from '../player/player';
 import { measuredAngle, nameSwing, swingAngle, type SwingName } from '../player/swingLength';
-import type { Metres, MetresPerSecond } from '../units';
+import type { MetresPerSecond } from '../units';
 
 export interface PlannedSwing extends SwingName {
 	vocabulary: Player['vocabulary'];
 	/** Whether the player's own carries or the model swing gave the length. */
 	source: 'measured' | 'model';
+	/** Longer than any swing measured with this club: carried on from the longest. */
+	past: boolean;
 }
 
 /**
@@ -15,12 +17,17 @@ export interface PlannedSwing extends SwingName {
  * @param speed of the head, above 0
  */
 export function planSwing(club: Club, speed: MetresPerSecond, player: Player): PlannedSwing {
+	const { vocabulary } = player;
 	const measured = measuredAngle(speed, player.swings[club.id]?.known ?? []);
-	const source = Number.isNaN(measured) ? 'model' : 'measured';
-	const angle = source === 'measured' ? measured : swingAngle(speed, fastestSwing(club, player));
-	return { ...nameSwing(angle, player.vocabulary), vocabulary: player.vocabulary, source };
+	const angle = measured?.angle ?? swingAngle(speed, fastestSwing(club, player));
+	return {
+		...nameSwing(angle, vocabulary),
+		vocabulary,
+		source: measured ? 'measured' : 'model',
+		past: measured?.past ?? false
+	};
 }
 
-/** Longest carry measured with a club from two lengths or more; Infinity where nothing limits it. */
-export const longestMeasured = (club: Club, player: Player): Metres =>
-	player.swings[club.id]?.longest ?? Infinity;
+/** Fastest head speed measured with a club; Infinity where nothing was. */
+export const fastestMeasured = (club: Club, player: Player): MetresPerSecond =>
+	player.swings[club.id]?.known.at(-1)?.speed ?? Infinity;

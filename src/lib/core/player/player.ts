@@ -106,11 +106,21 @@ const PUTTING: Dispersion = {
 const SPEED_POWER = 0.4;
 
 /** How a player putts follows from how far they stand from the table: spread grows as the distance holed half the time shrinks. */
-export const puttingDispersion = ({ puttStretch }: StrokeCosts): Dispersion => ({
+const puttingDispersion = ({ puttStretch }: StrokeCosts): Dispersion => ({
 	...PUTTING,
 	speed: PUTTING.speed * puttStretch ** SPEED_POWER,
 	direction: PUTTING.direction * puttStretch
 });
+
+/** A player's spread with a club: the skill's, with the speed as measured where it was; with a putter it follows from the putting. */
+export function dispersionWith(
+	club: Club,
+	player: Pick<Player, 'dispersion' | 'costs' | 'swings'>
+): Dispersion {
+	if (club.putter) return puttingDispersion(player.costs);
+	const own = player.swings[club.id]?.spread ?? null;
+	return own === null ? player.dispersion : { ...player.dispersion, speed: own };
+}
 
 /** Fastest head speed this player can ask of a club around a green; strength does not matter to a putter. */
 export const fastestSwing = (club: Club, { strength }: Pick<Player, 'strength'>): MetresPerSecond =>

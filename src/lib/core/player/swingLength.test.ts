@@ -43,11 +43,24 @@ describe('measuredAngle', () => {
 		{ angle: 1.6, speed: 14 }
 	];
 
-	it('interpolates inside what was measured and declines outside it', () => {
-		expect(measuredAngle(11, known)).toBeCloseTo(1.3, 12);
-		expect(measuredAngle(7, known)).toBeLessThan(1);
-		expect(measuredAngle(3, known)).toBeNaN();
-		expect(measuredAngle(20, known)).toBeNaN();
-		expect(measuredAngle(8, known.slice(0, 1))).toBeNaN();
+	it('interpolates inside what was measured and shrinks in proportion below it', () => {
+		expect(measuredAngle(11, known)).toEqual({ angle: expect.closeTo(1.3, 12), past: false });
+		expect(measuredAngle(4, known)).toEqual({ angle: expect.closeTo(0.5, 12), past: false });
+		expect(measuredAngle(11, [])).toBeNull();
+	});
+
+	it('goes on past the last one as the model swing does that passes through it, and says so', () => {
+		expect(measuredAngle(14, known)).toEqual({ angle: expect.closeTo(1.6, 12), past: false });
+		const far = measuredAngle(17, known)!;
+		expect(far.past).toBe(true);
+		expect(Math.sin(far.angle / 2) / Math.sin(0.8)).toBeCloseTo(17 / 14, 9);
+		expect(measuredAngle(14.5, known)!.past).toBe(false);
+		expect(measuredAngle(90, known)!.angle).toBe(Math.PI);
+	});
+
+	it('scales the model swing through a single one, both ways', () => {
+		const single = known.slice(0, 1);
+		expect(measuredAngle(8, single)).toEqual({ angle: expect.closeTo(1, 12), past: false });
+		expect(Math.sin(measuredAngle(4, single)!.angle / 2)).toBeCloseTo(Math.sin(0.5) / 2, 9);
 	});
 });

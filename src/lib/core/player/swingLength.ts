@@ -1,4 +1,4 @@
-import type { Metres, MetresPerSecond, Radians } from '../units';
+import type { MetresPerSecond, Radians, Ratio } from '../units';
 import { radians } from '../units';
 import { interpolate } from '../math/interpolation';
 
@@ -26,6 +26,11 @@ export const SWING_MARKS: Record<SwingVocabulary, readonly SwingMark[]> = {
 	shape: [mark('V', 42), mark('level', 65), mark('L', 90), mark('10', 120)]
 };
 
+/** Every name of a mark, whatever the vocabulary. */
+export const MARK_NAMES: readonly string[] = [
+	...new Set(Object.values(SWING_MARKS).flatMap((marks) => marks.map(({ name }) => name)))
+];
+
 /** Angle of a full swing in the model. */
 const FULL_ANGLE = radians(150);
 
@@ -48,23 +53,37 @@ export interface KnownSwing {
 
 /** What has been measured with one club. */
 export interface ClubSwings {
-	/** By rising angle and speed. */
+	/** By rising angle and speed; at least one. */
 	known: readonly KnownSwing[];
-	/** Longest carry measured; Infinity for a single one, which limits nothing. */
-	longest: Metres;
+	/** Relative spread of the head speed with this club, shrunk toward what the skill presumes; null where none was measured. */
+	spread: Ratio | null;
 }
 
-/** The backswing for a head speed from a player's own swings (two or more, by rising speed); NaN outside them. */
-export function measuredAngle(speed: MetresPerSecond, known: readonly KnownSwing[]): Radians {
-	if (known.length < 2) return NaN;
+/** A measured swing may be gone past by this share before the length counts as a guess. */
+const JUST_PAST = 1.05;
+
+/**
+ * The backswing for a head speed from a player's own swings: between two of them interpolated, shorter than the shortest in proportion,
+ * longer than the longest (and from a single one) as the model swing goes that passes through it.
+ *
+ * @param known by rising speed
+ * @returns the angle, and whether it lies past what was measured; null where nothing was
+ */
+export function measuredAngle(
+	speed: MetresPerSecond,
+	known: readonly KnownSwing[]
+): { angle: Radians; past: boolean } | null {
+	const first = known[0];
+	const last = known[known.length - 1];
+	if (!first || !last) return null;
+	if (speed > last.speed || known.length === 1) {
+		const full = (last.speed * Math.sin(FULL_ANGLE / 2)) / Math.sin(last.angle / 2);
+		return { angle: swingAngle(speed, full), past: speed > last.speed * JUST_PAST };
+	}
+	if (speed < first.speed) return { angle: first.angle * (speed / first.speed), past: false };
 	const speeds = known.map((swing) => swing.speed);
-	if (speed < speeds[0]! * 0.7 || speed > speeds[speeds.length - 1]! * 1.05) return NaN;
-	if (speed < speeds[0]!) return known[0]!.angle * (speed / speeds[0]!);
-	return interpolate(
-		speeds,
-		known.map((swing) => swing.angle),
-		speed
-	);
+	const angles = known.map((swing) => swing.angle);
+	return { angle: interpolate(speeds, angles, speed), past: false };
 }
 
 /** A backswing in the words of a vocabulary. */

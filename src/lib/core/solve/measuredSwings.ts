@@ -7,7 +7,7 @@ import { turfOf } from '../ground/turf';
 import { intend, PLAIN_LIE } from '../player/intent';
 import { fastestSwing, type Player } from '../player/player';
 import { markAngle, type ClubSwings, type KnownSwing } from '../player/swingLength';
-import type { Metres, MetresPerSecond } from '../units';
+import type { Metres, MetresPerSecond, Ratio } from '../units';
 import { solveCarry } from './solve';
 
 /** Carry of one swing length with one club, measured. */
@@ -17,7 +17,15 @@ export interface MeasuredCarry {
 	/** A mark of one of the vocabularies, for example "9". */
 	swing: string;
 	carry: Metres;
+	/** How it was flown; standard where it is left out. */
+	flight?: CarryFlight | undefined;
+	/** Standard deviation of the carry, and from how many balls. */
+	spread?: Metres | undefined;
+	n?: number | undefined;
 }
+
+/** Flights that a carry can be measured with. */
+export type CarryFlight = 'low' | 'standard' | 'high';
 
 const range: Scene = {
 	ground: createPlane({
@@ -36,26 +44,51 @@ const range: Scene = {
 /** A carry measured on a good day may lie past what the model gives a full swing. */
 const GOOD_DAY = 1.3;
 
-type Swinger = Pick<Player, 'technique' | 'strength'>;
+/** A skill's own spread counts as much as this many balls. */
+const PRIOR_BALLS = 8;
+/** Balls behind a spread that does not say how many. */
+const FEW_BALLS = 5;
 
-/** Head speed behind a measured carry: the standard flight from a fairway lie in still air that carries as far. */
-function speedOf(club: Club, carry: Metres, player: Swinger): MetresPerSecond {
-	const play = { club, flight: 'standard', faceOpen: 0, shape: 'straight' } as const;
+type Swinger = Pick<Player, 'technique' | 'strength' | 'dispersion'>;
+
+/** Head speed behind a measured carry: the flight it was measured with, from a fairway lie in still air, that carries as far. */
+function speedOf(
+	club: Club,
+	{ carry, flight = 'standard' }: MeasuredCarry,
+	player: Swinger
+): MetresPerSecond {
+	const play = { club, flight, faceOpen: 0, shape: 'straight' } as const;
 	const intent = intend(play, PLAIN_LIE, player.technique);
 	return solveCarry(intent, range, carry, fastestSwing(club, player) * GOOD_DAY).speed;
 }
 
-/** A club's carries as head speeds, slowest first; entries that run backwards are left out. */
+/**
+ * Relative spread of the head speed from spreads of carries, shrunk toward the skill's: the mean of the variances, each weighted by its
+ * balls, the prior by `PRIOR_BALLS`. Carry goes with the square of head speed, so its relative spread is twice as large.
+ */
+function spreadOf(carries: readonly MeasuredCarry[], { dispersion }: Swinger): Ratio | null {
+	const measured = carries.filter(({ spread }) => spread !== undefined);
+	if (measured.length === 0) return null;
+	let weight = PRIOR_BALLS;
+	let sum = PRIOR_BALLS * dispersion.speed ** 2;
+	for (const { carry, spread, n = FEW_BALLS } of measured) {
+		const degreesOfFreedom = Math.max(0, n - 1);
+		weight += degreesOfFreedom;
+		sum += degreesOfFreedom * (spread! / (2 * carry)) ** 2;
+	}
+	return Math.sqrt(sum / weight);
+}
+
+/** A club's carries as head speeds, slowest first; of two that run backwards the first is kept. */
 function swingsOf(club: Club, carries: readonly MeasuredCarry[], player: Swinger): ClubSwings {
 	const known = carries
-		.map(({ swing, carry }): KnownSwing => ({
-			angle: markAngle(swing),
-			speed: speedOf(club, carry, player)
+		.map((entry): KnownSwing => ({
+			angle: markAngle(entry.swing),
+			speed: speedOf(club, entry, player)
 		}))
 		.sort((a, b) => a.angle - b.angle)
 		.filter((swing, i, all) => i === 0 || swing.speed > all[i - 1]!.speed);
-	const longest = carries.length < 2 ? Infinity : Math.max(...carries.map(({ carry }) => carry));
-	return { known, longest };
+	return { known, spread: spreadOf(carries, player) };
 }
 
 /**

@@ -6,7 +6,7 @@ import { GroundSample } from '$lib/core/ground/ground';
 import { SURFACE } from '$lib/core/ground/surfaces';
 import { sceneOf } from '$lib/core/plan/scene';
 import { issuesOf } from '../issues';
-import { planRequestSchema, planRequestToCore, tooMuchWork } from './plan';
+import { isSmall, planRequestSchema, planRequestToCore, tooMuchWork, workOf } from './plan';
 import { publishedSchemas } from './schemas';
 import { answerSimulate, simulateRequestSchema, simulateResponseSchema } from './simulate';
 import { situationToCore } from '../situation';
@@ -93,10 +93,64 @@ describe('plan request', () => {
 	});
 
 	it('calls too much work by its name', () => {
-		const asked = (samples: number) =>
-			planRequestSchema.parse({ situation, player: { skill: 'middle' }, samples });
+		const asked = (samples: number, change: object = {}, bag?: object[]) =>
+			planRequestToCore(
+				planRequestSchema.parse({
+					situation: { ...situation, ...change },
+					player: { skill: 'middle' },
+					samples,
+					...(bag && { bag })
+				})
+			);
 		expect(tooMuchWork(asked(800))).toBeNull();
-		expect(tooMuchWork(asked(90_000))).toMatch(/11 clubs × 90000 samples/);
+		expect(isSmall(asked(400))).toBe(true);
+		const wedge = [{ name: 'SW', loft: 56, bounce: 10 }];
+		const excess = tooMuchWork(asked(100_000, {}, wedge))!;
+		expect(excess).toMatch(/100000 samples .* times the work/);
+		const [, instead] = /ask for (\d+) samples/.exec(excess)!;
+		expect(tooMuchWork(asked(Number(instead), {}, wedge))).toBeNull();
+		expect(workOf(asked(800, { wind: { along: 3, across: 0 } }))).toBeGreaterThan(
+			workOf(asked(800))
+		);
+		const points = [
+			[0, 0, 0],
+			[9, 0, 0.1],
+			[9, 5, 0]
+		];
+		expect(workOf(asked(800, { survey: { points } }))).toBeCloseTo(3 * workOf(asked(800)), -1);
+	});
+
+	it('refuses swings it cannot use, with what to do', () => {
+		const refused = (swings: object[]) =>
+			problems(planRequestSchema, { situation, player: { skill: 'middle' }, swings }).map(
+				({ path, message }) => `${path}: ${message}`
+			);
+		expect(refused([{ club: 'ZW', swing: '9', carry: 9 }])[0]).toMatch(
+			/swings\.0\.club.*no club of this bag.*SW/
+		);
+		expect(refused([{ club: 'SW', swing: 'elbow', carry: 9 }])[0]).toMatch(
+			/swings\.0\.swing.*no swing that is known.*hip/
+		);
+		const turned = [
+			{ club: 'SW', swing: '8', carry: 12 },
+			{ club: 'SW', swing: '9', carry: 10 }
+		];
+		expect(refused(turned)[0]).toMatch(/swings\.1\.carry.*12 m of the shorter swing 8/);
+		expect(refused([turned[0]!, { ...turned[1]!, flight: 'low' }])).toEqual([]);
+		expect(refused([{ club: 'SW', swing: '8:30', carry: 12, spread: 0.6, n: 8 }])).toEqual([]);
+	});
+
+	it('knows a misread height from a steep place', () => {
+		const flat = [0, 4, 8, 12].flatMap((x) => [-3, 3].map((z) => [x, z, 0.02 * x]));
+		const asked = (points: number[][]) =>
+			problems(planRequestSchema, {
+				situation: { ...situation, survey: { points } },
+				player: { skill: 'middle' }
+			}).map(({ path, message }) => `${path}: ${message}`);
+		expect(asked(flat)).toEqual([]);
+		expect(
+			asked(flat.map((point, i) => (i === 5 ? [point[0]!, point[1]!, 10] : point)))[0]
+		).toMatch(/points\.5.*misreading/);
 	});
 });
 

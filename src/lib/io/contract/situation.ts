@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { within } from '../fields';
 import { situationFields } from '../situationFields';
 
-const SURVEY_REACH = 200;
+const SURVEY_REACH = 150;
+const SURVEY_HEIGHT = 20;
 /** Points that lie this near to one line, in metres, say nothing of the slope across it. */
 const ON_ONE_LINE = 0.05;
 
@@ -25,6 +26,20 @@ function spread(points: Points): boolean {
 	);
 }
 
+/** A height that stands this steeply above or below the two nearest places is a misreading, not ground. */
+const CLIFF = 1;
+
+/** The first point whose height cannot be right beside its neighbours', or -1. */
+function misread(points: Points): number {
+	return points.findIndex(([x, z, height], i) => {
+		const others = points.filter((_, k) => k !== i);
+		const away = ([u, w]: Points[number]) => Math.hypot(u - x, w - z);
+		const near = [...others].sort((a, b) => away(a) - away(b)).slice(0, 3);
+		const rises = near.map((other) => (height - other[2]) / Math.max(away(other), 0.5));
+		return near.length > 2 && (rises.every((r) => r > CLIFF) || rises.every((r) => r < -CLIFF));
+	});
+}
+
 /** Spot heights of the ground: ball at the origin, pin on +x, heights above any one level. */
 const surveySchema = z.strictObject({
 	points: z
@@ -32,7 +47,7 @@ const surveySchema = z.strictObject({
 			z.tuple([
 				within(-SURVEY_REACH, SURVEY_REACH, 'metres'),
 				within(-SURVEY_REACH, SURVEY_REACH, 'metres'),
-				within(-100, 100, 'metres')
+				within(-SURVEY_HEIGHT, SURVEY_HEIGHT, 'metres')
 			])
 		)
 		.min(3, 'must hold at least three points: fewer say nothing of a slope')
@@ -42,6 +57,15 @@ const surveySchema = z.strictObject({
 		})
 		.refine((points) => !contradicts(points), {
 			error: 'must not give one place two heights'
+		})
+		.superRefine((points, context) => {
+			const at = misread(points);
+			if (at >= 0)
+				context.addIssue({
+					code: 'custom',
+					path: [at],
+					message: `says ${points[at]![2]} m, a cliff above or below everything near it: is it a misreading?`
+				});
 		})
 });
 

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import {
 	ballField,
+	carryFlightField,
 	firmnessField,
 	fringeField,
 	grainField,
@@ -81,7 +82,18 @@ const golferRow = z.object({
 	costs: z
 		.object({ holedHalf: number, around: number, sand: number, upAndDown: number })
 		.optional(),
-	carries: z.array(z.object({ club: z.string(), swing: z.string(), carry: number })).default([])
+	carries: z
+		.array(
+			z.object({
+				club: z.string(),
+				swing: z.string(),
+				carry: number,
+				flight: carryFlightField.optional(),
+				spread: number.optional(),
+				n: number.optional()
+			})
+		)
+		.default([])
 });
 
 const clubRow = z.object({

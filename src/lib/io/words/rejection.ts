@@ -21,7 +21,7 @@ export function rejectionWords(rejection: Rejection, say: Say): string {
 		case 'tooFast':
 			return 'needs more speed than this club gives around a green';
 		case 'tooFarForMeasured':
-			return `carries ${say.length(rejection.carry)}, longer than the ${say.length(rejection.longest)} you have measured`;
+			return `asks for a swing ${say.percent(rejection.speed / rejection.longest - 1)} faster than the longest you have measured with this club`;
 		case 'goesPast':
 			return `runs ${say.length(rejection.by)} past even from the softest swing`;
 		case 'bounceOnTight':

@@ -1,5 +1,6 @@
 import { json } from '@sveltejs/kit';
 import {
+	isSmall,
 	planRequestSchema,
 	planRequestToCore,
 	planToWire,
@@ -32,9 +33,9 @@ const REFUSALS: Record<Unanswered, () => Response> = {
 export const POST: RequestHandler = async ({ request }) => {
 	const body = await readJson(request, planRequestSchema);
 	if ('refusal' in body) return body.refusal;
-	const excess = tooMuchWork(body.data);
-	if (excess) return refuse(422, excess);
 	const question = planRequestToCore(body.data);
-	const answer = await planOnServer(question, request.signal);
+	const excess = tooMuchWork(question);
+	if (excess) return refuse(422, excess);
+	const answer = await planOnServer(question, isSmall(question), request.signal);
 	return typeof answer === 'string' ? REFUSALS[answer]() : json(planToWire(answer, question));
 };
