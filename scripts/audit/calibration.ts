@@ -56,8 +56,7 @@ export async function calibrate(
 				edgeToPin: distance - toEdge,
 				beyondPin: 9,
 				rise: from === 'sand' ? 0.6 : 0,
-				stimpFeet: 10.5,
-				hazards: from === 'sand' ? [] : []
+				stimpFeet: 10.5
 			},
 			player: { skill },
 			samples,

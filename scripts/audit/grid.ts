@@ -72,7 +72,7 @@ export function situationAt(index: number, samples: number): PlanRequestWire {
 			toEdge,
 			edgeToPin,
 			beyondPin: round(between(2, 15)),
-			rise: sometimes(0.3) ? round(between(-2, 2)) : 0,
+			rise: sometimes(0.3) ? round(between(-0.4, 0.4) * Math.min(5, toEdge)) : 0,
 			fringe: oneOf(['smooth', 'grainy', 'grainy', 'rough']),
 			...(sometimes(0.6) ? slopes : {}),
 			hazards,

@@ -62,6 +62,8 @@ export const BOUNCE = {
 	tilt: radians(15.4),
 	tiltSpeed: 18.6,
 	tiltAngle: radians(44.4),
+	/** The tilt grows with the speed up to this (assumption). */
+	fastestTilt: 22,
 	/** A rebound that would rise less than this is a roll. */
 	lowestHop: 0.005
 } as const;

@@ -19,10 +19,11 @@ const TILT_SCALE = BOUNCE.tilt / (BOUNCE.tiltSpeed * Math.sin(2 * BOUNCE.tiltAng
  * @param speed of the impact
  * @param angle between path and surface normal, 0 to π/2
  * @source Penner (2002) has θc ∝ speed · angle. That grows toward grazing impacts, where it has no data and makes a rolling ball hop;
- *   sin 2θ in place of θ is equal at the paper's point and zero at grazing (ours).
+ *   sin 2θ in place of θ is equal at the paper's point and zero at grazing (ours). Faster than any ball it was measured with, the dent
+ *   tilts no more (ours): a bladed ball must not come back off a bank.
  */
 export const turfTilt = (speed: MetresPerSecond, angle: Radians): Radians =>
-	TILT_SCALE * speed * Math.sin(2 * angle);
+	TILT_SCALE * Math.min(speed, BOUNCE.fastestTilt) * Math.sin(2 * angle);
 
 const SLIP_TO_ROLL = BALL.inertia / (1 + BALL.inertia);
 const SPIN_PER_IMPULSE = 1 / (BALL.inertia * BALL.radius);

@@ -155,7 +155,7 @@ export const faceGrip = (lie: Lie, wet: boolean, ball: 'soft' | 'firm'): Ratio =
 	lie.grip * (wet ? WET_GRIP : 1) * (ball === 'firm' ? FIRM_BALL_GRIP : 1);
 
 /** An open face meets the grass with its heel and its sole: what the grass does to it shrinks by these shares at the lie's opening. */
-const OPENED = { closure: 0.3, twist: 0.6, spread: 0.5 };
+const OPENED = { closure: 0.35, twist: 0.7, spread: 0.6 };
 
 /** Grass slows a slow head more unevenly than a fast one: as the root of the head speed, within limits (assumption). */
 const EVEN_SPEED: MetresPerSecond = 11;

@@ -1,4 +1,4 @@
-import type { Metres } from '../units';
+import type { Metres, Ratio } from '../units';
 import { playable, roomOf, within } from './past';
 import type { Question } from './question';
 import {
@@ -11,13 +11,20 @@ import {
 	type Played,
 	type Sampler
 } from './race';
+import { slopeAt } from './situation';
 import { leanTo, type Rung } from './rung';
 
 /** Places tried with every play in the race, past (+) or short (−) of the pin's own target. */
-const OFFSETS: readonly Metres[] = [-1.5, 1.25, 3];
+const OFFSETS: readonly Metres[] = [1.25, 3];
+/** Nobody leaves it short on purpose unless there is trouble behind: a green that ends or falls away, or a hazard. */
+const SHORT: Metres = -1.5;
+const LITTLE_BEHIND: Metres = 5;
+const FALLS_AWAY: Ratio = -0.03;
 /** Places tried to the side with the leading plays where something lies there, right (+) or left (−). */
 const SIDES: readonly Metres[] = [-2, -1, 1, 2];
 const SIDE_LEADERS = 4;
+/** Another place than the pin is worth it from so many strokes on: nobody is told to leave it short for less. */
+const WORTH_LEAVING = 0.025;
 /** A place less than this from the pin's own target is not worth a name. */
 const WORTH_SAYING: Metres = 0.4;
 
@@ -35,10 +42,17 @@ export function lowestBetween(places: readonly { at: Metres; strokes: number }[]
 	return Math.max(a.at, Math.min(c.at, lowest));
 }
 
+const troubleBehind = ({ situation, pin }: Question): boolean =>
+	situation.beyondPin < LITTLE_BEHIND ||
+	slopeAt(situation, pin) <= FALLS_AWAY ||
+	situation.hazards.some(({ to, beside }) => beside === undefined && to > pin);
+
 /** The other places of the line that a play may be meant to end at. */
 function otherPlaces(question: Question, { rung }: Entry): Entry[] {
 	const room = roomOf(question);
-	return OFFSETS.map((offset) => rung.target + offset)
+	const offsets = troubleBehind(question) ? [SHORT, ...OFFSETS] : OFFSETS;
+	return offsets
+		.map((offset) => rung.target + offset)
 		.filter((target) => within(room, target))
 		.flatMap((target) => playable(question, rung, target) ?? [])
 		.map(enter);
@@ -109,7 +123,9 @@ export async function chooseLeaves(
 	// What looked cheaper between the places must be cheaper once it is played.
 	const kept = placed.map((entry, i) => {
 		const cheapest = tried[i]!.reduce((a, b) => (strokesOf(b) < strokesOf(a) ? b : a));
-		return hasPlayed(entry) && strokesOf(entry) <= strokesOf(cheapest) ? entry : cheapest;
+		const best = hasPlayed(entry) && strokesOf(entry) <= strokesOf(cheapest) ? entry : cheapest;
+		const pin = entries[i]!;
+		return strokesOf(pin) - strokesOf(best) > WORTH_LEAVING ? best : pin;
 	});
 	const careful = mostCareful(kept, tried);
 	const turned = await aimed(question, kept, sampler, balls);

@@ -1,17 +1,14 @@
 import type { Scene } from '../ball/simulate';
-import { GroundSample } from '../ground/ground';
 import type { Stance } from '../lie/stance';
 import { intend, type Intent, type Play } from '../player/intent';
 import { fastestSwing } from '../player/player';
-import type { Metres, MetresPerSecond, Ratio } from '../units';
+import type { Metres, MetresPerSecond } from '../units';
 import { playKey } from './candidates';
 import type { PlanRequest } from './request';
 import { sceneOf } from './scene';
 import { pinDistance, type Situation } from './situation';
+import { stanceAt } from './stanceAt';
 import { pinTarget } from './target';
-
-/** A stance steeper than this is taken as this. */
-const STEEPEST: Ratio = 0.3;
 
 /** A request made ready to be worked on: scenes and intents are built when first wanted, and once. */
 export class Question {
@@ -60,7 +57,7 @@ export class Question {
 
 	/** Slope under ball and feet, as said or as the ground has it. */
 	get stance(): Stance {
-		return (this.#stance ??= this.situation.stance ?? this.#groundUnderFeet());
+		return (this.#stance ??= stanceAt(this.situation, this.request.player.hand, this.bare.ground));
 	}
 
 	/** What a play delivers from this lie in these hands. */
@@ -78,15 +75,6 @@ export class Question {
 
 	fastest(play: Play): MetresPerSecond {
 		return fastestSwing(play.club, this.request.player);
-	}
-
-	#groundUnderFeet(): Stance {
-		const under = new GroundSample();
-		this.bare.ground.sample(0, 0, under);
-		const within = (slope: Ratio) => Math.max(-STEEPEST, Math.min(STEEPEST, slope));
-		// A right-hander stands to the left of the line: ground that rises to the right has the ball above the feet.
-		const above = this.request.player.hand === 'left' ? -under.gradientZ : under.gradientZ;
-		return { along: within(under.gradientX), across: within(above) };
 	}
 
 	/** The same question in a world that differs. */

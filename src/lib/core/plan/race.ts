@@ -77,14 +77,15 @@ export function cheapest(entries: readonly Entry[]): Played {
 	return played.reduce((a, b) => (strokesOf(b) < strokesOf(a) ? b : a));
 }
 
-/** How many standard errors a gap may be due to chance. */
-const DOUBT = 2;
-
-/** Entries that could still be the cheapest, or cost no more than so much more than it. */
-export function hopeful(entries: readonly Entry[], slack: number): Played[] {
+/**
+ * Entries that could still be the cheapest, or cost no more than so much more than it.
+ *
+ * @param errors how many standard errors of a gap may be due to chance
+ */
+export function hopeful(entries: readonly Entry[], slack: number, errors: number): Played[] {
 	const leader = cheapest(entries);
 	return entries.filter(hasPlayed).filter((entry) => {
 		const gap = pairedDifference(entry.finishes, leader.finishes);
-		return gap.mean <= slack + DOUBT * gap.standardError;
+		return gap.mean <= slack + errors * gap.standardError;
 	});
 }

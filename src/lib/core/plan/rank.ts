@@ -29,6 +29,8 @@ export interface SampledRung {
 	tied: boolean;
 }
 
+/** Standard errors of a gap that may be chance while the field is thinned out. */
+const DOUBT = 2;
 /** Balls of the first look at every play, and at every place a play may be left at. */
 const FIRST_LOOK = 128;
 /** Plays that cost this much more at the pin may still be the cheapest elsewhere; so many of them are asked. */
@@ -41,7 +43,7 @@ const UNLIKELY = 0.1;
 const HOPELESS = 0.05;
 /** Differences under this are a tie whatever the luck. */
 const SMALLEST_DIFFERENCE = 0.01;
-const TIE_ERRORS = 2;
+const TIE_ERRORS = 2.5;
 /** Among ties, trouble (hazard and four-or-more added) counts in steps of this, air in steps of that. */
 const TROUBLE_STEP: Ratio = 0.03;
 const AIR_STEP: Ratio = 0.06;
@@ -128,17 +130,17 @@ export async function rankLadder(
 	const all: Entry[] = [...ladder.rungs, ...playablePast(question, ladder)].map(enter);
 	await sampleTo(all, firstLook, sampler);
 	progress(0.3);
-	const asked = hopeful(all, MAY_GAIN)
+	const asked = hopeful(all, MAY_GAIN, DOUBT)
 		.sort((a, b) => strokesOf(a) - strokesOf(b))
 		.slice(0, ASKED);
 	const leaves = await chooseLeaves(question, asked, sampler, firstLook);
 	const entries = [...leaves, ...all.filter(hasPlayed).filter((entry) => !asked.includes(entry))];
 	await sampleTo(entries, firstLook, sampler);
 	progress(0.5);
-	await sampleTo(hopeful(entries, UNLIKELY), Math.min(SECOND_LOOK, samples), sampler);
-	await sampleTo(hopeful(entries, HOPELESS), samples, sampler);
+	await sampleTo(hopeful(entries, UNLIKELY, DOUBT), Math.min(SECOND_LOOK, samples), sampler);
+	await sampleTo(hopeful(entries, HOPELESS, DOUBT), samples, sampler);
 	progress(0.8);
-	const contenders = hopeful(entries, SMALLEST_DIFFERENCE);
+	const contenders = hopeful(entries, SMALLEST_DIFFERENCE, TIE_ERRORS);
 	if (contenders.length > 1) await sampleTo(contenders, mostBalls(samples), sampler);
 	progress(1);
 	return finish(question, entries.filter(hasPlayed));

@@ -70,7 +70,7 @@ function whyBest(ranked: readonly SampledRung[], ladder: Ladder, measured: boole
 		return { code: 'leastBad', play: rung.play, rejection: rung.against };
 	if (ladder.compromised) return { code: 'compromise', play: rung.play };
 	if (ranked.length === 1) return { code: 'onlyOne', play: rung.play };
-	const tied = ranked.slice(1).filter((option) => option.tied && option.rung.play !== rung.play);
+	const tied = ranked.slice(1).filter((option) => option.tied);
 	if (tied.length > 0) return whyTied(best, tied, measured);
 	const { expectedStrokes, chances } = statistics;
 	return {

@@ -51,6 +51,8 @@
 			event.preventDefault();
 			stepBy(count);
 		} else if (event.key === 'Escape' && typed !== null) {
+			// The field takes its last good value back; nothing around it closes.
+			event.stopPropagation();
 			typed = null;
 			problem = '';
 		}

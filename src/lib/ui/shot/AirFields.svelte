@@ -22,7 +22,6 @@
 	}
 </script>
 
-<h2 class="ruled-heading">Air</h2>
 <div class="field-grid">
 	<NumberField
 		label="Wind helping (+)"

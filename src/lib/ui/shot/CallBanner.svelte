@@ -45,7 +45,7 @@
 			<p class="problem">{path} {message}</p>
 		{/each}
 	{:else if words && chosen}
-		<p class="text-[length:clamp(1.25rem,2vw,1.75rem)] leading-[1.2] font-bold">
+		<p class="text-[length:clamp(1.25rem,2vw,1.75rem)] leading-[1.2] font-bold max-lg:sr-only">
 			{#each [words.club, words.landing, words.swing, words.aim] as part, i (i)}
 				<span class="mr-[0.25em] inline-block"
 					>{part}{#if i < 3}<span class="text-(--faint)">&nbsp;·</span>{/if}</span

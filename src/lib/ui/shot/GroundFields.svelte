@@ -44,7 +44,6 @@
 		bench.change((shot) => apply(shot.situation));
 </script>
 
-<h2 class="ruled-heading">Ground and distances</h2>
 <div class="field-grid">
 	<ChoiceField
 		label="Ground"
@@ -91,16 +90,6 @@
 			low={-10}
 			high={10}
 			onchange={(v) => change((s) => (s.rise = v))}
-		/>
-		<ChoiceField
-			label="Between ball and edge"
-			value={situation.fringe}
-			options={[
-				{ value: 'smooth', label: 'Smooth fringe' },
-				{ value: 'grainy', label: 'Grainy fringe' },
-				{ value: 'rough', label: 'Rough' }
-			]}
-			onchange={(v) => change((s) => (s.fringe = v))}
 		/>
 	{/if}
 </div>

@@ -12,24 +12,28 @@
 	const { bench }: Props = $props();
 
 	const MOST = 8;
+	/** A hazard put to one side begins this far from the line. */
+	const BESIDE = 4;
 	const hazards = $derived(bench.shot.situation.hazards);
 	type Hazard = (typeof hazards)[number];
 	const change = (i: number, apply: (hazard: Hazard) => void) =>
 		bench.change((shot) => apply(shot.situation.hazards[i]!));
+	function placeBeside(hazard: Hazard, side: NonNullable<Hazard['side']>) {
+		hazard.side = side;
+		if (side === 'across') delete hazard.offset;
+		else hazard.offset ??= BESIDE;
+	}
 	const add = () =>
 		bench.change(({ situation }) => situation.hazards.push(hazardBefore(situation.toEdge)));
 </script>
 
-<h2 class="ruled-heading">In the way</h2>
 {#if hazards.length === 0}
 	<p class="py-2 text-(--faint)">
 		Nothing to carry. Add sand, water, rough or a mound and drag it on the drawing.
 	</p>
 {/if}
 {#each hazards as hazard, i (i)}
-	<div
-		class="grid grid-cols-[5.5rem_repeat(3,minmax(0,1fr))_44px] items-end gap-2 py-2 max-md:grid-cols-[1fr_1fr]"
-	>
+	<div class="grid grid-cols-2 items-end gap-2 border-b-(length:--border) border-b-(--rule) py-2">
 		<ChoiceField
 			label="What"
 			value={hazard.kind}
@@ -40,6 +44,16 @@
 				{ value: 'mound', label: 'Mound' }
 			]}
 			onchange={(v) => change(i, (h) => (h.kind = v))}
+		/>
+		<ChoiceField
+			label="Where"
+			value={hazard.side ?? 'across'}
+			options={[
+				{ value: 'across', label: 'Across the line' },
+				{ value: 'left', label: 'Left of the line' },
+				{ value: 'right', label: 'Right of the line' }
+			]}
+			onchange={(v) => change(i, (h) => placeBeside(h, v))}
 		/>
 		<LengthField
 			label="From ball"
@@ -55,13 +69,23 @@
 			high={120}
 			onchange={(v) => change(i, (h) => (h.to = v))}
 		/>
-		<LengthField
-			label="Height"
-			metres={hazard.height}
-			low={0}
-			high={10}
-			onchange={(v) => change(i, (h) => (h.height = v))}
-		/>
+		{#if (hazard.side ?? 'across') === 'across'}
+			<LengthField
+				label="Height"
+				metres={hazard.height}
+				low={0}
+				high={10}
+				onchange={(v) => change(i, (h) => (h.height = v))}
+			/>
+		{:else}
+			<LengthField
+				label="Off the line"
+				metres={hazard.offset ?? BESIDE}
+				low={0}
+				high={40}
+				onchange={(v) => change(i, (h) => (h.offset = v))}
+			/>
+		{/if}
 		<button
 			type="button"
 			class="btn btn-ghost btn-square"
@@ -74,6 +98,6 @@
 {/each}
 {#if hazards.length < MOST}
 	<button type="button" class="btn" onclick={add}
-		><Plus size={18} aria-hidden="true" /> Add something to carry</button
+		><Plus size={18} aria-hidden="true" /> Add something in the way</button
 	>
 {/if}

@@ -1,10 +1,11 @@
 <script lang="ts">
+	import ChevronDown from '@lucide/svelte/icons/chevron-down';
 	import { rejectionWords } from '$lib/io/words/rejection';
 	import { playWords } from '$lib/io/words/play';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import LadderRow from './LadderRow.svelte';
-	import { clubsThatAreOut } from './ladderRows';
+	import { clubsThatAreOut, groupByClub, type ClubWays } from './ladderRows';
 
 	interface Props {
 		bench: ShotBench;
@@ -12,16 +13,26 @@
 	}
 	const { bench, onCompare }: Props = $props();
 
-	const FIRST = 8;
-	let all = $state(false);
 	const choices = $derived(bench.choices);
-	const shown = $derived(all ? choices : choices.slice(0, FIRST));
+	const clubs = $derived(groupByClub(choices));
+	/** Clubs whose other ways are shown. */
+	let unfolded = $state<string[]>([]);
+	const holds = ({ best, others }: ClubWays) =>
+		[best, ...others].some(({ key }) => key === bench.chosen?.key);
+	const shows = (ways: ClubWays) =>
+		unfolded.includes(ways.club) || (holds(ways) && ways.best.key !== bench.chosen?.key);
+	const fold = (club: string) =>
+		(unfolded = unfolded.includes(club)
+			? unfolded.filter((name) => name !== club)
+			: [...unfolded, club]);
 	const longest = $derived(
 		Math.max(1, ...choices.map((c) => c.rung.solution.outcome.carry + c.rung.solution.outcome.roll))
 	);
 	const pin = $derived(bench.shot.situation.toEdge + bench.shot.situation.edgeToPin);
 	const out = $derived(clubsThatAreOut(choices, bench.rejected));
 	const otherRejected = $derived(bench.rejected.length - out.length);
+	const waysWords = (count: number) =>
+		count === 1 ? 'One other way with the' : `${count} other ways with the`;
 	const sampled = $derived(choices.some((choice) => choice.option));
 </script>
 
@@ -38,23 +49,35 @@
 		</div>
 	{/if}
 	<ol>
-		{#each shown as choice, i (choice.key)}
-			<LadderRow
-				{choice}
-				{longest}
-				{pin}
-				rank={i + 1}
-				chosen={choice.key === bench.chosen?.key}
-				onchoose={() => bench.choose(choice.key)}
-				oncompare={() => onCompare(choice.key)}
-			/>
+		{#each clubs as ways, i (ways.club)}
+			{#each [ways.best, ...(shows(ways) ? ways.others : [])] as choice, k (choice.key)}
+				<LadderRow
+					{choice}
+					{longest}
+					{pin}
+					rank={k === 0 ? i + 1 : null}
+					folded={k === 0 && !shows(ways) ? ways.others.length : 0}
+					chosen={choice.key === bench.chosen?.key}
+					onchoose={() => bench.choose(choice.key)}
+					oncompare={() => onCompare(choice.key)}
+				/>
+			{/each}
+			{#if ways.others.length > 0 && (holds(ways) || shows(ways))}
+				<li class="border-b border-b-(--rule)">
+					<button
+						type="button"
+						class="flex min-h-8 w-full cursor-pointer items-center gap-1 pl-5 text-left text-[0.8125rem] text-(--faint) hover:bg-(--shade)"
+						aria-expanded={shows(ways)}
+						onclick={() => fold(ways.club)}
+					>
+						<ChevronDown size={14} aria-hidden="true" class={shows(ways) ? 'rotate-180' : ''} />
+						{shows(ways) ? 'Only the best way with the' : waysWords(ways.others.length)}
+						{ways.club}
+					</button>
+				</li>
+			{/if}
 		{/each}
 	</ol>
-	{#if choices.length > FIRST}
-		<button type="button" class="btn" onclick={() => (all = !all)}>
-			{all ? 'Show the best eight' : `Show ${choices.length - FIRST} more ways`}
-		</button>
-	{/if}
 	{#if out.length > 0}
 		<h3 class="mt-2 border-b-(length:--border) border-b-(--rule) font-bold">Out here</h3>
 		<ul class="out">

@@ -12,12 +12,15 @@
 		longest: number;
 		/** Distance of the pin. */
 		pin: number;
-		rank: number;
+		/** Null for another way with the club above. */
+		rank: number | null;
 		chosen: boolean;
+		/** Ways with the same club that are folded away. */
+		folded: number;
 		onchoose: () => void;
 		oncompare: () => void;
 	}
-	const { choice, longest, pin, rank, chosen, onchoose, oncompare }: Props = $props();
+	const { choice, longest, pin, rank, chosen, folded, onchoose, oncompare }: Props = $props();
 
 	const outcome = $derived(choice.rung.solution.outcome);
 	const say = (metres: number) => formatLength(metres, preferences.style);
@@ -27,8 +30,10 @@
 </script>
 
 <li
-	class="flex items-center border-b border-l-4 border-b-(--rule)"
-	class:border-l-(--clay)={chosen}
+	class={[
+		'flex items-center border-b border-l-4 border-b-(--rule)',
+		chosen ? 'border-l-(--clay)' : 'border-l-transparent'
+	]}
 	class:bg-base-200={chosen}
 >
 	<button
@@ -37,9 +42,12 @@
 		aria-pressed={chosen}
 		onclick={onchoose}
 	>
-		<span class="text-[0.9375rem] leading-[1.2] font-bold"
-			>{rank}. {name}
-			{#if choice.option?.tied && rank > 1}<em class="font-normal text-(--faint)">tie</em
+		<span class="text-[0.9375rem] leading-[1.2] font-bold" class:pl-4={rank === null}
+			>{rank === null ? '' : `${rank}. `}{name}
+			{#if choice.option?.tied && rank !== 1}<em class="font-normal text-(--faint)">tie</em
+				>{/if}{#if folded > 0}<span
+					class="text-[0.8125rem] font-normal whitespace-nowrap text-(--faint)"
+					>&ensp;+{folded}<span class="sr-only"> other ways</span></span
 				>{/if}</span
 		>
 		<span class="col-[1] row-[2] mt-[3px] flex h-3" aria-hidden="true">

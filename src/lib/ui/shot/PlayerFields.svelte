@@ -21,7 +21,6 @@
 	];
 </script>
 
-<h2 class="ruled-heading">Player</h2>
 <div class="field-grid">
 	<ChoiceField
 		label="Skill"

@@ -15,7 +15,7 @@
 	const rows = $derived(lineRows(line, (metres) => formatLength(metres, preferences.style)));
 </script>
 
-<h2 class="ruled-heading">Read off the map</h2>
+<h3 class="ruled-heading">Read off the map</h3>
 <table class="table-sm table">
 	<thead class="sr-only"><tr><th>What</th><th>Along this line</th></tr></thead>
 	<tbody>

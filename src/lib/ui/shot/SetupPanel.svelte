@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ALTERNATIVE_WORDS, CUE_WORDS, setupRows } from '$lib/io/words/setup';
+	import { ALTERNATIVE_WORDS, CUE_WORDS, setupRows, SLOPE_WORDS } from '$lib/io/words/setup';
 	import SetupFromAbove from '$lib/ui/drawing/SetupFromAbove.svelte';
 	import SetupFromFront from '$lib/ui/drawing/SetupFromFront.svelte';
 	import SwingArc from '$lib/ui/drawing/SwingArc.svelte';
@@ -17,6 +17,9 @@
 {#if chosen}
 	{@const left = bench.shot.golfer.hand === 'left'}
 	<p class="mb-2 text-xl font-bold">{CUE_WORDS[chosen.setup.cue]}</p>
+	{#each chosen.setup.slope as advice (advice)}
+		<p class="mb-2 border-l-4 border-l-(--clay) pl-2">{SLOPE_WORDS[advice]}</p>
+	{/each}
 	<div class="mb-2 grid grid-cols-[repeat(3,1fr)] gap-2">
 		<SetupFromAbove setup={chosen.setup} {left} />
 		<SetupFromFront setup={chosen.setup} {left} />
@@ -44,7 +47,9 @@
 				>
 				<td class="py-1 font-semibold"
 					>{chosen.swing.source === 'measured'
-						? 'from your own carries'
+						? chosen.swing.past
+							? 'past the longest of your own carries'
+							: 'from your own carries'
 						: 'from the model swing: measure yours'}</td
 				>
 			</tr>

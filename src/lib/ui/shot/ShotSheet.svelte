@@ -75,7 +75,7 @@
 	);
 	const baseline = $derived(height - BELOW + heights[0] * factor);
 	const section = $derived(trueScale(shown[0], shown[1], width, height, baseline, MARGIN));
-	const aside = $derived(Math.min(170, Math.max(110, 4.2 * factor)));
+	const aside = $derived(Math.min(230, Math.max(110, 6.5 * factor)));
 	const above = $derived(trueScale(shown[0], shown[1], width, aside, aside / 2, MARGIN));
 	const ballAt = $derived.by<[number, number] | null>(() => {
 		const at = replay.at;

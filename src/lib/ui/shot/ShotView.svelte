@@ -3,7 +3,13 @@
 	import { historyShortcuts, shortcuts } from '$lib/ui/shell/shortcuts.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import BagDialog from './BagDialog.svelte';
-	import FieldBook from './FieldBook.svelte';
+	import CallStrip from './CallStrip.svelte';
+	import { groupByClub } from './ladderRows';
+	import QuestionBar from './QuestionBar.svelte';
+	import QuestionSheet from './QuestionSheet.svelte';
+	import { questionTiles, type QuestionId } from './questions';
+	import { formatLength } from '$lib/ui/format/lengths';
+	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import ShotBar from './ShotBar.svelte';
 	import ShotSheet from './ShotSheet.svelte';
 	import SidePanels from './SidePanels.svelte';
@@ -16,6 +22,12 @@
 
 	let panel = $state<PanelId>('ladder');
 	let bagOpen = $state(false);
+	let asked = $state<QuestionId | null>(null);
+
+	const tiles = $derived(
+		questionTiles(bench.shot, bench.stance, (metres) => formatLength(metres, preferences.style))
+	);
+	const tile = $derived(tiles.find(({ id }) => id === asked));
 
 	function step(by: number) {
 		const { choices } = bench;
@@ -28,13 +40,19 @@
 		keys: [key],
 		shown: key.toUpperCase(),
 		does: `${label} panel`,
-		run: () => (panel = id)
+		run: () => {
+			panel = id;
+			asked = null;
+		}
 	}));
 	const byRank = {
 		keys: Array.from({ length: 9 }, (_, i) => String(i + 1)),
 		shown: '1 … 9',
-		does: 'Choose that row of the ladder',
-		run: ({ key }: KeyboardEvent) => bench.choose(bench.choices[Number(key) - 1]?.key ?? null)
+		does: 'Choose that club of the ladder',
+		run: ({ key }: KeyboardEvent) => {
+			const ways = groupByClub(bench.choices)[Number(key) - 1];
+			if (ways) bench.choose(ways.best.key);
+		}
 	};
 
 	onMount(() =>
@@ -58,16 +76,16 @@
 	);
 </script>
 
+<CallStrip {bench} />
 <ShotBar {bench} />
-<div
-	class="grid [grid-template:'sheet_panels'_auto_'book_panels'_1fr_/_minmax(0,1fr)_25.5rem] max-lg:[grid-template:'sheet'_'panels'_'book'_/_minmax(0,1fr)]"
->
-	<div class="[grid-area:sheet]"><ShotSheet {bench} /></div>
-	<div
-		class="border-t-2 border-l-2 border-t-(--ink) border-l-(--ink) [grid-area:panels] max-lg:border-l-0"
-	>
-		<SidePanels {bench} bind:panel />
+<QuestionBar {tiles} {asked} onask={(id) => (asked = asked === id ? null : id)} />
+<div class="grid grid-cols-[minmax(0,1fr)_25.5rem] max-lg:grid-cols-[minmax(0,1fr)]">
+	<ShotSheet {bench} />
+	<div class="border-t-2 border-l-2 border-t-(--ink) border-l-(--ink) max-lg:border-l-0">
+		{#if tile}
+			<QuestionSheet {bench} {tile} onbag={() => (bagOpen = true)} onclose={() => (asked = null)} />
+		{/if}
+		<div class:lg:hidden={tile !== undefined}><SidePanels {bench} bind:panel /></div>
 	</div>
-	<div class="[grid-area:book]"><FieldBook {bench} onbag={() => (bagOpen = true)} /></div>
 </div>
 <BagDialog {bench} bind:open={bagOpen} />

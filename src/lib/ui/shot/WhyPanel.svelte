@@ -1,4 +1,7 @@
 <script lang="ts">
+	import { WORSE_LIE } from '$lib/core/plan/sensitivity';
+	import type { PlannedSwing } from '$lib/core/plan/swing';
+	import { LIE_NAMES } from '$lib/io/words/lie';
 	import { CAUTION_WORDS, reasonWords } from '$lib/io/words/reason';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
@@ -14,19 +17,31 @@
 		Math.abs(metres) < 0.05
 			? 'no change'
 			: `${formatLength(Math.abs(metres), preferences.style)} ${metres > 0 ? 'past' : 'short'}`;
-	const rows = $derived(
-		plan?.sensitivity
-			? ([
-					['Green a foot faster', plan.sensitivity.stimpPlus1],
-					['Green a foot slower', plan.sensitivity.stimpMinus1],
-					['One percent more uphill', plan.sensitivity.slopePlus1],
-					['One percent more downhill', plan.sensitivity.slopeMinus1],
-					['Pin a pace farther than thought', plan.sensitivity.distancePlus1],
-					['Pin a pace nearer than thought', plan.sensitivity.distanceMinus1],
-					['Lie one step worse', plan.sensitivity.worseLie]
-				] as const)
-			: []
-	);
+	/** What to swing instead when the pin is a pace farther or nearer than thought. */
+	const instead = (swing: PlannedSwing) =>
+		bench.chosen?.rung.play.flight === 'putt' ? '' : `; swing ${swing.name} instead`;
+	const rows = $derived.by((): [string, string][] => {
+		const found = plan?.sensitivity;
+		if (!found) return [];
+		const { lie } = bench.situation;
+		const worse = WORSE_LIE[lie];
+		return [
+			['Green a foot faster', change(found.stimpPlus1)],
+			['Green a foot slower', change(found.stimpMinus1)],
+			['One percent more uphill', change(found.slopePlus1)],
+			['One percent more downhill', change(found.slopeMinus1)],
+			['Pin a pace farther', `${change(found.distancePlus1)}${instead(found.farther)}`],
+			['Pin a pace nearer', `${change(found.distanceMinus1)}${instead(found.nearer)}`],
+			...(worse === lie
+				? []
+				: [
+						[`Were it ${LIE_NAMES[worse].toLowerCase()}`, change(found.worseLie)] as [
+							string,
+							string
+						]
+					])
+		];
+	});
 </script>
 
 {#if plan}
@@ -41,8 +56,8 @@
 		<table class="table-sm table">
 			<thead class="sr-only"><tr><th>If</th><th>the same swing ends</th></tr></thead>
 			<tbody>
-				{#each rows as [label, metres] (label)}
-					<tr><th scope="row">{label}</th><td class="figure">{change(metres)}</td></tr>
+				{#each rows as [label, words] (label)}
+					<tr><th scope="row">{label}</th><td class="figure">{words}</td></tr>
 				{/each}
 			</tbody>
 		</table>

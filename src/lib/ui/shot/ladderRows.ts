@@ -1,6 +1,25 @@
 import type { RejectedPlay } from '$lib/core/plan/ladder';
 import type { Choice } from '$lib/ui/state/choices';
 
+/** A club with its best way to play it first, and the other ways. */
+export interface ClubWays {
+	club: string;
+	best: Choice;
+	others: Choice[];
+}
+
+/** The choices club by club, in the order of each club's best. */
+export function groupByClub(choices: readonly Choice[]): ClubWays[] {
+	const groups = new Map<string, ClubWays>();
+	for (const choice of choices) {
+		const { id, name } = choice.rung.play.club;
+		const known = groups.get(id);
+		if (known) known.others.push(choice);
+		else groups.set(id, { club: name, best: choice, others: [] });
+	}
+	return [...groups.values()];
+}
+
 /** One row for each club that has no way to play it: the reason against its ordinary flight, or its first. */
 export function clubsThatAreOut(
 	choices: readonly Choice[],

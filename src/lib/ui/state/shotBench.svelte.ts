@@ -4,6 +4,8 @@ import type { RejectedPlay } from '$lib/core/plan/ladder';
 import type { LineOfPlay } from '$lib/core/green/lineOfPlay';
 import { contentKey } from '$lib/core/math/contentKey';
 import type { PlanRequest } from '$lib/core/plan/request';
+import type { Stance } from '$lib/core/lie/stance';
+import { stanceAt } from '$lib/core/plan/stanceAt';
 import type { Situation } from '$lib/core/plan/situation';
 import { STANDARD_BAG_WIRE } from '$lib/io/club';
 import { situationToCore } from '$lib/io/situation';
@@ -120,6 +122,9 @@ export class ShotBench {
 	readonly situation: Situation = $derived(
 		situationToCore(this.shot.situation, surveyOf(this.placed))
 	);
+
+	/** Slope under ball and feet, as said or as the ground has it. */
+	readonly stance: Stance = $derived(stanceAt(this.situation, this.shot.golfer.hand));
 
 	/** What is wrong with the shot as it stands. */
 	readonly problems = $derived([

@@ -1,0 +1,31 @@
+<script lang="ts">
+	import { formatLength } from '$lib/ui/format/lengths';
+	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
+	import { callWords } from './callWords';
+
+	interface Props {
+		bench: ShotBench;
+	}
+	const { bench }: Props = $props();
+
+	const say = (metres: number) => formatLength(metres, preferences.style);
+	const chosen = $derived(bench.chosen);
+	const { toEdge, edgeToPin } = $derived(bench.shot.situation);
+	const words = $derived(chosen && callWords(chosen, { toEdge, pin: toEdge + edgeToPin }, say));
+	const text = $derived(
+		bench.problems.length > 0
+			? 'No call yet'
+			: words
+				? [words.club, words.landing, words.swing, words.aim].join(' · ')
+				: 'Working it out'
+	);
+</script>
+
+<!-- The call stays in view on small screens, whatever is scrolled to; the banner says it to screen readers. -->
+<p
+	class="sticky top-0 z-20 border-b-2 border-b-(--ink) bg-(--sky-wash) px-4 py-2 text-lg leading-tight font-bold lg:hidden"
+	aria-hidden="true"
+>
+	{text}
+</p>

@@ -1,0 +1,94 @@
+import type { Stance } from '$lib/core/lie/stance';
+import { toPercent, type Metres, type Ratio } from '$lib/core/units';
+import type { SituationWire } from '$lib/io/situation';
+import type { WorkingShot } from '$lib/io/shot';
+import { LIE_NAMES } from '$lib/io/words/lie';
+import { SKILL_WORDS } from './skillWords';
+
+export type QuestionId = 'lie' | 'stance' | 'distance' | 'green' | 'slope' | 'way' | 'who' | 'air';
+
+/** One thing a coach asks about a shot, and what is known of it in a few words. */
+export interface QuestionTile {
+	id: QuestionId;
+	label: string;
+	answer: string;
+}
+
+const FELT: Ratio = 0.005;
+const percent = (ratio: Ratio): string => `${Math.round(Math.abs(toPercent(ratio)))} %`;
+
+function lieWords({ lie, wet, sandSurface }: SituationWire): string {
+	const sand = lie === 'sand' && sandSurface && sandSurface !== 'medium' ? `, ${sandSurface}` : '';
+	return `${LIE_NAMES[lie]}${sand}${wet ? ', wet' : ''}`;
+}
+
+/** A stance in words: level, or what slopes which way. */
+export function stanceWords({ along, across }: Stance): string {
+	const parts = [
+		Math.abs(along) < FELT ? '' : `${percent(along)} ${along > 0 ? 'uphill' : 'downhill'}`,
+		Math.abs(across) < FELT ? '' : `ball ${across > 0 ? 'above' : 'below'} feet`
+	].filter(Boolean);
+	return parts.join(', ') || 'Level';
+}
+
+function slopeWords({ segments, slopeAlong, slopeAcross }: SituationWire): string {
+	if (segments && segments.length > 0)
+		return segments.length === 1 ? 'One piece' : `${segments.length} pieces`;
+	const parts = [
+		Math.abs(slopeAlong) < 0.05
+			? ''
+			: `${Math.abs(slopeAlong).toFixed(1)} % ${slopeAlong > 0 ? 'up' : 'down'}`,
+		Math.abs(slopeAcross) < 0.05
+			? ''
+			: `${Math.abs(slopeAcross).toFixed(1)} % ${slopeAcross > 0 ? 'right' : 'left'}`
+	].filter(Boolean);
+	return parts.join(', ') || 'Level';
+}
+
+function wayWords({ hazards }: SituationWire): string {
+	if (hazards.length === 0) return 'Nothing';
+	const [first] = hazards;
+	const side = first!.side && first!.side !== 'across' ? ` ${first!.side}` : '';
+	const name = `${first!.kind[0]!.toUpperCase()}${first!.kind.slice(1)}${side}`;
+	return hazards.length === 1 ? name : `${name} and ${hazards.length - 1} more`;
+}
+
+function airWords({ wind }: SituationWire): string {
+	if (!wind || (wind.along === 0 && wind.across === 0)) return 'Still';
+	const speed = Math.round(Math.hypot(wind.along, wind.across));
+	if (Math.abs(wind.across) > Math.abs(wind.along))
+		return `${speed} m/s to the ${wind.across > 0 ? 'right' : 'left'}`;
+	return `${speed} m/s ${wind.along > 0 ? 'helping' : 'against'}`;
+}
+
+/**
+ * Everything a shot is asked about, in the order a coach asks.
+ *
+ * @param stance as said, or as the ground has it
+ * @param length says a distance in the reader's units
+ */
+export function questionTiles(
+	{ situation, golfer }: WorkingShot,
+	stance: Stance,
+	length: (metres: Metres) => string
+): QuestionTile[] {
+	const skill = SKILL_WORDS.find(({ value }) => value === golfer.skill)?.label ?? '';
+	return [
+		{ id: 'lie', label: 'How it lies', answer: lieWords(situation) },
+		{ id: 'stance', label: 'Stance', answer: stanceWords(stance) },
+		{
+			id: 'distance',
+			label: 'Distances',
+			answer: `${length(situation.toEdge)} + ${length(situation.edgeToPin)}`
+		},
+		{
+			id: 'green',
+			label: 'Green',
+			answer: `${situation.stimpFeet.toFixed(1)} ft, ${situation.firmness}`
+		},
+		{ id: 'slope', label: 'Slope', answer: slopeWords(situation) },
+		{ id: 'way', label: 'In the way', answer: wayWords(situation) },
+		{ id: 'who', label: 'Who plays', answer: skill },
+		{ id: 'air', label: 'Air', answer: airWords(situation) }
+	];
+}
