@@ -109,11 +109,15 @@ describe('the ends of the line', () => {
 		expect(() => createSegments(bare)).toThrow(/no grass/);
 	});
 
-	it('is level around and behind the ball, then climbs to the edge', () => {
+	it('is level around and behind the ball, then climbs to the edge without a kink', () => {
 		expect(ground.height(-20, 0)).toBe(0);
 		expect(at(0.3).gradientX).toBe(0);
-		expect(at(0.61).gradientX).toBeCloseTo(0.6 / (3 - 0.6), 12);
 		expect(ground.height(1.8, 0)).toBeCloseTo(0.3, 12);
+		expect(at(0.61).gradientX).toBeCloseTo(0, 1);
+		expect(at(1.8).gradientX).toBeCloseTo((1.5 * 0.6) / (3 - 0.6), 12);
+		const slope = (ground.height(1.301, 0) - ground.height(1.299, 0)) / 0.002;
+		expect(at(1.3).gradientX).toBeCloseTo(slope, 6);
+		expect(ground.patch(1.8, 0, new UniformPatch())).toBe(false);
 	});
 
 	const rough = createSegments({

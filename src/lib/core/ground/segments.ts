@@ -61,6 +61,26 @@ interface Piece {
 	gradientX: Ratio;
 	gradientZ: Ratio;
 	kind: SurfaceKind;
+	/** A piece that is no plane: the bank that leads to the edge. */
+	bank?: Bank;
+}
+
+/** Ground that climbs (or falls) from level to level, without a kink. */
+interface Bank {
+	from: Metres;
+	length: Metres;
+	rise: Metres;
+}
+
+/** Height of a bank above its foot, as a smooth step. */
+function bankHeight({ from, length, rise }: Bank, x: Metres): Metres {
+	const s = (x - from) / length;
+	return rise * s * s * (3 - 2 * s);
+}
+
+function bankSlope({ from, length, rise }: Bank, x: Metres): Ratio {
+	const s = (x - from) / length;
+	return (6 * rise * s * (1 - s)) / length;
 }
 
 function kindOf({ kind }: Segment, fringe: SurfaceKind): SurfaceKind {
@@ -77,10 +97,10 @@ function approach({ toEdge, rise, grass }: SegmentsSpec): Piece[] {
 	const shelf = Math.min(LONGEST_SHELF, SHELF_SHARE * toEdge);
 	const kind = grass[0]!.kind;
 	const level = { gradientX: 0, gradientZ: 0, kind };
-	const bank = { ...level, gradientX: toEdge > 0 ? rise / (toEdge - shelf) : 0 };
-	const pieces = [
+	const bank = { from: shelf, length: toEdge - shelf, rise };
+	const pieces: Piece[] = [
 		{ ...level, from: -Infinity, to: shelf, base: 0 },
-		{ ...bank, from: shelf, to: toEdge, base: 0 }
+		{ ...level, from: shelf, to: toEdge, base: 0, ...(rise !== 0 && { bank }) }
 	].filter((piece) => piece.to > piece.from);
 	let from = 0;
 	const stretches = grass.map(({ kind, length }, i): Strip => {
@@ -161,7 +181,7 @@ export function createSegments(spec: SegmentsSpec): Ground {
 		return pieces[i]!;
 	};
 	const heightOn = (piece: Piece, x: Metres, z: Metres): Metres =>
-		piece.base +
+		(piece.bank ? bankHeight(piece.bank, x) : piece.base) +
 		piece.gradientX * (x - (Number.isFinite(piece.from) ? piece.from : 0)) +
 		piece.gradientZ * z;
 	return {
@@ -169,7 +189,7 @@ export function createSegments(spec: SegmentsSpec): Ground {
 		sample(x: Metres, z: Metres, out: GroundSample) {
 			const piece = find(x);
 			out.height = heightOn(piece, x, z);
-			out.gradientX = piece.gradientX;
+			out.gradientX = piece.bank ? bankSlope(piece.bank, x) : piece.gradientX;
 			out.gradientZ = piece.gradientZ;
 			const off = (z > right || z < -left) && piece.kind === SURFACE.green;
 			out.kind = off ? SURFACE.rough : piece.kind;
@@ -187,7 +207,7 @@ export function createSegments(spec: SegmentsSpec): Ground {
 				if (area.fromZ >= z) out.toZ = Math.min(out.toZ, area.fromZ);
 				else out.fromZ = Math.max(out.fromZ, area.toZ);
 			}
-			return z > out.fromZ && z < out.toZ;
+			return piece.bank === undefined && z > out.fromZ && z < out.toZ;
 		}
 	};
 }

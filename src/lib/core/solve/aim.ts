@@ -139,8 +139,8 @@ function halve(tryAim: (aim: Radians) => AimTried, from: AimTried, to: AimTried)
  * Finds the aim, and the head speed for it, that bring a ball to the target which a straight shot misses to one side.
  *
  * @param straight the head speed solved for aim 0: `solved`, or `noStop` where no straight ball ends level with the target
- * @returns the best found: Broyden's method; where it does not settle, again from an aim turned against the miss; where the straight
- *   shot is solved and all else fails, 7 aims over ±30° and halvings between them
+ * @returns the best found: Broyden's method; where it does not settle, again from an aim turned against the miss; where all else fails, 7
+ *   aims over ±30° and halvings between them
  */
 export function findAim(shooter: Shooter, straight: AimTried): AimTried {
 	const solved = straight.status === 'solved';
@@ -149,7 +149,9 @@ export function findAim(shooter: Shooter, straight: AimTried): AimTried {
 	if (direct) return direct;
 	const turned = turnedUntilNear(shooter, straight);
 	const corrected = turned && correctTogether(shooter, turned);
-	if (corrected || !solved) return corrected ?? straight;
+	if (corrected) return corrected;
 	const scanned = scanAims(shooter, straight);
-	return scanned.status === 'solved' ? shooter.tryAim(scanned.aim, false, scanned.speed) : scanned;
+	if (scanned.status !== 'solved') return scanned;
+	const fine = shooter.tryAim(scanned.aim, false, scanned.speed);
+	return (fine.status === 'solved' ? correctTogether(shooter, fine) : null) ?? fine;
 }
