@@ -1,10 +1,9 @@
 import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
+import { ask, field, sampled, shotField } from './screen';
 
 const DEMO = 'static/demo/quarry-academy.json';
-const field = (page: Page, label: string) =>
-	page.getByRole('textbox', { name: label, exact: true });
 const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click();
 
 /** Reads the invented academy in, as a user would. */
@@ -24,12 +23,6 @@ async function openGreen(page: Page, name: string): Promise<void> {
 /** The surface is there when its contours are. */
 async function fitted(page: Page): Promise<void> {
 	await expect(page.getByText('Working out the surface …')).toBeHidden();
-}
-
-async function sampled(page: Page): Promise<void> {
-	await expect(page.getByTestId('ladder').getByText('Strokes', { exact: true })).toBeVisible({
-		timeout: 60_000
-	});
 }
 
 test('surveys a new green by clicking, undoes, and keeps it over a reload', async ({ page }) => {
@@ -106,7 +99,8 @@ test('leads one person through a ramp test and plans with what it found', async 
 	await tab(page, 'Pins');
 	await page.getByRole('link', { name: 'Plan a shot' }).first().click();
 	await sampled(page);
-	await expect(field(page, 'Green speed')).toHaveValue(speed);
+	await expect(await shotField(page, 'Green speed')).toHaveValue(speed);
+	await ask(page, 'Distances');
 	await expect(page.getByLabel('Ground', { exact: true })).toHaveValue('green-ledge');
 });
 
@@ -210,12 +204,15 @@ test('plans on the map: section and plan move each other', async ({ page }) => {
 	await page.goto('/');
 	await page.getByRole('button', { name: 'Work out the shot' }).click();
 	await sampled(page);
+	await ask(page, 'Distances');
 	await page.getByLabel('Ground', { exact: true }).selectOption({ label: 'Spoil-heap green' });
 	await page
 		.getByRole('combobox', { name: 'Pin', exact: true })
 		.selectOption({ label: 'Upper tier' });
 	await sampled(page);
+	await ask(page, 'Slope');
 	await expect(page.getByRole('heading', { name: 'Read off the map' })).toBeVisible();
+	await ask(page, 'Distances');
 	const toEdge = () => field(page, 'Ball to edge').inputValue();
 	const before = await toEdge();
 	const ball = page.getByRole('slider', { name: 'Ball on the map' });
@@ -245,6 +242,7 @@ test('plans on the map: section and plan move each other', async ({ page }) => {
 test('bends the line at its break points', async ({ page }) => {
 	await page.goto('/');
 	await page.getByRole('button', { name: 'Work out the shot' }).click();
+	await ask(page, 'Slope');
 	await page.getByRole('button', { name: 'Cut into pieces' }).click();
 	const breakPoint = page.getByRole('slider', { name: 'Break 1 of the green' });
 	await breakPoint.press('ArrowRight');
@@ -279,13 +277,14 @@ test('maps where to miss, can be stopped, and compares two pins', async ({ page 
 		.first()
 		.click();
 	await sampled(page);
+	await ask(page, 'Distances');
 	await expect(page.getByLabel('Ground', { exact: true })).toHaveValue('green-kiln');
 	await expect(page.getByLabel('Name of the shot')).toHaveValue('Kiln green: Centre');
 	await field(page, 'Ball to edge').fill('7');
 	await field(page, 'Ball to edge').blur();
 	await page.waitForTimeout(800);
 	await page.reload();
-	await expect(field(page, 'Ball to edge')).toHaveValue('7.0');
+	await expect(await shotField(page, 'Ball to edge')).toHaveValue('7.0');
 	await expect(page.getByLabel('Ground', { exact: true })).toHaveValue('green-kiln');
 });
 

@@ -1,35 +1,13 @@
 import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
+import { answered, ask, call, firstCall, sampled, shotField, type } from './screen';
 
 /** What the release of database version 2 left in a browser. */
 const golden = JSON.parse(readFileSync('tests/golden/database-2.json', 'utf8')) as {
 	version: number;
 	stores: Record<string, object[]>;
 };
-
-const field = (page: Page, label: string) =>
-	page.getByRole('textbox', { name: label, exact: true });
-const call = (page: Page) => page.getByTestId('call');
-
-/** A first visit: three numbers and a button. */
-async function firstCall(page: Page): Promise<void> {
-	await page.goto('/');
-	await page.getByRole('button', { name: 'Work out the shot' }).click();
-	await sampled(page);
-}
-
-/** The strokes are in when the ladder says so. */
-async function sampled(page: Page): Promise<void> {
-	await expect(page.getByTestId('ladder').getByText('Strokes', { exact: true })).toBeVisible({
-		timeout: 60_000
-	});
-}
-
-async function type(page: Page, label: string, text: string): Promise<void> {
-	await field(page, label).fill(text);
-	await field(page, label).blur();
-}
 
 test('leads a first visit to a call and keeps it over a reload', async ({ page }) => {
 	await page.goto('/');
@@ -42,8 +20,8 @@ test('leads a first visit to a call and keeps it over a reload', async ({ page }
 	await sampled(page);
 	await page.waitForTimeout(800);
 	await page.reload();
-	await expect(field(page, 'Ball to edge')).toHaveValue('4.0');
-	await expect(field(page, 'Edge to pin')).toHaveValue('11.5');
+	await expect(await shotField(page, 'Ball to edge')).toHaveValue('4.0');
+	await expect(await shotField(page, 'Edge to pin')).toHaveValue('11.5');
 });
 
 test('agrees with the server on typed input', async ({ page, request }) => {
@@ -52,6 +30,7 @@ test('agrees with the server on typed input', async ({ page, request }) => {
 	await type(page, 'Edge to pin', '9');
 	await type(page, 'Green speed', '9.5');
 	await type(page, 'Slope to pin (+ up)', '-2');
+	await ask(page, 'Distances');
 	await page.getByLabel('Between ball and edge').selectOption('grainy');
 	await sampled(page);
 	const response = await request.post('/api/plan', {
@@ -78,18 +57,19 @@ test('follows a dragged pin and edge, and undoes each in one step', async ({ pag
 	await page.mouse.down();
 	await page.mouse.move(box.x - 40, box.y + 10, { steps: 6 });
 	await page.mouse.up();
-	await expect(field(page, 'Edge to pin')).not.toHaveValue('9.0');
+	await expect(await shotField(page, 'Edge to pin')).not.toHaveValue('9.0');
 	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect(field(page, 'Edge to pin')).toHaveValue('9.0');
+	await expect(await shotField(page, 'Edge to pin')).toHaveValue('9.0');
 	await page.getByRole('slider', { name: 'Edge of the green' }).press('ArrowRight');
-	await expect(field(page, 'Ball to edge')).toHaveValue('3.1');
-	await expect(field(page, 'Edge to pin')).toHaveValue('8.9');
+	await expect(await shotField(page, 'Ball to edge')).toHaveValue('3.1');
+	await expect(await shotField(page, 'Edge to pin')).toHaveValue('8.9');
 	await page.keyboard.press('Control+z');
-	await expect(field(page, 'Ball to edge')).toHaveValue('3.0');
+	await expect(await shotField(page, 'Ball to edge')).toHaveValue('3.0');
 });
 
 test('asks which club fits a landing spot', async ({ page }) => {
 	await firstCall(page);
+	await ask(page, 'Distances');
 	await page.getByLabel('Between ball and edge').selectOption('grainy');
 	await sampled(page);
 	const spot = page.getByRole('slider', { name: /Landing spot/ });
@@ -106,14 +86,14 @@ test('keeps the last good value when nonsense is typed', async ({ page }) => {
 		['-3', 'Between 0 and 80 m, please.'],
 		['', 'Type a number.']
 	] as const) {
-		await field(page, 'Ball to edge').fill(text);
+		await (await shotField(page, 'Ball to edge')).fill(text);
 		await expect(page.getByRole('alert')).toContainText(message);
 		await expect(page.getByRole('alert')).toContainText('Kept: 3.0');
 	}
-	await field(page, 'Ball to edge').press('Escape');
-	await expect(field(page, 'Ball to edge')).toHaveValue('3.0');
+	await (await shotField(page, 'Ball to edge')).press('Escape');
+	await expect(await shotField(page, 'Ball to edge')).toHaveValue('3.0');
 	for (const speed of ['0', '40']) {
-		await field(page, 'Green speed').fill(speed);
+		await (await shotField(page, 'Green speed')).fill(speed);
 		await expect(page.getByRole('alert')).toContainText('Between 3 and 18 ft');
 	}
 });
@@ -124,7 +104,9 @@ test('limits the damage on a slope where nothing stops, and explains an empty ba
 	await firstCall(page);
 	await type(page, 'Slope to pin (+ up)', '-20');
 	await expect(call(page)).toContainText('Damage limitation');
+	await answered(page);
 	await expect(page.getByTestId('ladder')).toContainText('would not stop by the hole');
+	await ask(page, 'Who plays');
 	await page.getByRole('button', { name: /^Bag:/ }).click();
 	for (let i = 0; i < 11; i++)
 		await page
@@ -170,10 +152,10 @@ test('keeps a change although the page is left at once', async ({ page }) => {
 	await type(page, 'Edge to pin', '7.3');
 	await page.getByRole('link', { name: 'Saved shots' }).click();
 	await page.getByRole('link', { name: 'Shot', exact: true }).click();
-	await expect(page.getByLabel('Edge to pin', { exact: true })).toHaveValue('7.3');
+	await expect(await shotField(page, 'Edge to pin')).toHaveValue('7.3');
 	await type(page, 'Edge to pin', '6.1');
 	await page.reload();
-	await expect(page.getByLabel('Edge to pin', { exact: true })).toHaveValue('6.1');
+	await expect(await shotField(page, 'Edge to pin')).toHaveValue('6.1');
 });
 
 test('leaves what is typed into a field to the field', async ({ page }) => {
@@ -183,12 +165,12 @@ test('leaves what is typed into a field to the field', async ({ page }) => {
 	await name.fill('Abc');
 	await name.press('Control+z');
 	await name.press('w');
-	await expect(page.getByLabel('Edge to pin', { exact: true })).toHaveValue('7.0');
+	await expect(await shotField(page, 'Edge to pin')).toHaveValue('7.0');
 	await expect(page.getByRole('tab', { name: 'Ladder' })).toHaveAttribute('aria-selected', 'true');
 	await page.locator('body').press('Escape');
 	await page.getByRole('tab', { name: 'Ladder' }).focus();
 	await page.keyboard.press('Control+z');
-	await expect(page.getByLabel('Edge to pin', { exact: true })).not.toHaveValue('7.0');
+	await expect(await shotField(page, 'Edge to pin')).not.toHaveValue('7.0');
 });
 
 test('opens what the release before kept, says what cannot be read, and takes all of it along', async ({
@@ -265,9 +247,9 @@ test('shows why, schools, setup and a comparison from the keyboard', async ({ pa
 test('changes units without changing the shot', async ({ page }) => {
 	await firstCall(page);
 	await page.getByLabel('Units').selectOption('feet');
-	await expect(field(page, 'Ball to edge')).toHaveValue('10');
+	await expect(await shotField(page, 'Ball to edge')).toHaveValue('10');
 	await page.getByLabel('Units').selectOption('metres');
-	await expect(field(page, 'Ball to edge')).toHaveValue('3.0');
+	await expect(await shotField(page, 'Ball to edge')).toHaveValue('3.0');
 });
 
 test('survives broken stored data', async ({ page }) => {
@@ -310,4 +292,84 @@ test('fits a phone without scrolling sideways', async ({ page }) => {
 	await firstCall(page);
 	const width = await page.evaluate(() => document.documentElement.scrollWidth);
 	expect(width).toBeLessThanOrEqual(390);
+});
+
+test('answers beside the question: the lie is changed with the call and the section in view', async ({
+	page
+}) => {
+	await page.setViewportSize({ width: 1280, height: 800 });
+	await firstCall(page);
+	const inView = async () => {
+		await expect(call(page)).toBeInViewport({ ratio: 1 });
+		await expect(page.getByRole('img', { name: /^Side view/ })).toBeInViewport({ ratio: 1 });
+	};
+	const before = await call(page).textContent();
+	await ask(page, 'How it lies');
+	await page.getByText('Deep rough', { exact: true }).click();
+	await sampled(page);
+	await expect(call(page)).not.toHaveText(before!);
+	await inView();
+	for (const question of [
+		'Stance',
+		'Distances',
+		'Green',
+		'Slope',
+		'In the way',
+		'Who plays'
+	] as const) {
+		await ask(page, question);
+		await inView();
+	}
+	await page.keyboard.press('Escape');
+	await expect(page.getByRole('heading', { name: 'Who plays', exact: true })).toHaveCount(0);
+	await expect(page.getByRole('button', { name: /^Who plays/ })).toBeFocused();
+});
+
+test('keeps the call as a strip on a phone while a question is open', async ({ page }) => {
+	await page.setViewportSize({ width: 390, height: 844 });
+	await firstCall(page);
+	await page.getByRole('button', { name: /^In the way/ }).scrollIntoViewIfNeeded();
+	await ask(page, 'In the way');
+	await page.getByRole('button', { name: 'Add something in the way' }).click();
+	await page.getByLabel('Where').selectOption('left');
+	await page.getByLabel('What').selectOption('water');
+	await sampled(page);
+	await page.evaluate(() => window.scrollTo(0, 400));
+	const [club] = (await call(page).locator('p').first().textContent())!.trim().split('·');
+	await expect(page.getByText(club!.trim()).first()).toBeInViewport();
+	await answered(page);
+	await expect(page.getByRole('button', { name: /^In the way/ })).toContainText('Water left');
+});
+
+test('tells what a stance, the sand and several kinds of grass do', async ({ page }) => {
+	await firstCall(page);
+	await ask(page, 'Stance');
+	await type(page, 'Uphill to the target (+)', '-12');
+	await answered(page);
+	await page.getByRole('tab', { name: 'Setup' }).click();
+	await expect(page.getByText(/^Downhill: shoulders and weight/)).toBeVisible();
+	await ask(page, 'Distances');
+	await page.getByRole('button', { name: 'More than one kind' }).click();
+	await page.getByLabel('Stretch 1').selectOption('rough');
+	await ask(page, 'How it lies');
+	await page.getByText('Sand', { exact: true }).click();
+	await page.getByLabel('The sand').selectOption('plugged');
+	await sampled(page);
+	await expect(page.getByRole('button', { name: /^How it lies/ })).toContainText('Sand, plugged');
+	await page.reload();
+	await expect(page.getByRole('button', { name: /^How it lies/ })).toContainText('Sand, plugged');
+	await expect(page.getByRole('button', { name: /^Stance/ })).toContainText('12 % downhill');
+	await ask(page, 'Distances');
+	await expect(page.getByLabel('Stretch 1')).toHaveValue('rough');
+});
+
+test('folds the other ways of a club under its best', async ({ page }) => {
+	await firstCall(page);
+	const rows = page.getByTestId('ladder').locator('ol > li');
+	const before = await rows.count();
+	const unfold = page.getByRole('button', { name: /other ways? with the/ }).first();
+	await page.locator('body').press('2');
+	await unfold.click();
+	expect(await rows.count()).toBeGreaterThan(before);
+	await page.getByRole('button', { name: /^Only the best way with the/ }).click();
 });

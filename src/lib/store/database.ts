@@ -58,7 +58,7 @@ database.on(
 	'ready',
 	async (opened) => {
 		for (const note of unwrittenNotes()) {
-			await (opened as Dexie).table(note.table).put(note.row);
+			await opened.table(note.table).put(note.row);
 			settle(note);
 		}
 	},

@@ -1,5 +1,5 @@
 import type { Play } from '../player/intent';
-import type { Metres, MetresPerSecond, Radians } from '../units';
+import type { MetresPerSecond, Radians } from '../units';
 import type { Rung } from './rung';
 import { joinFinishes, type Finishes } from './sample';
 import { mean, pairedDifference } from './statistics';

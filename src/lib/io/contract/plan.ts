@@ -19,7 +19,7 @@ import { clubToCore, STANDARD_BAG_WIRE, type ClubWire } from '../club';
 import { carrySchema, golferDraftSchema, playerToCore } from '../player';
 import { situationToCore } from '../situation';
 import { bagSchema } from './club';
-import { handField, nameField, schoolField, skillField, within } from '../fields';
+import { handField, nameField, schoolField, skillField } from '../fields';
 import { situationSchema } from './situation';
 
 const requestFields = z.strictObject({

@@ -1,0 +1,58 @@
+import { expect, type Page } from '@playwright/test';
+
+/** A text field by its label. */
+export const field = (page: Page, label: string) =>
+	page.getByRole('textbox', { name: label, exact: true });
+
+/** The call at the head of the sheet. */
+export const call = (page: Page) => page.getByTestId('call');
+
+/** Waits until the strokes are in. */
+export async function sampled(page: Page): Promise<void> {
+	await expect(call(page)).toHaveAttribute('data-status', 'ready', { timeout: 60_000 });
+}
+
+/** What a shot is asked about, by the label of its tile. */
+type Question =
+	'How it lies' | 'Stance' | 'Distances' | 'Green' | 'Slope' | 'In the way' | 'Who plays' | 'Air';
+
+/** Opens one of the questions, unless it is open. */
+export async function ask(page: Page, question: Question): Promise<void> {
+	const tile = page
+		.getByRole('navigation', { name: 'What is asked about the shot' })
+		.getByRole('button', { name: question });
+	if ((await tile.getAttribute('aria-expanded')) === 'false') await tile.click();
+	await expect(page.getByRole('heading', { name: question, exact: true })).toBeVisible();
+}
+
+/** Goes back to the panels. */
+export async function answered(page: Page): Promise<void> {
+	await page.getByRole('button', { name: 'Done', exact: true }).click();
+}
+
+const ASKED_UNDER: Record<string, Question> = {
+	'Ball to edge': 'Distances',
+	'Edge to pin': 'Distances',
+	'Green speed': 'Green',
+	'Slope to pin (+ up)': 'Slope'
+};
+
+/** A field of the shot, with its question open. */
+export async function shotField(page: Page, label: string) {
+	await ask(page, ASKED_UNDER[label]!);
+	return field(page, label);
+}
+
+/** Types into a field of the shot and leaves it. */
+export async function type(page: Page, label: string, text: string): Promise<void> {
+	const input = label in ASKED_UNDER ? await shotField(page, label) : field(page, label);
+	await input.fill(text);
+	await input.blur();
+}
+
+/** A first visit: three numbers and a button. */
+export async function firstCall(page: Page): Promise<void> {
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Work out the shot' }).click();
+	await sampled(page);
+}
