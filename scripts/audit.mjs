@@ -34,6 +34,7 @@ function take(found) {
 		const list = broken.get(found.violation.rule) ?? [];
 		list.push(found);
 		broken.set(found.violation.rule, list);
+		console.error(`${found.violation.rule}: ${found.violation.detail} (situation ${found.index})`);
 	} else if (++done % 100 === 0) console.error(`${done} of ${situations} situations`);
 }
 
