@@ -27,13 +27,12 @@ export default defineConfig({
 		}
 	},
 	webServer: {
-		command: 'node build',
+		command: 'node scripts/serve.mjs',
 		url: `http://localhost:${PORT}/api/schema`,
 		env: {
 			PORT: String(PORT),
 			HOST: '127.0.0.1',
-			ORIGIN: `http://localhost:${PORT}`,
-			SHUTDOWN_TIMEOUT: '2'
+			ORIGIN: `http://localhost:${PORT}`
 		},
 		gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 }
 	}

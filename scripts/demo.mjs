@@ -26,15 +26,14 @@ if (tool('vite/bin/vite.js', ['build', '--logLevel', 'error']) !== 0)
 	throw new Error('The build failed; see above.');
 const port = await freePort();
 const address = `http://localhost:${port}`;
-const server = spawn(process.execPath, ['build'], {
+const server = spawn(process.execPath, ['scripts/serve.mjs'], {
 	stdio: ['ignore', 'ignore', 'inherit'],
 	env: {
 		...process.env,
 		PORT: String(port),
 		HOST,
 		ORIGIN: address,
-		CRISP_DEMO: '1',
-		SHUTDOWN_TIMEOUT: '2'
+		CRISP_DEMO: '1'
 	}
 });
 console.log(`Crisp Landing with the demo's data: ${address}  (Ctrl-C stops it)`);

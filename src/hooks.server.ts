@@ -1,14 +1,6 @@
 import type { Handle } from '@sveltejs/kit';
+import securityHeaders from '$lib/server/headers.json';
 import { refuse } from '$lib/server/jsonBody';
-
-const HEADERS = {
-	'X-Content-Type-Options': 'nosniff',
-	'X-Frame-Options': 'DENY',
-	'Referrer-Policy': 'no-referrer',
-	'Cross-Origin-Opener-Policy': 'same-origin',
-	'Cross-Origin-Resource-Policy': 'same-origin',
-	'Permissions-Policy': 'camera=(), microphone=(), geolocation=(), payment=()'
-};
 
 const DATA_POLICY = "default-src 'none'; frame-ancestors 'none'";
 
@@ -28,7 +20,7 @@ function inOneShape(response: Response, path: string): Response {
 
 export const handle: Handle = async ({ event, resolve }) => {
 	const response = inOneShape(await resolve(event), event.url.pathname);
-	for (const [name, value] of Object.entries(HEADERS)) response.headers.set(name, value);
+	for (const [name, value] of Object.entries(securityHeaders)) response.headers.set(name, value);
 	if (!response.headers.has('Content-Security-Policy'))
 		response.headers.set('Content-Security-Policy', DATA_POLICY);
 	return response;

@@ -1,4 +1,5 @@
 import { spawn } from 'node:child_process';
+import http, { type IncomingMessage } from 'node:http';
 import { expect, test } from '@playwright/test';
 
 const ball = {
@@ -52,13 +53,28 @@ test('refuses what it must, in one shape', async ({ request }) => {
 	expect(long.status()).toBe(422);
 });
 
-test('sends a strict policy with every page', async ({ request }) => {
+test('sends its headers with every answer, files included, and refuses strange methods', async ({
+	request,
+	baseURL
+}) => {
 	const page = await request.get('/');
 	const policy = page.headers()['content-security-policy'] ?? '';
 	expect(policy).toContain("default-src 'none'");
 	expect(policy).toMatch(/script-src 'self' 'nonce-/);
 	expect(page.headers()['x-content-type-options']).toBe('nosniff');
 	expect(await (await request.get('/api/schema')).json()).toHaveProperty('planRequest');
+	const file = await request.get('/icon.svg');
+	expect(file.headers()['x-content-type-options']).toBe('nosniff');
+	expect(file.headers()['cross-origin-resource-policy']).toBe('same-origin');
+	const traced = await new Promise<IncomingMessage>((resolve, reject) =>
+		http
+			.request(new URL('/api/plan', baseURL), { method: 'TRACE' }, resolve)
+			.on('error', reject)
+			.end()
+	);
+	expect(traced.statusCode).toBe(405);
+	expect(traced.headers['content-type']).toContain('application/json');
+	traced.destroy();
 });
 
 test('plans on surveyed ground as on the slope it shows', async ({ request }) => {
@@ -116,7 +132,7 @@ test('streams readings of a simulated device, and refuses one that there is not'
 
 test('stops when it is asked to although a plan is under way', async () => {
 	const port = 4298;
-	const server = spawn(process.execPath, ['build'], {
+	const server = spawn(process.execPath, ['scripts/serve.mjs'], {
 		env: {
 			...process.env,
 			PORT: String(port),
@@ -139,7 +155,7 @@ test('stops when it is asked to although a plan is under way', async () => {
 			)
 		)
 		.toBe(200);
-	const long = ask(15_000).then(
+	const long = ask(9000).then(
 		({ status }) => status,
 		() => 0
 	);
