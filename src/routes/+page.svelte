@@ -34,8 +34,7 @@
 		const pin = book.green.pins.find(({ id }) => id === searchParams.get('pin'));
 		on.placeOnGreen(book, pin?.at);
 		// A shot of its own: saving it must not overwrite the one that was on the bench.
-		on.id = null;
-		on.name = pin ? `${book.green.name}: ${pin.name}`.slice(0, 60) : book.green.name;
+		on.detach(pin ? `${book.green.name}: ${pin.name}`.slice(0, 60) : book.green.name);
 		const ball = (searchParams.get('ball') ?? '').split(',').map(Number);
 		const place = on.shot.place;
 		if (place && ball.length === 2 && ball.every(Number.isFinite))
@@ -54,7 +53,7 @@
 			);
 		if (opening.kind === 'shot') begin(opening);
 		// Who comes from a green wants to plan on it, first visit or not.
-		else if (searchParams.has('green')) begin({ shot: freshShot(), id: null, name: '' });
+		else if (searchParams.has('green')) begin({ shot: freshShot(), name: '', origin: null });
 		// From here on the last shot counts, also over a reload.
 		if (page.url.search) replaceState(resolve('/'), {});
 	}
@@ -80,5 +79,5 @@
 {#if bench}
 	<ShotView {bench} />
 {:else if ready}
-	<FirstShot onstart={(shot) => begin({ shot, id: null, name: '' })} />
+	<FirstShot onstart={(shot) => begin({ shot, name: '', origin: null })} />
 {/if}

@@ -17,6 +17,7 @@ export const SETTING = {
 	preferences: 'preferences',
 	lastShot: 'lastShot',
 	lastShotId: 'lastShotId',
+	lastShotLine: 'lastShotLine',
 	demoSeeded: 'demoSeeded'
 } as const;
 

@@ -4,6 +4,7 @@ import { greenRow } from '$lib/io/rows/green';
 import { readingRow } from '$lib/io/rows/reading';
 import { database } from './database';
 import { noteUnwritten, strikeOut } from './journal';
+import type { Merged } from './merge';
 import { Shelf, type BrokenRow, type Undo } from './shelf';
 
 export const greenShelf = new Shelf<GreenWire>('greens', greenRow, (a, b) =>
@@ -42,6 +43,13 @@ export async function saveGreen(green: GreenWire): Promise<GreenWire> {
 	const saved = await greenShelf.put(green);
 	strikeOut({ table: 'greens', key: green.id });
 	return saved;
+}
+
+/** Saves changes of a green beside those that another tab made meanwhile; see `Shelf.merge`. */
+export async function mergeGreen(base: GreenWire, mine: GreenWire): Promise<Merged<GreenWire>> {
+	const found = await greenShelf.merge(base, mine);
+	strikeOut({ table: 'greens', key: mine.id });
+	return found;
 }
 
 /** Notes a green, for a page that has no time to write it. */

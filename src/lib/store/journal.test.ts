@@ -31,7 +31,8 @@ afterEach(async () => {
 
 const shotTo = (edgeToPin: number) => {
 	const situation = { toEdge: 3, edgeToPin, stimpFeet: 10 };
-	return { shot: shotDraftSchema.parse({ situation, bag: STANDARD_BAG_WIRE }), id: null };
+	const shot = shotDraftSchema.parse({ situation, bag: STANDARD_BAG_WIRE });
+	return { shot, id: null, line: 'one' };
 };
 const kept = async () => {
 	const last = await readLastShot();

@@ -53,9 +53,9 @@ describe('saved shots', () => {
 describe('last shot', () => {
 	it('is restored, absent at first, and broken when it is', async () => {
 		expect(await readLastShot()).toBeNull();
-		await writeLastShot({ shot, id: null });
-		expect(await readLastShot()).toEqual({ shot, id: null });
-		await writeLastShot({ shot, id: 'a' });
+		await writeLastShot({ shot, id: null, line: 'one' });
+		expect(await readLastShot()).toEqual({ shot, id: null, line: 'one' });
+		await writeLastShot({ shot, id: 'a', line: 'one' });
 		expect(await readLastShot()).toMatchObject({ id: 'a' });
 		await database.settings.put({ key: 'lastShot', value: { situation: 5 } });
 		expect(await readLastShot()).toBe('broken');

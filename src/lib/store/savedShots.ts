@@ -1,5 +1,6 @@
 import { shotRow } from '$lib/io/rows/shot';
 import type { SavedShot, WorkingShot } from '$lib/io/shot';
+import type { Merged } from './merge';
 import { Shelf, type Undo } from './shelf';
 
 /** Newest first. */
@@ -19,6 +20,18 @@ export const saveShot = (
 	shot: WorkingShot,
 	id: string = crypto.randomUUID()
 ): Promise<SavedShot> => shotShelf.put({ id, name, savedAt: stamp(), shot });
+
+/**
+ * Saves changes of a kept shot beside those that another tab made meanwhile; see `Shelf.merge`.
+ *
+ * @param base the kept shot as it was opened
+ */
+export const mergeShot = (
+	base: SavedShot,
+	name: string,
+	shot: WorkingShot
+): Promise<Merged<SavedShot>> =>
+	shotShelf.merge({ ...base, savedAt: '' }, { ...base, name, shot, savedAt: stamp() });
 
 export async function renameShot(id: string, name: string): Promise<void> {
 	const saved = await shotShelf.get(id);

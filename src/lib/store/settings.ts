@@ -3,6 +3,7 @@ import { preferencesRow, type Preferences } from '$lib/io/rows/preferences';
 import { workingShotRow } from '$lib/io/rows/shot';
 import { database, SETTING, type SettingRow } from './database';
 import { noteUnwritten, strikeOut } from './journal';
+import { mergeThree } from './merge';
 
 export type { Preferences };
 
@@ -23,26 +24,53 @@ export interface LastShot {
 	shot: WorkingShot;
 	/** The saved shot it was opened from. */
 	id: string | null;
+	/** Tells tabs that work on one and the same shot from tabs that each work on one of their own. */
+	line: string;
 }
 
 /** What was on the screen last; null on a first visit, `broken` when it cannot be read. */
 export async function readLastShot(): Promise<LastShot | null | 'broken'> {
-	const [shot, id] = await database.settings.bulkGet([SETTING.lastShot, SETTING.lastShotId]);
+	const [shot, id, line] = await database.settings.bulkGet([
+		SETTING.lastShot,
+		SETTING.lastShotId,
+		SETTING.lastShotLine
+	]);
 	if (!shot) return null;
 	const parsed = workingShotRow.safeParse(shot.value);
 	if (!parsed.success) return 'broken';
-	return { shot: parsed.data, id: typeof id?.value === 'string' ? id.value : null };
+	const text = (row: SettingRow | undefined) => (typeof row?.value === 'string' ? row.value : null);
+	return { shot: parsed.data, id: text(id), line: text(line) ?? '' };
 }
 
-const lastShotRows = ({ shot, id }: LastShot): SettingRow[] => [
+const lastShotRows = ({ shot, id, line }: LastShot): SettingRow[] => [
 	{ key: SETTING.lastShot, value: shot },
-	{ key: SETTING.lastShotId, value: id }
+	{ key: SETTING.lastShotId, value: id },
+	{ key: SETTING.lastShotLine, value: line }
 ];
 
 export async function writeLastShot(last: LastShot): Promise<void> {
 	const rows = lastShotRows(last);
 	await database.settings.bulkPut(rows);
 	for (const { key } of rows) strikeOut({ table: 'settings', key });
+}
+
+/**
+ * Keeps what is on the screen beside what another tab changed of the same shot meanwhile.
+ *
+ * @param base what this tab last wrote or read
+ * @returns the shot as it is kept now
+ */
+export async function mergeLastShot(
+	base: Pick<LastShot, 'shot'>,
+	mine: LastShot
+): Promise<WorkingShot> {
+	return database.transaction('rw', database.settings, async () => {
+		const theirs = await readLastShot();
+		const same = theirs && theirs !== 'broken' && theirs.line === mine.line;
+		const shot = same ? mergeThree(base.shot, mine.shot, theirs.shot).merged : mine.shot;
+		await writeLastShot({ ...mine, shot });
+		return shot;
+	});
 }
 
 /** Notes what is on the screen, for a page that has no time to write it. */

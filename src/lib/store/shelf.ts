@@ -3,6 +3,7 @@ import type { z } from 'zod';
 import { contentKey } from '$lib/core/math/contentKey';
 import type { ArchivedTable } from '$lib/io/archive/version2';
 import { database, type RawRow } from './database';
+import { mergeThree, type Merged } from './merge';
 
 /** A row that cannot be read any more; kept until its owner removes it. */
 export interface BrokenRow {
@@ -73,6 +74,19 @@ export class Shelf<T extends { id: string }> {
 		const whole = this.schema.parse(row);
 		await this.table.put(whole);
 		return whole;
+	}
+
+	/**
+	 * Puts a changed row in, together with what another tab has changed of it meanwhile.
+	 *
+	 * @param base the row as it was when `mine` began to differ from it
+	 */
+	merge(base: T, mine: T): Promise<Merged<T>> {
+		return database.transaction('rw', this.table, async () => {
+			const theirs = await this.get(mine.id);
+			const found = theirs ? mergeThree(base, mine, theirs) : { merged: mine, clashes: [] };
+			return { ...found, merged: await this.put(found.merged) };
+		});
 	}
 
 	/** Removes a row by its key, readable or not, and hands back what undoes it. */

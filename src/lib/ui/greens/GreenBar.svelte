@@ -10,6 +10,19 @@
 	const { bench }: Props = $props();
 
 	const green = $derived(bench.green);
+
+	/** The parts of a green as a sentence names them. */
+	const PART_WORDS: Partial<Record<string, string>> = {
+		outline: 'outline',
+		collar: 'width of the collar',
+		fringe: 'fringe',
+		areas: 'areas',
+		spots: 'spot heights',
+		tilts: 'tilts',
+		grid: 'grid',
+		pins: 'pins',
+		note: 'note'
+	};
 </script>
 
 <div class="flex items-center gap-2 px-4 py-1">
@@ -46,5 +59,18 @@
 </div>
 {#each bench.problems as { path, message } (path)}
 	<p class="problem px-4 py-1" role="alert">Not kept yet: {path} {message}</p>
+{/each}
+{#each bench.overtaken as item (item.key)}
+	<p
+		class="flex flex-wrap items-center gap-x-3 border-l-4 border-l-(--clay) px-4 py-1"
+		role="status"
+	>
+		Another tab changed the {PART_WORDS[item.key] ?? item.key}{typeof item.mine === 'string'
+			? `; here it was “${item.mine}”`
+			: ' that you had changed here'}.
+		<button type="button" class="btn btn-ghost" onclick={() => bench.putBack(item)}
+			>Put mine back</button
+		>
+	</p>
 {/each}
 {#if bench.failure}<p class="problem px-4 py-1" role="alert">{bench.failure}</p>{/if}

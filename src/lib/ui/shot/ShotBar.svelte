@@ -6,8 +6,6 @@
 	import { onMount } from 'svelte';
 	import { toast } from 'svelte-sonner';
 	import { shortcuts } from '$lib/ui/shell/shortcuts.svelte';
-	import { saveShot } from '$lib/store/savedShots';
-	import { writeLastShot } from '$lib/store/settings';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 
 	interface Props {
@@ -20,15 +18,8 @@
 	async function save(asCopy: boolean) {
 		const name = bench.name.trim() || UNTITLED;
 		try {
-			const id = asCopy ? undefined : (bench.id ?? undefined);
-			const saved = await saveShot(
-				asCopy && bench.id ? `${name} (copy)`.slice(0, 60) : name,
-				bench.shot,
-				id
-			);
-			bench.id = saved.id;
-			bench.name = saved.name;
-			await writeLastShot({ shot: saved.shot, id: saved.id });
+			const copied = asCopy && bench.id;
+			const saved = await bench.save(copied ? `${name} (copy)`.slice(0, 60) : name, asCopy);
 			toast.success(`Saved “${saved.name}”.`);
 		} catch (error) {
 			toast.error(

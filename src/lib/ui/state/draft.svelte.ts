@@ -17,7 +17,8 @@ export class Draft<T extends object> {
 	#value = $state.raw() as T;
 	#past = $state.raw<readonly Step[]>([]);
 	#future = $state.raw<readonly Step[]>([]);
-	#dragStart: T | null = null;
+	/** What the drag under way has changed so far. */
+	#drag: Step | null = null;
 
 	/** @param changed called after every change, undo and redo */
 	constructor(
@@ -46,7 +47,10 @@ export class Draft<T extends object> {
 		});
 		if (forward.length === 0) return;
 		this.#value = next;
-		if (!this.#dragStart) this.#remember({ forward, back });
+		if (this.#drag) {
+			this.#drag.forward = [...this.#drag.forward, ...forward];
+			this.#drag.back = [...back, ...this.#drag.back];
+		} else this.#remember({ forward, back });
 		this.changed();
 	}
 
@@ -62,19 +66,30 @@ export class Draft<T extends object> {
 	reset(value: T): void {
 		this.#value = value;
 		this.#past = this.#future = [];
-		this.#dragStart = null;
+		this.#drag = null;
+	}
+
+	/** Takes in what was changed elsewhere; what was done here can still be undone, and nothing else is. */
+	adopt(value: T): void {
+		this.#value = value;
+	}
+
+	/** Whether a part at the top of the value was changed here. */
+	touched(key: string): boolean {
+		return this.#past.some(({ forward }) =>
+			forward.some(({ path }) => path.length === 0 || path[0] === key)
+		);
 	}
 
 	/** Everything between `startDrag` and `endDrag` is one step. */
 	startDrag(): void {
-		this.#dragStart ??= this.#value;
+		this.#drag ??= { forward: [], back: [] };
 	}
 
 	endDrag(): void {
-		const start = this.#dragStart;
-		this.#dragStart = null;
-		if (start && start !== this.#value)
-			this.#remember({ forward: whole(this.#value), back: whole(start) });
+		const drag = this.#drag;
+		this.#drag = null;
+		if (drag && drag.forward.length > 0) this.#remember(drag);
 	}
 
 	undo(): void {
@@ -99,7 +114,12 @@ export class Draft<T extends object> {
 	}
 
 	#travel(patches: Patches): void {
-		this.#value = apply(this.#value, patches);
+		try {
+			this.#value = apply(this.#value, patches);
+		} catch {
+			// What the step changed is gone: another tab removed it. The step is passed over.
+			return;
+		}
 		this.changed();
 	}
 }

@@ -2,7 +2,8 @@ import type { SurveyReport } from '$lib/core/green/surveyReport';
 import { contentKey } from '$lib/core/math/contentKey';
 import type { Issue } from '$lib/io/issues';
 import { greenProblems, greenToCore, type GreenWire } from '$lib/io/green';
-import { noteGreen, saveGreen } from '$lib/store/greens';
+import { mergeGreen, noteGreen } from '$lib/store/greens';
+import { mergeThree, sameData } from '$lib/store/merge';
 import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
 import { Autosave } from './autosave.svelte';
 import { Draft } from './draft.svelte';
@@ -44,11 +45,19 @@ function sameGreen(a: GreenWire, b: GreenWire): boolean {
 	return contentKey(frameA) === contentKey(frameB) && sameParts(heightsA, heightsB);
 }
 
+/** A part of a green that another tab has changed over this one. */
+export interface Overtaken {
+	key: keyof GreenWire;
+	mine: unknown;
+}
+
 /** A green under work: its parts, the surface through its readings, and what undoes a change. Changes keep themselves. */
 export class GreenBench {
 	report = $state.raw<SurveyReport | null>(null);
 	fitting = $state(false);
 	selected = $state<GreenPart | null>(null);
+	/** Parts that were changed here and then by another tab, which counts; each can be put back. */
+	overtaken = $state.raw<Overtaken[]>([]);
 
 	readonly pool: PlannerPool;
 	readonly #draft: Draft<GreenWire>;
@@ -116,13 +125,21 @@ export class GreenBench {
 		this.#draft.redo();
 	}
 
-	/** Takes over what another tab has changed, unless something here is not kept yet. */
+	/** Takes in what another tab has changed, unless something here is not kept yet: then both are put together when it is. */
 	follow(stored: GreenWire): void {
 		if (this.#autosave.pending || sameGreen(stored, this.#kept)) return;
+		const before = this.#kept;
 		this.#kept = stored;
-		this.#draft.reset(stored);
+		this.#tellOvertaken(before, stored);
+		this.#draft.adopt(stored);
 		this.selected = null;
 		void this.#read();
+	}
+
+	/** Puts back what another tab has changed over this one. */
+	putBack({ key, mine }: Overtaken): void {
+		this.overtaken = this.overtaken.filter((item) => item.key !== key);
+		this.change((green) => Object.assign(green, { [key]: mine }));
 	}
 
 	/** Keeps what is not kept yet. */
@@ -145,14 +162,22 @@ export class GreenBench {
 	async #store(): Promise<void> {
 		const { green } = this;
 		if (green === this.#kept || this.problems.length > 0) return;
-		const before = this.#kept;
-		this.#kept = green;
-		try {
-			await saveGreen(green);
-		} catch (error) {
-			this.#kept = before;
-			throw error;
-		}
+		const { merged } = await mergeGreen(this.#kept, green);
+		this.#kept = merged;
+		if (sameGreen(merged, green)) return;
+		// The other tab's part comes in; what was typed while this was kept stays over it.
+		this.#draft.adopt(mergeThree(green, this.green, merged).merged);
+		void this.#read();
+	}
+
+	/** Notes what was changed here and has been changed over by another tab. */
+	#tellOvertaken(before: GreenWire, now: GreenWire): void {
+		const keys = Object.keys(now) as (keyof GreenWire)[];
+		const found = keys.filter(
+			(key) => this.#draft.touched(key) && !sameData(before[key], now[key])
+		);
+		const others = this.overtaken.filter(({ key }) => !found.includes(key));
+		this.overtaken = [...others, ...found.map((key) => ({ key, mine: before[key] }))];
 	}
 
 	#note(): void {

@@ -9,6 +9,7 @@ import { database } from '$lib/store/database';
 import { directPool, until } from '../../../../tests/support/planner';
 import { BallsReader } from './ballsReader.svelte';
 import { GreenBench, samePart } from './greenBench.svelte';
+import { greenShelf, saveGreen } from '$lib/store/greens';
 import { blankGreen } from './greenEdits';
 import { MissStudy } from './missStudy.svelte';
 import { PinDuel } from './pinDuel.svelte';
@@ -65,6 +66,48 @@ describe('GreenBench', () => {
 		bench.change((g) => (g.name = 'Mine'));
 		bench.follow({ ...structuredClone(green), name: 'Late' });
 		expect(bench.green.name).toBe('Mine');
+		await bench.close();
+	});
+
+	it('puts the work of two tabs together, and undoes only its own', async () => {
+		await saveGreen(structuredClone(green));
+		const [a, b] = [1, 2].map(() => new GreenBench(structuredClone(green), directPool().pool));
+		a!.change((g) => (g.name = 'Kiln'));
+		b!.change((g) => g.spots.push({ at: [4, 4], height: 0.3, leftOut: false }));
+		await a!.flush();
+		await b!.flush();
+		expect(b!.green).toMatchObject({ name: 'Kiln', spots: [{ height: 0.3 }] });
+		b!.undo();
+		await b!.flush();
+		expect(await greenShelf.get('g')).toMatchObject({ name: 'Kiln', spots: [] });
+		await a!.close();
+		await b!.close();
+	});
+
+	it('says when another tab has changed what was changed here, and puts it back', async () => {
+		await saveGreen(structuredClone(green));
+		const bench = new GreenBench(structuredClone(green), directPool().pool);
+		bench.change((g) => (g.name = 'Mine'));
+		bench.change((g) => (g.note = 'wet'));
+		await bench.flush();
+		bench.follow({ ...structuredClone(bench.green), name: 'Theirs' });
+		expect(bench.green).toMatchObject({ name: 'Theirs', note: 'wet' });
+		expect(bench.overtaken).toEqual([{ key: 'name', mine: 'Mine' }]);
+		bench.putBack(bench.overtaken[0]!);
+		expect([bench.green.name, bench.overtaken]).toEqual(['Mine', []]);
+		await bench.close();
+	});
+
+	it('undoes a drag in one step that leaves the other tab’s work alone', async () => {
+		await saveGreen(structuredClone(green));
+		const bench = new GreenBench(structuredClone(green), directPool().pool);
+		bench.startDrag();
+		for (let i = 1; i <= 3; i++) bench.change((g) => (g.collar = i));
+		bench.endDrag();
+		await bench.flush();
+		bench.follow({ ...structuredClone(bench.green), note: 'theirs' });
+		bench.undo();
+		expect(bench.green).toMatchObject({ collar: green.collar, note: 'theirs' });
 		await bench.close();
 	});
 

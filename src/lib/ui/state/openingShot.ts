@@ -1,14 +1,21 @@
 import { readLastShot } from '$lib/store/settings';
 import { readShot } from '$lib/store/savedShots';
-import type { WorkingShot } from '$lib/io/shot';
+import type { SavedShot, WorkingShot } from '$lib/io/shot';
 import { readDemo, seedDemo } from './demo';
 import { freshShot } from './shotBench.svelte';
 
 /** What the Shot view begins with. */
-export type Opening =
-	| { kind: 'first-visit' }
-	| { kind: 'broken' }
-	| { kind: 'shot'; shot: WorkingShot; id: string | null; name: string };
+export type Opening = { kind: 'first-visit' } | { kind: 'broken' } | ({ kind: 'shot' } & Opened);
+
+/** A shot to put on the bench. */
+export interface Opened {
+	shot: WorkingShot;
+	name: string;
+	/** The kept shot it comes from, as it is kept; null for one that is not kept. */
+	origin: SavedShot | null;
+	/** The line of work it belongs to; one of its own where it is left out. */
+	line?: string | undefined;
+}
 
 /**
  * Decides what is on the bench when the app opens: the shot asked for, the last one, the demo's first or nothing.
@@ -20,18 +27,18 @@ export async function openingShot(wanted: string | null, demo: boolean): Promise
 	if (demo) await seedDemo();
 	if (wanted) {
 		const saved = await readShot(wanted);
-		if (saved) return { kind: 'shot', shot: saved.shot, id: saved.id, name: saved.name };
+		if (saved) return { kind: 'shot', shot: saved.shot, name: saved.name, origin: saved };
 	}
 	const last = await readLastShot();
 	if (last === 'broken') return { kind: 'broken' };
 	if (last) {
-		const name = last.id ? ((await readShot(last.id))?.name ?? '') : '';
-		return { kind: 'shot', shot: last.shot, id: last.id, name };
+		const origin = (last.id && (await readShot(last.id))) || null;
+		return { kind: 'shot', shot: last.shot, name: origin?.name ?? '', origin, line: last.line };
 	}
 	if (!demo) return { kind: 'first-visit' };
 	const first = (await readDemo()).shots[0];
 	return first
-		? { kind: 'shot', shot: first.shot, id: first.id, name: first.name }
+		? { kind: 'shot', shot: first.shot, name: first.name, origin: first }
 		: { kind: 'first-visit' };
 }
 

@@ -13,12 +13,15 @@ import { firstPlace, readToday, type Placed } from '$lib/io/placedShot';
 import { shotDraftSchema, type Place, type SavedShot, type WorkingShot } from '$lib/io/shot';
 import { shotRequest } from '$lib/io/shotRequest';
 import type { GreenBook } from '$lib/store/greens';
-import { noteLastShot, writeLastShot } from '$lib/store/settings';
+import { mergeThree, sameData } from '$lib/store/merge';
+import { mergeShot, saveShot } from '$lib/store/savedShots';
+import { mergeLastShot, noteLastShot, writeLastShot, type LastShot } from '$lib/store/settings';
 import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
 import { Autosave } from './autosave.svelte';
 import { choicesOfLadder, choicesOfPlan, type Choice } from './choices';
 import { Draft } from './draft.svelte';
 import { LandingStudy } from './landingStudy.svelte';
+import type { Opened } from './openingShot';
 import { MapReader, surveyOf } from './mapReader';
 import { Planner } from './planner.svelte';
 import { problemsOf } from './shotProblems';
@@ -37,8 +40,6 @@ export const freshShot = (): WorkingShot =>
 
 /** The shot under work: what is asked, what is answered, what was chosen, and what undoes it. */
 export class ShotBench {
-	/** The saved shot this came from. */
-	id = $state<string | null>(null);
 	name = $state('');
 	chosenKey = $state<string | null>(null);
 	/** Every surveyed green of this browser. */
@@ -54,12 +55,21 @@ export class ShotBench {
 		() => this.#note(),
 		KEEP_AFTER
 	);
+	/** The shot as this tab last read or wrote it, and the kept shot as it was opened. */
+	#base: Pick<LastShot, 'shot'> = { shot: this.#draft.value };
+	#line = '';
+	#origin = $state.raw<SavedShot | null>(null);
 	#opened = false;
 
 	constructor(pool: PlannerPool = new PlannerPool(startPlanner)) {
 		this.#pool = pool;
 		this.#planner = new Planner(pool);
 		this.#landing = new LandingStudy(pool);
+	}
+
+	/** Id of the kept shot this came from; null for one that is not kept. */
+	get id(): string | null {
+		return this.#origin?.id ?? null;
 	}
 
 	get shot(): WorkingShot {
@@ -178,12 +188,14 @@ export class ShotBench {
 	}
 
 	/** Puts another shot on the bench; what was there can be had back with undo. */
-	open(saved: Pick<SavedShot, 'shot'> & { id: string | null; name: string }): void {
-		const shot = structuredClone(saved.shot);
+	open({ shot: opened, name, origin, line }: Opened): void {
+		const shot = structuredClone(opened);
 		this.#map.readInto(shot, shot.place);
-		this.id = saved.id;
-		this.name = saved.name;
+		this.name = name;
 		this.chosenKey = null;
+		this.#origin = origin;
+		this.#line = line ?? origin?.id ?? crypto.randomUUID();
+		this.#base = { shot: opened };
 		if (this.#opened) this.#draft.replace(shot);
 		else {
 			this.#draft.reset(shot);
@@ -230,6 +242,29 @@ export class ShotBench {
 		this.change((shot) => delete shot.place);
 	}
 
+	/** Makes a shot of its own of what is on the bench: saving it overwrites nothing. */
+	detach(name: string): void {
+		this.#origin = null;
+		this.#line = crypto.randomUUID();
+		this.name = name;
+	}
+
+	/** Saves the shot under its name: over the one it came from, beside what another tab changed of that, or as one of its own. */
+	async save(name: string, asCopy: boolean): Promise<SavedShot> {
+		const { shot } = this;
+		const saved =
+			this.#origin && !asCopy
+				? (await mergeShot(this.#origin, name, shot)).merged
+				: await saveShot(name, shot);
+		this.name = saved.name;
+		this.#origin = saved;
+		this.#takeIn(shot, saved.shot);
+		this.#line = saved.id;
+		this.#base = { shot: saved.shot };
+		await writeLastShot(this.#last());
+		return saved;
+	}
+
 	/** Works out where a sampled choice may land. */
 	async mapLanding({ rung }: Choice): Promise<void> {
 		const { request } = this.#planner;
@@ -266,11 +301,27 @@ export class ShotBench {
 	}
 
 	async #store(): Promise<void> {
-		if (this.problems.length === 0) await writeLastShot({ shot: this.shot, id: this.id });
+		if (this.problems.length > 0) return;
+		const mine = this.#last();
+		const kept = await mergeLastShot(this.#base, mine);
+		this.#base = { shot: kept };
+		this.#takeIn(mine.shot, kept);
+	}
+
+	#last(): LastShot {
+		return { shot: this.shot, id: this.id, line: this.#line };
+	}
+
+	/** Takes in what another tab changed of this shot; what was changed here meanwhile stays over it. */
+	#takeIn(mine: WorkingShot, kept: WorkingShot): void {
+		if (sameData(mine, kept)) return;
+		this.#draft.adopt(mergeThree(mine, this.shot, kept).merged);
+		this.#landing.clear();
+		void this.#planner.ask(this.#request());
 	}
 
 	#note(): void {
-		if (this.problems.length === 0) noteLastShot({ shot: this.shot, id: this.id });
+		if (this.problems.length === 0) noteLastShot(this.#last());
 	}
 
 	#request(): PlanRequest {

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { database } from '$lib/store/database';
+import { shotShelf } from '$lib/store/savedShots';
 import { readLastShot } from '$lib/store/settings';
 import { greenDraftSchema } from '$lib/io/green';
 import { readingDraftSchema } from '$lib/io/reading';
@@ -47,7 +48,7 @@ const book: GreenBook = {
 function bench() {
 	const { pool, asked, closed } = directPool();
 	const made = new ShotBench(pool);
-	made.open({ shot: freshShot(), id: null, name: '' });
+	made.open({ shot: freshShot(), name: '', origin: null });
 	return { bench: made, asked, closed };
 }
 
@@ -92,7 +93,11 @@ describe('ShotBench', () => {
 		const { bench: shot } = bench();
 		const other = freshShot();
 		other.situation.edgeToPin = 4;
-		shot.open({ shot: other, id: 'x', name: 'Other' });
+		shot.open({
+			shot: other,
+			name: 'Other',
+			origin: { id: 'x', name: 'Other', savedAt: '', shot: other }
+		});
 		expect([shot.shot.situation.edgeToPin, shot.id, shot.name]).toEqual([4, 'x', 'Other']);
 		shot.undo();
 		expect(shot.shot.situation.edgeToPin).toBe(9);
@@ -143,7 +148,7 @@ describe('ShotBench', () => {
 	it('keeps its plan though the landing map failed', async () => {
 		const { pool } = directPool({ landingRegion: () => Promise.reject(new Error('no map')) });
 		const shot = new ShotBench(pool);
-		shot.open({ shot: freshShot(), id: null, name: '' });
+		shot.open({ shot: freshShot(), name: '', origin: null });
 		await until(() => shot.status === 'ready');
 		await shot.mapLanding(shot.choices.find(({ rung }) => rung.play.flight !== 'putt')!);
 		expect([shot.status, shot.failure, shot.region]).toEqual(['ready', '', null]);
@@ -154,7 +159,7 @@ describe('ShotBench', () => {
 			firstAnswer: () => Promise.reject(new Error('the worker died'))
 		});
 		const shot = new ShotBench(pool);
-		shot.open({ shot: freshShot(), id: null, name: '' });
+		shot.open({ shot: freshShot(), name: '', origin: null });
 		await until(() => shot.status === 'failed');
 		expect(shot.failure).toBe('the worker died');
 	});
@@ -292,3 +297,63 @@ describe('pieces of the line', () => {
 
 /** A plain copy of a proxied value. */
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+
+describe('two tabs on one shot', () => {
+	const saved = {
+		id: 'both',
+		name: 'Both',
+		savedAt: '2026-01-01T00:00:00.000Z',
+		shot: freshShot()
+	};
+	const tab = () => {
+		const made = new ShotBench(directPool().pool);
+		made.open({ shot: saved.shot, name: saved.name, origin: saved });
+		return made;
+	};
+
+	it('keep what each changed, and show both', async () => {
+		await shotShelf.put(saved);
+		const [a, b] = [tab(), tab()];
+		await a.flush();
+		await b.flush();
+		a.change(({ situation }) => (situation.edgeToPin = 7));
+		b.change(({ situation }) => (situation.stimpFeet = 12));
+		await a.flush();
+		await b.flush();
+		expect(b.shot.situation).toMatchObject({ edgeToPin: 7, stimpFeet: 12 });
+		const last = await readLastShot();
+		expect(last !== 'broken' && last?.shot.situation).toMatchObject({
+			edgeToPin: 7,
+			stimpFeet: 12
+		});
+		b.undo();
+		expect(b.shot.situation).toMatchObject({ edgeToPin: 7, stimpFeet: 10 });
+		await a.close();
+		await b.close();
+	});
+
+	it('save over the kept shot without taking the other’s part back', async () => {
+		await shotShelf.put(saved);
+		const [a, b] = [tab(), tab()];
+		a.change(({ situation }) => (situation.edgeToPin = 7));
+		b.change(({ golfer }) => (golfer.skill = 'high'));
+		await a.save('Both', false);
+		await b.save('Both', false);
+		const { shot } = (await shotShelf.get('both'))!;
+		expect([shot.situation.edgeToPin, shot.golfer.skill]).toEqual([7, 'high']);
+		await a.close();
+		await b.close();
+	});
+
+	it('leave each other alone where each has a shot of its own', async () => {
+		const [a, b] = [new ShotBench(directPool().pool), new ShotBench(directPool().pool)];
+		for (const own of [a, b]) own.open({ shot: freshShot(), name: '', origin: null });
+		a.change(({ situation }) => (situation.edgeToPin = 7));
+		b.change(({ situation }) => (situation.stimpFeet = 12));
+		await a.flush();
+		await b.flush();
+		expect(b.shot.situation).toMatchObject({ edgeToPin: 9, stimpFeet: 12 });
+		await a.close();
+		await b.close();
+	});
+});
