@@ -20,7 +20,7 @@ type Question =
 export async function ask(page: Page, question: Question): Promise<void> {
 	const tile = page
 		.getByRole('navigation', { name: 'What is asked about the shot' })
-		.getByRole('button', { name: question });
+		.getByRole('button', { name: new RegExp(`^${question}`) });
 	if ((await tile.getAttribute('aria-expanded')) === 'false') await tile.click();
 	await expect(page.getByRole('heading', { name: question, exact: true })).toBeVisible();
 }

@@ -166,6 +166,7 @@ test('leaves what is typed into a field to the field', async ({ page }) => {
 	await name.press('Control+z');
 	await name.press('w');
 	await expect(await shotField(page, 'Edge to pin')).toHaveValue('7.0');
+	await answered(page);
 	await expect(page.getByRole('tab', { name: 'Ladder' })).toHaveAttribute('aria-selected', 'true');
 	await page.locator('body').press('Escape');
 	await page.getByRole('tab', { name: 'Ladder' }).focus();
@@ -301,7 +302,7 @@ test('answers beside the question: the lie is changed with the call and the sect
 	await firstCall(page);
 	const inView = async () => {
 		await expect(call(page)).toBeInViewport({ ratio: 1 });
-		await expect(page.getByRole('img', { name: /^Side view/ })).toBeInViewport({ ratio: 1 });
+		await expect(page.getByLabel(/^Side view/).first()).toBeInViewport({ ratio: 1 });
 	};
 	const before = await call(page).textContent();
 	await ask(page, 'How it lies');
@@ -331,8 +332,8 @@ test('keeps the call as a strip on a phone while a question is open', async ({ p
 	await page.getByRole('button', { name: /^In the way/ }).scrollIntoViewIfNeeded();
 	await ask(page, 'In the way');
 	await page.getByRole('button', { name: 'Add something in the way' }).click();
-	await page.getByLabel('Where').selectOption('left');
-	await page.getByLabel('What').selectOption('water');
+	await page.getByRole('combobox', { name: 'Where', exact: true }).selectOption('left');
+	await page.getByRole('combobox', { name: 'What', exact: true }).selectOption('water');
 	await sampled(page);
 	await page.evaluate(() => window.scrollTo(0, 400));
 	const [club] = (await call(page).locator('p').first().textContent())!.trim().split('·');
@@ -346,6 +347,8 @@ test('tells what a stance, the sand and several kinds of grass do', async ({ pag
 	await ask(page, 'Stance');
 	await type(page, 'Uphill to the target (+)', '-12');
 	await answered(page);
+	// The first is a putt, which no slope changes.
+	await page.locator('body').press('2');
 	await page.getByRole('tab', { name: 'Setup' }).click();
 	await expect(page.getByText(/^Downhill: shoulders and weight/)).toBeVisible();
 	await ask(page, 'Distances');

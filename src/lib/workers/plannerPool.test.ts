@@ -59,13 +59,17 @@ const answers: Partial<PlannerWorker> = {
 	landingRegion: (rung) => landingRegion(open, rung)
 };
 
-function pool(size: number, worker: Partial<PlannerWorker> = answers) {
+function pool(size: number, worker: Partial<PlannerWorker> = answers, patience?: number) {
 	const workers: LocalWorker[] = [];
-	const made = new PlannerPool(() => {
-		const started = new LocalWorker(worker);
-		workers.push(started);
-		return started as unknown as Worker;
-	}, size);
+	const made = new PlannerPool(
+		() => {
+			const started = new LocalWorker(worker);
+			workers.push(started);
+			return started as unknown as Worker;
+		},
+		size,
+		patience
+	);
 	return { pool: made, workers };
 }
 
@@ -151,5 +155,31 @@ describe('PlannerPool', () => {
 		expect(seen).toHaveLength(9);
 		expect(Math.max(...seen)).toBe(1);
 		planners.close();
+	});
+});
+
+describe('a worker that falls silent', () => {
+	const silent: Partial<PlannerWorker> = {
+		open: () => {},
+		firstAnswer: () => new Promise(() => {}) as never
+	};
+
+	it('fails what it was asked, is ended, and another takes its place', async () => {
+		const { pool: made, workers } = pool(1, silent, 150);
+		await expect(made.firstAnswer(question)).rejects.toThrow('fell silent');
+		expect(workers[0]!.terminated).toBe(true);
+		await expect(made.firstAnswer(question)).rejects.toThrow('fell silent');
+		expect(workers).toHaveLength(2);
+		made.close();
+	});
+
+	it('is not one that is asked nothing', async () => {
+		const { pool: made, workers } = pool(1, answers, 400);
+		await made.firstAnswer(question);
+		await new Promise((resolve) => setTimeout(resolve, 700));
+		expect(workers[0]!.terminated).toBe(false);
+		await made.firstAnswer(question);
+		expect(workers).toHaveLength(1);
+		made.close();
 	});
 });

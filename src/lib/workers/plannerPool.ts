@@ -14,6 +14,8 @@ import type { Finishes } from '../core/plan/sample';
 import type { PlannerWorker } from './protocol';
 
 const MOST_WORKERS = 4;
+/** The longest single piece of work (a fit of 400 readings on a slow phone) is well under this, in ms. */
+const PATIENCE = 45_000;
 
 /** A worker behind its RPC wrapper; a crash rejects every call under way, which the RPC library alone would leave pending. */
 class Member {
@@ -22,24 +24,55 @@ class Member {
 	readonly #crashed: Promise<never>;
 	#open: PlanRequest | null = null;
 
-	constructor(start: () => Worker, onCrash: (member: Member) => void) {
+	#under = 0;
+	#silence: ReturnType<typeof setTimeout> | undefined;
+	#fail: (reason: string) => void = () => {};
+
+	/**
+	 * @param patience how long it may be silent while it is asked something, in ms: then it counts as crashed
+	 * @param onCrash is told when it is of no more use
+	 */
+	constructor(
+		start: () => Worker,
+		private readonly patience: number,
+		onCrash: (member: Member) => void
+	) {
 		this.#worker = start();
 		this.remote = wrap<PlannerWorker>(this.#worker);
 		this.#crashed = new Promise((_, reject) => {
-			const fail = (event: Event) => {
+			this.#fail = (reason) => {
 				onCrash(this);
-				this.#worker.terminate();
-				const reason = event instanceof ErrorEvent ? event.message : 'unreadable message';
+				this.terminate();
 				reject(new Error(`The planner stopped: ${reason}`));
 			};
-			this.#worker.addEventListener('error', fail);
-			this.#worker.addEventListener('messageerror', fail);
 		});
 		this.#crashed.catch(() => {});
+		const fail = (event: Event) =>
+			this.#fail(event instanceof ErrorEvent ? event.message : 'unreadable message');
+		this.#worker.addEventListener('error', fail);
+		this.#worker.addEventListener('messageerror', fail);
+		this.#worker.addEventListener('message', () => this.#listen());
 	}
 
-	call<T>(ask: (remote: Remote<PlannerWorker>) => Promise<T>): Promise<T> {
-		return Promise.race([ask(this.remote), this.#crashed]);
+	async call<T>(ask: (remote: Remote<PlannerWorker>) => Promise<T>): Promise<T> {
+		this.#under++;
+		this.#listen();
+		try {
+			return await Promise.race([ask(this.remote), this.#crashed]);
+		} finally {
+			this.#under--;
+			this.#listen();
+		}
+	}
+
+	/** Counts the silence anew; nobody waits for a worker that is asked nothing. */
+	#listen(): void {
+		clearTimeout(this.#silence);
+		if (this.#under > 0)
+			this.#silence = setTimeout(
+				() => this.#fail('it fell silent and was replaced; ask again'),
+				this.patience
+			);
 	}
 
 	/** Asks about a request; it is sent along only where this worker has another one open. */
@@ -51,6 +84,7 @@ class Member {
 	}
 
 	terminate(): void {
+		clearTimeout(this.#silence);
 		this.#worker.terminate();
 	}
 }
@@ -63,7 +97,8 @@ export class PlannerPool {
 
 	constructor(
 		start: () => Worker,
-		size = Math.min(MOST_WORKERS, navigator.hardwareConcurrency || 2)
+		size = Math.min(MOST_WORKERS, navigator.hardwareConcurrency || 2),
+		private readonly patience = PATIENCE
 	) {
 		this.#start = start;
 		this.#size = Math.max(1, size);
@@ -73,7 +108,8 @@ export class PlannerPool {
 		const drop = (crashed: Member) => {
 			this.#members = this.#members.filter((member) => member !== crashed);
 		};
-		while (this.#members.length <= index) this.#members.push(new Member(this.#start, drop));
+		while (this.#members.length <= index)
+			this.#members.push(new Member(this.#start, this.patience, drop));
 		return this.#members[index]!;
 	}
 

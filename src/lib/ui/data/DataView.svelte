@@ -3,7 +3,8 @@
 	import { toast } from 'svelte-sonner';
 	import { formatArchive, MOST_ARCHIVE_BYTES, parseArchive } from '$lib/io/archive/archive';
 	import { importArchive, readAll } from '$lib/store/archive';
-	import { download } from '$lib/ui/files/download';
+	import { download, downloadBlob } from '$lib/ui/files/download';
+	import { packed } from '$lib/ui/files/gzip';
 	import FileButton from '$lib/ui/files/FileButton.svelte';
 	import {
 		archiveProblemWords,
@@ -14,16 +15,17 @@
 	import { attempt } from '$lib/ui/shell/attempt';
 	import BrokenRows from './BrokenRows.svelte';
 
+	/** Longer archives are packed: a surveyed grid shrinks to a fifth. */
+	const PACKED_FROM = 2_000_000;
 	let problem = $state('');
 
 	const save = () =>
 		attempt(async () => {
 			const content = await readAll();
-			download(
-				`crisp-landing-${content.exportedAt.slice(0, 10)}.json`,
-				formatArchive(content),
-				'application/json'
-			);
+			const text = formatArchive(content);
+			const name = `crisp-landing-${content.exportedAt.slice(0, 10)}.json`;
+			if (text.length > PACKED_FROM) downloadBlob(`${name}.gz`, await packed(text));
+			else download(name, text, 'application/json');
 			toast.success(exportedWords(content));
 		});
 
@@ -59,7 +61,7 @@
 		</button>
 		<FileButton
 			label="Read an archive"
-			accept=".json,application/json"
+			accept=".json,.gz,application/json,application/gzip"
 			mostBytes={MOST_ARCHIVE_BYTES}
 			onfile={(text, name) => void take(text, name)}
 			onproblem={(message) => (problem = message)}

@@ -9,9 +9,11 @@
 	import type { MapLayers } from './mapLayers';
 	import {
 		bandsAbove,
+		CONTOUR_REACH,
 		contourInterval,
 		contourLines,
 		heightRange,
+		nearGrid,
 		outlinePath,
 		slopeArrows,
 		steepnessGrid,
@@ -48,22 +50,22 @@
 		id
 	}: Props = $props();
 
-	/** Contours are drawn out to this beyond the green: farther off nothing was read as a rule. */
-	const CONTOUR_REACH = 4;
 	const LABELS_FROM = 15;
 
 	const outline = $derived(green.outline as readonly Point[]);
 	const edge = $derived(outlinePath(outline, project));
 	const field = $derived(grid && createHeightField(grid));
-	const interval = $derived(grid ? contourInterval(...heightRange(grid, outline)) : 1);
+	const drawn = $derived(grid && nearGrid(grid, outline, CONTOUR_REACH));
+	const range = $derived<[number, number]>(drawn ? heightRange(drawn, outline) : [0, 0]);
+	const interval = $derived(contourInterval(...range));
 	const lines = $derived(
-		layers.contours && grid
-			? contourLines(grid, interval, project, (u, v) => contains(outline, u, v))
+		layers.contours && drawn
+			? contourLines(drawn, interval, range, project, (u, v) => contains(outline, u, v))
 			: []
 	);
 	const bands = $derived(
-		layers.steepness && grid && field
-			? bandsAbove(steepnessGrid(field, grid), STEEPNESS_BANDS, project)
+		layers.steepness && drawn && field
+			? bandsAbove(steepnessGrid(field, drawn), STEEPNESS_BANDS, project)
 			: []
 	);
 	const spacing = $derived(Math.max(1, arrowGap / factor));

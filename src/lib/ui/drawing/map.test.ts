@@ -10,6 +10,7 @@ import {
 	contourLines,
 	fallLineAt,
 	heightRange,
+	nearGrid,
 	outlinePath,
 	slopeArrows,
 	steepnessGrid
@@ -34,7 +35,7 @@ const numbersIn = (path: string): number[] =>
 
 describe('contours', () => {
 	it('run where the height is theirs', () => {
-		const lines = contourLines(grid, 0.1, same, () => true);
+		const lines = contourLines(grid, 0.1, [0, 1], same, () => true);
 		const heights = lines.map(({ height }) => height);
 		heights.slice(1).forEach((height, i) => expect(height - heights[i]!).toBeCloseTo(0.1, 9));
 		expect(heights.at(-1)).toBeCloseTo(0.9, 0);
@@ -44,7 +45,7 @@ describe('contours', () => {
 	});
 
 	it('do not follow the edge of what is known', () => {
-		const lines = contourLines(grid, 0.1, same, () => true);
+		const lines = contourLines(grid, 0.1, [0, 1], same, () => true);
 		const ups = lines.flatMap(({ d }) => numbersIn(d).filter((_, i) => i % 2 === 1));
 		expect(Math.min(...ups)).toBeGreaterThan(0.25);
 		expect(Math.max(...ups)).toBeLessThan(14.75);
@@ -54,6 +55,32 @@ describe('contours', () => {
 		expect(contourInterval(0, 0.3)).toBe(0.05);
 		expect(contourInterval(0, 3)).toBe(0.5);
 		expect(contourInterval(0, 900)).toBe(5);
+	});
+});
+
+describe('a picture of a large grid', () => {
+	/** Far beyond the outline on every side. */
+	const fine = onNodes({ originU: -20, originV: -20, cell: 0.1, columns: 600, rows: 500 }, (u) =>
+		u > 40 ? 500 : 1 - 0.05 * u
+	);
+
+	it('takes the part near the green, no finer than can be seen', () => {
+		const near = nearGrid(fine, outline, 4);
+		expect(Math.max(near.columns, near.rows)).toBeLessThanOrEqual(142);
+		expect(near.originU).toBeCloseTo(0, 6);
+		expect(near.originU + (near.columns - 1) * near.cell).toBeCloseTo(20, 0);
+		expect(createHeightField(near).height(10, 8)).toBeCloseTo(0.5, 2);
+		expect(nearGrid(grid, outline, 0).heights[0]).toBeCloseTo(1 - 0.05 * 4, 9);
+	});
+
+	it('draws no more lines than the green’s own heights ask for, whatever one cell says', () => {
+		const wild = { ...grid, heights: Float64Array.from(grid.heights) };
+		wild.heights[15 * frame.columns + 20] = -32_768;
+		const range = heightRange(wild, outline);
+		expect(range[0]).toBeGreaterThan(0.1);
+		const interval = contourInterval(...range);
+		const lines = contourLines(wild, interval, range, same, () => true);
+		expect(lines.length).toBeLessThan(40);
 	});
 });
 

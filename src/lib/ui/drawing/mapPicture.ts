@@ -1,6 +1,7 @@
 import { contours } from 'd3-contour';
 import type { GridFrame, HeightGrid } from '$lib/core/green/heightGrid';
 import { MapSample, type HeightField } from '$lib/core/green/heightGrid';
+import { quantileSorted } from '$lib/core/math/quantiles';
 import { contains, boundsOf, type Point } from '$lib/core/math/polygon';
 import { toPercent, type Metres, type Radians, type Ratio } from '$lib/core/units';
 
@@ -15,10 +16,50 @@ export const outlinePath = (outline: readonly Point[], project: Project): string
 
 const INTERVALS: readonly Metres[] = [0.01, 0.02, 0.05, 0.1, 0.2, 0.5, 1, 2, 5];
 const MOST_LINES = 14;
+/** Contours are drawn out to this beyond the green: farther off nothing was read as a rule. */
+export const CONTOUR_REACH: Metres = 4;
+/** Nodes a side that a picture of the green can show. */
+const MOST_NODES = 140;
+/** Lines drawn beyond the green's own heights, below and above. */
+const LINES_BEYOND = 10;
+/** Heights beyond these shares of a green's are not counted for its range: a cell that was misread must not decide it. */
+const TAIL = 0.01;
 
 /** A readable distance in height between contour lines. */
 export const contourInterval = (low: Metres, high: Metres): Metres =>
 	INTERVALS.find((interval) => (high - low) / interval <= MOST_LINES) ?? INTERVALS.at(-1)!;
+
+/**
+ * The part of a grid that a picture shows: what lies near an outline, with no more nodes than can be told apart.
+ *
+ * @param margin around the outline
+ */
+export function nearGrid(grid: HeightGrid, outline: readonly Point[], margin: Metres): HeightGrid {
+	if (outline.length === 0) return grid;
+	const [lowU, lowV, highU, highV] = boundsOf(outline);
+	const { originU, originV, cell, columns, rows } = grid;
+	const within = (value: number, most: number) => Math.max(0, Math.min(most, value));
+	const fromI = within(Math.floor((lowU - margin - originU) / cell), columns - 2);
+	const toI = within(Math.ceil((highU + margin - originU) / cell), columns - 1);
+	const fromJ = within(Math.floor((lowV - margin - originV) / cell), rows - 2);
+	const toJ = within(Math.ceil((highV + margin - originV) / cell), rows - 1);
+	const stride = Math.max(1, Math.ceil(Math.max(toI - fromI, toJ - fromJ) / MOST_NODES));
+	const frame: GridFrame = {
+		originU: originU + fromI * cell,
+		originV: originV + fromJ * cell,
+		cell: cell * stride,
+		columns: Math.max(2, Math.floor((toI - fromI) / stride) + 1),
+		rows: Math.max(2, Math.floor((toJ - fromJ) / stride) + 1)
+	};
+	const heights = new Float64Array(frame.columns * frame.rows);
+	for (let j = 0; j < frame.rows; j++)
+		for (let i = 0; i < frame.columns; i++) {
+			const at = Math.min(rows - 1, fromJ + j * stride) * columns;
+			heights[j * frame.columns + i] =
+				grid.heights[at + Math.min(columns - 1, fromI + i * stride)]!;
+		}
+	return { ...frame, heights };
+}
 
 /** A line of one height, with a place for its label. */
 export interface ContourLine {
@@ -62,17 +103,20 @@ function innerPieces(ring: Ring, grid: GridFrame): Ring[] {
 /**
  * Contour lines of a height grid.
  *
+ * @param range of the green's own heights: lines are drawn a little beyond it and no farther
  * @param near where labels may stand: a test on map coordinates
  */
 export function contourLines(
 	grid: HeightGrid,
 	interval: Metres,
+	range: readonly [Metres, Metres],
 	project: Project,
 	near: (u: Metres, v: Metres) => boolean
 ): ContourLine[] {
 	const [lowest, highest] = extent(grid.heights);
-	const low = Math.ceil(lowest / interval);
-	const high = Math.floor(highest / interval);
+	const beyond = LINES_BEYOND * interval;
+	const low = Math.ceil(Math.max(lowest, range[0] - beyond) / interval);
+	const high = Math.floor(Math.min(highest, range[1] + beyond) / interval);
 	const lines: ContourLine[] = [];
 	for (let k = low; k <= high; k++) {
 		const pieces = ringsAt(grid, k * interval).flatMap((ring) => innerPieces(ring, grid));
@@ -182,7 +226,7 @@ export function fallLineAt(field: HeightField, [u, v]: Point, reach: Metres): Fa
 	};
 }
 
-/** Lowest and highest of a grid inside an outline; of the whole grid where nothing is inside. */
+/** Lowest and highest of a grid inside an outline, but for its tails; of the whole grid where nothing is inside. */
 export function heightRange(grid: HeightGrid, outline: readonly Point[]): [Metres, Metres] {
 	const inside: Metres[] = [];
 	for (let i = 0; i < grid.heights.length; i++) {
@@ -190,7 +234,9 @@ export function heightRange(grid: HeightGrid, outline: readonly Point[]): [Metre
 		const v = grid.originV + Math.floor(i / grid.columns) * grid.cell;
 		if (contains(outline, u, v)) inside.push(grid.heights[i]!);
 	}
-	return extent(inside.length > 0 ? inside : grid.heights);
+	const known = (inside.length > 0 ? inside : Array.from(grid.heights)).filter(Number.isFinite);
+	const sorted = Float64Array.from(known).sort();
+	return [quantileSorted(sorted, TAIL), quantileSorted(sorted, 1 - TAIL)];
 }
 
 /** Least and most of a list, NaN left out; [Infinity, −Infinity] for none. */

@@ -1,7 +1,14 @@
 import type { HeightGrid } from '$lib/core/green/heightGrid';
 import { contains, type Point } from '$lib/core/math/polygon';
 import type { GreenWire } from '$lib/io/green';
-import { contourInterval, contourLines, heightRange, outlinePath } from './mapPicture';
+import {
+	CONTOUR_REACH,
+	contourInterval,
+	contourLines,
+	heightRange,
+	nearGrid,
+	outlinePath
+} from './mapPicture';
 import { planView } from './planView';
 
 const WIDTH = 1000;
@@ -37,8 +44,9 @@ export function mapSvg(green: GreenWire, grid: HeightGrid): string {
 	const outline = green.outline as readonly Point[];
 	const others = green.areas.flatMap((area) => area.outline as Point[]);
 	const { project, factor } = planView.whole(outline, others, WIDTH, HEIGHT);
-	const [low, high] = heightRange(grid, outline);
-	const lines = contourLines(grid, contourInterval(low, high), project, (u, v) =>
+	const drawn = nearGrid(grid, outline, CONTOUR_REACH);
+	const range = heightRange(drawn, outline);
+	const lines = contourLines(drawn, contourInterval(...range), range, project, (u, v) =>
 		contains(outline, u, v)
 	);
 	const area = (kinds: readonly string[]) =>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { textOf } from './gzip';
 	import Upload from '@lucide/svelte/icons/upload';
 
 	interface Props {
@@ -24,9 +25,10 @@
 			);
 		else {
 			try {
-				onfile(await file.text(), file.name);
-			} catch {
-				onproblem(`${file.name} could not be read; nothing was changed.`);
+				onfile(await textOf(file, mostBytes), file.name);
+			} catch (error) {
+				const reason = error instanceof Error && error.message ? `: ${error.message}` : '';
+				onproblem(`${file.name} could not be read${reason}. Nothing was changed.`);
 			}
 		}
 		input.value = '';

@@ -1,6 +1,10 @@
 /** Hands a text to the browser as a file to keep. */
-export function download(name: string, text: string, type: string): void {
-	const address = URL.createObjectURL(new Blob([text], { type: `${type};charset=utf-8` }));
+export const download = (name: string, text: string, type: string): void =>
+	downloadBlob(name, new Blob([text], { type: `${type};charset=utf-8` }));
+
+/** Hands a file to the browser to keep. */
+export function downloadBlob(name: string, blob: Blob): void {
+	const address = URL.createObjectURL(blob);
 	const link = document.createElement('a');
 	link.href = address;
 	link.download = name;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { fileNameOf } from './download';
-import { archiveProblemWords, fileProblemWords } from './importWords';
+import { archiveProblemWords, fileProblemWords, gridReadWords } from './importWords';
 
 describe('file names', () => {
 	it.each([
@@ -17,6 +17,17 @@ describe('what an import says', () => {
 	it('names file, line and column, and that nothing was changed', () => {
 		expect(fileProblemWords('a.csv', { line: 3, column: 2, message: 'up_m is empty' })).toBe(
 			'a.csv, line 3, column 2: up_m is empty. Nothing was changed.'
+		);
+	});
+
+	it('says what a grid needed', () => {
+		const grid = { originU: 0, originV: 0, cell: 1, columns: 4, rows: 5, heights: [] };
+		const words = gridReadWords({ grid, misread: 2, moved: true, lowered: 431 });
+		expect(words).toMatch(/^Read 4 × 5 heights\. It uses map coordinates/);
+		expect(words).toContain('431 m were taken off');
+		expect(words).toContain('2 heights stand far off all others and were left out');
+		expect(gridReadWords({ grid, misread: 0, moved: false, lowered: 0 })).toBe(
+			'Read 4 × 5 heights.'
 		);
 	});
 

@@ -1,5 +1,6 @@
 import type { ArchiveContent } from '$lib/io/archive/archive';
 import type { FileProblem } from '$lib/io/esriGrid';
+import type { CaredGrid } from '$lib/io/gridCare';
 
 const MOST_PROBLEMS = 3;
 
@@ -33,6 +34,18 @@ export function exportedWords({
 			: [])
 	];
 	return `Saved: ${parts.join(', ')}.`;
+}
+
+/** What reading a grid did to it. */
+export function gridReadWords({ grid, misread, moved, lowered }: CaredGrid): string {
+	const notes = [
+		moved ? 'It uses map coordinates and was moved so that its middle is the green’s.' : '',
+		lowered === 0 ? '' : `Its heights count from sea level; ${lowered} m were taken off.`,
+		misread === 0
+			? ''
+			: `${counted(misread, 'height stands', 'heights stand')} far off all others and ${misread === 1 ? 'was' : 'were'} left out as misread.`
+	].filter(Boolean);
+	return [`Read ${grid.columns} × ${grid.rows} heights.`, ...notes].join(' ');
 }
 
 /** What reading an archive did. */

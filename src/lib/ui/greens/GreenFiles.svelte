@@ -4,11 +4,13 @@
 	import { formatArchive } from '$lib/io/archive/archive';
 	import { formatEsriGrid, parseEsriGrid } from '$lib/io/esriGrid';
 	import { greenProblems, type GreenWire } from '$lib/io/green';
+	import { caredGrid } from '$lib/io/gridCare';
+	import { centreOf } from '$lib/io/placedShot';
 	import { formatSpotHeights, parseSpotHeights } from '$lib/io/spotHeights';
 	import { mapSvg } from '$lib/ui/drawing/mapSvg';
 	import { download, fileNameOf } from '$lib/ui/files/download';
 	import FileButton from '$lib/ui/files/FileButton.svelte';
-	import { fileProblemWords } from '$lib/ui/files/importWords';
+	import { fileProblemWords, gridReadWords } from '$lib/ui/files/importWords';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 
 	interface Props {
@@ -48,10 +50,12 @@
 		}
 		const parsed = parseEsriGrid(text);
 		if ('problem' in parsed) say(fileProblemWords(file, parsed.problem));
-		else
-			take(`Read ${parsed.grid.columns} × ${parsed.grid.rows} heights.`, (green) => {
-				green.grid = parsed.grid;
+		else {
+			const cared = caredGrid(parsed.grid, centreOf(bench.green.outline));
+			take(gridReadWords(cared), (green) => {
+				green.grid = cared.grid;
 			});
+		}
 	}
 
 	function csv() {
