@@ -13,6 +13,8 @@ export default defineConfig({
 	use: {
 		baseURL: `http://localhost:${PORT}`,
 		viewport: { width: 1280, height: 800 },
+		// The offline tests let it work; everywhere else it would only fetch the whole app for each test.
+		serviceWorkers: 'block',
 		launchOptions: {
 			executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
 			args: [

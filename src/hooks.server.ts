@@ -1,3 +1,4 @@
+import { env } from '$env/dynamic/private';
 import type { Handle } from '@sveltejs/kit';
 import securityHeaders from '$lib/server/headers.json';
 import { refuse } from '$lib/server/jsonBody';
@@ -19,7 +20,11 @@ function inOneShape(response: Response, path: string): Response {
 }
 
 export const handle: Handle = async ({ event, resolve }) => {
-	const response = inOneShape(await resolve(event), event.url.pathname);
+	const demo = env['CRISP_DEMO'] === '1' ? 'yes' : 'no';
+	const resolved = await resolve(event, {
+		transformPageChunk: ({ html }) => html.replace('%crisp.demo%', demo)
+	});
+	const response = inOneShape(resolved, event.url.pathname);
 	for (const [name, value] of Object.entries(securityHeaders)) response.headers.set(name, value);
 	if (!response.headers.has('Content-Security-Policy'))
 		response.headers.set('Content-Security-Policy', DATA_POLICY);

@@ -1,0 +1,61 @@
+import { expect, test, type Page } from '@playwright/test';
+import { ask, call, firstCall, sampled, type } from './screen';
+
+test.use({ serviceWorkers: 'allow' });
+
+/** The app is on the device once its worker has kept every file of it. */
+async function onDevice(page: Page): Promise<void> {
+	await page.evaluate(async () => {
+		await navigator.serviceWorker.ready;
+		while (!navigator.serviceWorker.controller)
+			await new Promise((resolve) => setTimeout(resolve, 50));
+	});
+}
+
+test('works with the server gone: every view, a deep link, a reload and a new plan', async ({
+	page,
+	context
+}) => {
+	await firstCall(page);
+	await onDevice(page);
+	await page.getByLabel('Name of the shot').fill('Out of reach');
+	await page.keyboard.press('Control+s');
+	await expect(page.getByText('Saved “Out of reach”.')).toBeVisible();
+	await context.setOffline(true);
+	await page.reload();
+	await type(page, 'Edge to pin', '12');
+	await ask(page, 'How it lies');
+	await page.getByText('Semi-rough', { exact: true }).click();
+	await sampled(page);
+	await expect(call(page)).toContainText(/land it|roll it/);
+	for (const [path, heading] of [
+		['/greens', 'Greens'],
+		['/saved', 'Saved shots'],
+		['/data', 'Data']
+	] as const) {
+		await page.goto(path);
+		await expect(page.getByRole('heading', { level: 1, name: heading })).toBeVisible();
+	}
+	await page.goto('/saved');
+	await expect(page.getByRole('textbox', { name: /^Name of / })).toHaveValue('Out of reach');
+	await page
+		.getByRole('link', { name: /^Open / })
+		.first()
+		.click();
+	await sampled(page);
+	await page.goto('/nowhere/at/all');
+	await expect(
+		page.getByRole('heading', { name: 'There is nothing at this address' })
+	).toBeVisible();
+	await page.getByRole('link', { name: 'Back to the shot' }).click();
+	await sampled(page);
+	await context.setOffline(false);
+});
+
+test('carries a manifest with icons of its own', async ({ request }) => {
+	const manifest = (await (await request.get('/manifest.webmanifest')).json()) as {
+		icons: { src: string; purpose?: string }[];
+	};
+	expect(manifest.icons.some(({ purpose }) => purpose === 'maskable')).toBe(true);
+	for (const { src } of manifest.icons) expect((await request.get(src)).status()).toBe(200);
+});
