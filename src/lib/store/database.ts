@@ -1,6 +1,7 @@
 import Dexie, { type IndexableType, type Table } from 'dexie';
 import { liftShotRowTo2, liftShotTo2 } from '$lib/io/archive/lift';
 import { settle, unwrittenNotes } from './journal';
+import { mergeThree } from './merge';
 
 /** A row as it lies there: written by any release, perhaps broken. It is judged when it is read. */
 export interface RawRow {
@@ -59,7 +60,9 @@ database.on(
 	'ready',
 	async (opened) => {
 		for (const note of unwrittenNotes()) {
-			await opened.table(note.table).put(note.row);
+			const table = opened.table<object>(note.table);
+			const theirs = note.base && (await table.get(note.key));
+			await table.put(theirs ? mergeThree(note.base!, note.row, theirs).merged : note.row);
 			settle(note);
 		}
 	},

@@ -53,8 +53,8 @@ export async function mergeGreen(base: GreenWire, mine: GreenWire): Promise<Merg
 }
 
 /** Notes a green, for a page that has no time to write it. */
-export const noteGreen = (green: GreenWire): void =>
-	noteUnwritten({ table: 'greens', key: green.id, row: green });
+export const noteGreen = (base: GreenWire, green: GreenWire): void =>
+	noteUnwritten({ table: 'greens', key: green.id, row: green, base });
 
 export const saveReading = (reading: ReadingWire): Promise<ReadingWire> =>
 	readingShelf.put(reading);

@@ -42,7 +42,7 @@ const kept = async () => {
 describe('the journal', () => {
 	it('has what a page could not write when it was left written by the next that opens the database', async () => {
 		await writeLastShot(shotTo(9));
-		noteLastShot(shotTo(6.1));
+		noteLastShot(shotTo(9), shotTo(6.1));
 		database.close();
 		await database.open();
 		expect(await kept()).toBe(6.1);
@@ -50,12 +50,26 @@ describe('the journal', () => {
 	});
 
 	it('is struck out by a later write of the same row, which is not undone by an old note', async () => {
-		noteLastShot(shotTo(6.1));
+		noteLastShot(shotTo(9), shotTo(6.1));
 		await writeLastShot(shotTo(7));
 		expect(unwrittenNotes()).toEqual([]);
 		database.close();
 		await database.open();
 		expect(await kept()).toBe(7);
+	});
+
+	it('leaves in place what another tab changed while the note lay there', async () => {
+		const [mine, theirs] = [shotTo(6.1), shotTo(9)];
+		theirs.shot.situation.stimpFeet = 12;
+		await writeLastShot(theirs);
+		noteLastShot(shotTo(9), mine);
+		database.close();
+		await database.open();
+		const last = await readLastShot();
+		expect(last !== 'broken' && last?.shot.situation).toMatchObject({
+			edgeToPin: 6.1,
+			stimpFeet: 12
+		});
 	});
 
 	it('keeps a note that has been renewed while the old one was written', () => {

@@ -11,6 +11,8 @@ export interface Note {
 	/** The row's own key in that table. */
 	key: string;
 	row: object;
+	/** The row as it was when this one began to differ from it: what others changed of it since stays. */
+	base?: object | undefined;
 }
 
 const PREFIX = 'crisp-landing/unwritten/';
@@ -30,7 +32,7 @@ function shelfOfNotes(): Storage | undefined {
 /** Notes a write. Where there is no room or no store for it, the write under way is all there is. */
 export function noteUnwritten(note: Note): void {
 	try {
-		shelfOfNotes()?.setItem(slot(note), JSON.stringify(note.row));
+		shelfOfNotes()?.setItem(slot(note), JSON.stringify({ row: note.row, base: note.base }));
 	} catch {
 		// Full: the row is larger than what the browser holds this way.
 	}
@@ -48,9 +50,9 @@ export function unwrittenNotes(): Note[] {
 	return Object.keys(shelf).flatMap((name) => {
 		if (!name.startsWith(PREFIX)) return [];
 		const [table, ...key] = name.slice(PREFIX.length).split('/');
-		const row = readRow(shelf.getItem(name));
-		if (row && table && TABLES.includes(table))
-			return { table: table as Note['table'], key: key.join('/'), row };
+		const noted = readNote(shelf.getItem(name));
+		if (noted && table && TABLES.includes(table))
+			return { table: table as Note['table'], key: key.join('/'), ...noted };
 		shelf.removeItem(name);
 		return [];
 	});
@@ -58,14 +60,16 @@ export function unwrittenNotes(): Note[] {
 
 /** Strikes out a note unless another has taken its place meanwhile. */
 export function settle(note: Note): void {
-	const now = readRow(shelfOfNotes()?.getItem(slot(note)) ?? null);
-	if (now && contentKey(now) === contentKey(note.row)) strikeOut(note);
+	const now = readNote(shelfOfNotes()?.getItem(slot(note)) ?? null);
+	if (now && contentKey(now.row) === contentKey(note.row)) strikeOut(note);
 }
 
-function readRow(text: string | null): object | null {
+const isObject = (value: unknown): value is object => typeof value === 'object' && value !== null;
+
+function readNote(text: string | null): Pick<Note, 'row' | 'base'> | null {
 	try {
-		const value: unknown = JSON.parse(text ?? '');
-		return typeof value === 'object' && value !== null ? value : null;
+		const { row, base } = JSON.parse(text ?? '') as { row?: unknown; base?: unknown };
+		return isObject(row) ? { row, ...(isObject(base) && { base }) } : null;
 	} catch {
 		return null;
 	}

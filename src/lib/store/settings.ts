@@ -74,6 +74,9 @@ export async function mergeLastShot(
 }
 
 /** Notes what is on the screen, for a page that has no time to write it. */
-export function noteLastShot(last: LastShot): void {
-	for (const row of lastShotRows(last)) noteUnwritten({ table: 'settings', key: row.key, row });
+export function noteLastShot(base: Pick<LastShot, 'shot'>, last: LastShot): void {
+	const before = lastShotRows({ ...last, ...base });
+	lastShotRows(last).forEach((row, i) =>
+		noteUnwritten({ table: 'settings', key: row.key, row, base: before[i] })
+	);
 }

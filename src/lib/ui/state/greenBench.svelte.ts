@@ -181,7 +181,7 @@ export class GreenBench {
 	}
 
 	#note(): void {
-		if (this.problems.length === 0) noteGreen(this.green);
+		if (this.problems.length === 0) noteGreen(this.#kept, this.green);
 	}
 
 	/** Fits the surface anew where something that counts for it has changed; one fit at a time. */

@@ -321,7 +321,7 @@ export class ShotBench {
 	}
 
 	#note(): void {
-		if (this.problems.length === 0) noteLastShot(this.#last());
+		if (this.problems.length === 0) noteLastShot(this.#base, this.#last());
 	}
 
 	#request(): PlanRequest {
