@@ -3,7 +3,7 @@ import { sveltekit } from '@sveltejs/kit/vite';
 import { defineConfig } from 'vitest/config';
 import { threadBundle } from './scripts/threadBundle.ts';
 
-const PAGE_TESTS = 'src/lib/ui/**/*.test.ts';
+const PAGE_TESTS = ['src/lib/ui/**/*.test.ts', 'tests/faults/**/*.test.ts'];
 
 export default defineConfig({
 	plugins: [threadBundle(), tailwindcss(), sveltekit()],
@@ -17,7 +17,7 @@ export default defineConfig({
 				test: {
 					name: 'core',
 					include: ['src/**/*.test.ts', 'tests/*.test.ts', 'tests/reference/**/*.test.ts'],
-					exclude: [PAGE_TESTS]
+					exclude: PAGE_TESTS
 				}
 			},
 			{
@@ -26,7 +26,7 @@ export default defineConfig({
 				resolve: { conditions: ['browser'] },
 				test: {
 					name: 'page',
-					include: [PAGE_TESTS],
+					include: PAGE_TESTS,
 					environment: './tests/support/clientEnvironment.ts'
 				}
 			}

@@ -61,8 +61,9 @@ database.on(
 	async (opened) => {
 		for (const note of unwrittenNotes()) {
 			const table = opened.table<object>(note.table);
+			// Where both changed the same part, what was written counts: the note may be the older.
 			const theirs = note.base && (await table.get(note.key));
-			await table.put(theirs ? mergeThree(note.base!, note.row, theirs).merged : note.row);
+			await table.put(theirs ? mergeThree(note.base!, theirs, note.row).merged : note.row);
 			settle(note);
 		}
 	},

@@ -72,10 +72,22 @@ describe('the journal', () => {
 		});
 	});
 
+	it('keeps the note of a page although another writes the same row', async () => {
+		await writeLastShot(shotTo(9));
+		const row = { key: 'lastShot', value: shotTo(6.1).shot };
+		const base = { key: 'lastShot', value: shotTo(9).shot };
+		noteUnwritten({ table: 'settings', key: 'lastShot', row, base, page: 'gone' });
+		await writeLastShot(shotTo(9));
+		expect(unwrittenNotes()).toHaveLength(1);
+		database.close();
+		await database.open();
+		expect(await kept()).toBe(6.1);
+	});
+
 	it('keeps a note that has been renewed while the old one was written', () => {
 		const note = { table: 'greens', key: 'a/b', row: { id: 'a/b', name: 'old' } } as const;
 		noteUnwritten(note);
-		expect(unwrittenNotes()).toEqual([note]);
+		expect(unwrittenNotes()).toEqual([{ ...note, page: expect.any(String) as string }]);
 		noteUnwritten({ ...note, row: { id: 'a/b', name: 'new' } });
 		settle(note);
 		expect(unwrittenNotes().map(({ row }) => row)).toEqual([{ id: 'a/b', name: 'new' }]);
@@ -84,8 +96,8 @@ describe('the journal', () => {
 	});
 
 	it('drops what is no note, and leaves alone what is not its own', () => {
-		storage.setItem('crisp-landing/unwritten/greens/x', '{broken');
-		storage.setItem('crisp-landing/unwritten/elsewhere/x', '{}');
+		storage.setItem('crisp-landing/unwritten/greens/p/x', '{broken');
+		storage.setItem('crisp-landing/unwritten/elsewhere/p/x', '{}');
 		storage.setItem('theme', 'slate');
 		expect(unwrittenNotes()).toEqual([]);
 		expect(Object.keys(storage)).toEqual(['theme']);

@@ -1,3 +1,4 @@
+import { newId } from './newId';
 import { contentKey } from '$lib/core/math/contentKey';
 
 /**
@@ -8,6 +9,8 @@ import { contentKey } from '$lib/core/math/contentKey';
 /** A row on its way to its table. */
 export interface Note {
 	table: 'greens' | 'settings';
+	/** Who noted it; this page where it is left out. */
+	page?: string | undefined;
 	/** The row's own key in that table. */
 	key: string;
 	row: object;
@@ -18,7 +21,11 @@ export interface Note {
 const PREFIX = 'crisp-landing/unwritten/';
 const TABLES: readonly string[] = ['greens', 'settings'] satisfies Note['table'][];
 
-const slot = ({ table, key }: Pick<Note, 'table' | 'key'>): string => `${PREFIX}${table}/${key}`;
+/** Each page notes for itself: what another page writes does not make up for what this one could not. */
+const THIS_PAGE = newId();
+
+const slot = ({ table, key, page = THIS_PAGE }: Pick<Note, 'table' | 'key' | 'page'>): string =>
+	`${PREFIX}${table}/${page}/${key}`;
 
 /** The browser's small synchronous store; undefined where there is none or it is denied. */
 function shelfOfNotes(): Storage | undefined {
@@ -38,8 +45,8 @@ export function noteUnwritten(note: Note): void {
 	}
 }
 
-/** Strikes out a note: a write of that row is done. */
-export function strikeOut(written: Pick<Note, 'table' | 'key'>): void {
+/** Strikes out a note: a write of that row by the page that noted it is done. */
+export function strikeOut(written: Pick<Note, 'table' | 'key' | 'page'>): void {
 	shelfOfNotes()?.removeItem(slot(written));
 }
 
@@ -49,10 +56,10 @@ export function unwrittenNotes(): Note[] {
 	if (!shelf) return [];
 	return Object.keys(shelf).flatMap((name) => {
 		if (!name.startsWith(PREFIX)) return [];
-		const [table, ...key] = name.slice(PREFIX.length).split('/');
+		const [table, page, ...key] = name.slice(PREFIX.length).split('/');
 		const noted = readNote(shelf.getItem(name));
 		if (noted && table && TABLES.includes(table))
-			return { table: table as Note['table'], key: key.join('/'), ...noted };
+			return { table: table as Note['table'], page, key: key.join('/'), ...noted };
 		shelf.removeItem(name);
 		return [];
 	});

@@ -1,3 +1,4 @@
+import { newId } from './newId';
 import { shotRow } from '$lib/io/rows/shot';
 import type { SavedShot, WorkingShot } from '$lib/io/shot';
 import type { Merged } from './merge';
@@ -18,7 +19,7 @@ const LONGEST_NAME = 60;
 export const saveShot = (
 	name: string,
 	shot: WorkingShot,
-	id: string = crypto.randomUUID()
+	id: string = newId()
 ): Promise<SavedShot> => shotShelf.put({ id, name, savedAt: stamp(), shot });
 
 /**

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { newId } from '$lib/store/newId';
 	import { onDestroy, onMount, untrack } from 'svelte';
 	import { historyShortcuts, shortcuts } from '$lib/ui/shell/shortcuts.svelte';
 	import { firstPlace } from '$lib/io/placedShot';
@@ -84,7 +85,7 @@
 			change((g) => g.tilts.push({ at, percent: 0, fallsTowards: 180, leftOut: false }));
 			bench.selected = { kind: 'tilt', index: green.tilts.length - 1 };
 		} else if (adding === 'pin') {
-			change((g) => withPin(g, crypto.randomUUID(), at));
+			change((g) => withPin(g, newId(), at));
 			bench.selected = { kind: 'pin', index: green.pins.length - 1 };
 		} else if (adding === 'corner') {
 			let index = 0;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { newId } from '$lib/store/newId';
 	import Plus from '@lucide/svelte/icons/plus';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { goto } from '$app/navigation';
@@ -13,7 +14,7 @@
 
 	const survey = () =>
 		attempt(async () => {
-			const id = crypto.randomUUID();
+			const id = newId();
 			await saveGreen(blankGreen(id, `Green ${books.length + 1}`));
 			await goto(resolve('/greens/[id]', { id }));
 		});

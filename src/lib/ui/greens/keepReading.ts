@@ -1,3 +1,4 @@
+import { newId } from '$lib/store/newId';
 import { toast } from 'svelte-sonner';
 import type { ReadingWire } from '$lib/io/reading';
 import { removeReading, saveReading } from '$lib/store/greens';
@@ -9,7 +10,7 @@ type Found = Pick<ReadingWire, 'stimpFeet' | 'errorFeet' | 'method'> &
 /** Keeps what was found of a green, now; says so, with a way back. */
 export async function keepReading(greenId: string, found: Found): Promise<boolean> {
 	const reading: ReadingWire = {
-		id: crypto.randomUUID(),
+		id: newId(),
 		greenId,
 		takenAt: new Date().toISOString(),
 		firmness: 'medium',

@@ -1,3 +1,4 @@
+import { newId } from '$lib/store/newId';
 import type { FirstAnswer, Plan } from '$lib/core/plan/plan';
 import type { LandingRegion } from '$lib/core/plan/landingRegion';
 import type { RejectedPlay } from '$lib/core/plan/ladder';
@@ -194,7 +195,7 @@ export class ShotBench {
 		this.name = name;
 		this.chosenKey = null;
 		this.#origin = origin;
-		this.#line = line ?? origin?.id ?? crypto.randomUUID();
+		this.#line = line ?? origin?.id ?? newId();
 		this.#base = { shot: opened };
 		if (this.#opened) this.#draft.replace(shot);
 		else {
@@ -245,7 +246,7 @@ export class ShotBench {
 	/** Makes a shot of its own of what is on the bench: saving it overwrites nothing. */
 	detach(name: string): void {
 		this.#origin = null;
-		this.#line = crypto.randomUUID();
+		this.#line = newId();
 		this.name = name;
 	}
 
