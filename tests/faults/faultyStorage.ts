@@ -15,7 +15,7 @@ export function faultyStorage(rng: Rng, share: number): { heal: () => void; fail
 	};
 	const tables = [database.greens, database.settings, database.shots] as unknown as Table<object>[];
 	for (const table of tables) {
-		const put = Object.getPrototypeOf(table).put as Table<object>['put'];
+		const { put } = Object.getPrototypeOf(table) as Pick<Table<object>, 'put'>;
 		table.put = ((row: object) => {
 			if (faultOf() !== 'full') return put.call(table, row);
 			failed++;

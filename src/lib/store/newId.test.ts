@@ -7,9 +7,8 @@ afterEach(() => void vi.unstubAllGlobals());
 it.each(['with', 'without'])(
 	'makes ids fit for addresses, each its own, %s the platform’s',
 	(own) => {
-		const { getRandomValues } = crypto;
 		if (own === 'without')
-			vi.stubGlobal('crypto', { getRandomValues: getRandomValues.bind(crypto) });
+			vi.stubGlobal('crypto', { getRandomValues: crypto.getRandomValues.bind(crypto) });
 		const ids = Array.from({ length: 50 }, newId);
 		expect(new Set(ids).size).toBe(50);
 		for (const id of ids) expect(idField.safeParse(id).success).toBe(true);

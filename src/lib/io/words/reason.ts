@@ -16,7 +16,7 @@ function watchedWords({ what, by, lie }: Extract<Reason, { code: 'watch' }>): st
 		return `Green speed matters most here: a foot ${by > 0 ? 'faster' : 'slower'}`;
 	if (what === 'slope')
 		return `The slope matters most here: one percent more ${by > 0 ? 'uphill' : 'downhill'}`;
-	return `The lie matters most here: were it ${LIE_NAMES[lie].toLowerCase()}`;
+	return `The lie matters most here: take it for ${LIE_NAMES[lie].toLowerCase()}`;
 }
 
 const place = (target: number, say: Say): string =>
@@ -28,7 +28,7 @@ function placeOff(past: number, side: number, say: Say): string {
 	const beside =
 		Math.abs(side) < WORTH_SAYING
 			? ''
-			: `${say.length(Math.abs(side))} ${side > 0 ? 'right' : 'left'} of it`;
+			: `${say.length(Math.abs(side))} ${side > 0 ? 'right' : 'left'} of ${along ? 'it' : 'the pin'}`;
 	return [along, beside].filter(Boolean).join(', ');
 }
 const WORTH_SAYING = 0.05;
@@ -86,7 +86,7 @@ export function reasonWords(reason: Reason, say: Say): string {
 		case 'schoolLifted':
 			return `Nothing that ${SCHOOL_WORDS[reason.school].name} would play works from here, so every way is looked at.`;
 		case 'watch':
-			return `${watchedWords(reason)} and the same swing ends ${signed(reason.change, say)}.`;
+			return `${watchedWords(reason)}, and the same swing ends ${signed(reason.change, say)}.`;
 	}
 }
 

@@ -1,21 +1,11 @@
 import { readLastShot } from '$lib/store/settings';
 import { readShot } from '$lib/store/savedShots';
-import type { SavedShot, WorkingShot } from '$lib/io/shot';
+import type { WorkingShot } from '$lib/io/shot';
 import { readDemo, seedDemo } from './demo';
-import { freshShot } from './shotBench.svelte';
+import { freshShot, type Opened } from './shotBench.svelte';
 
 /** What the Shot view begins with. */
 export type Opening = { kind: 'first-visit' } | { kind: 'broken' } | ({ kind: 'shot' } & Opened);
-
-/** A shot to put on the bench. */
-export interface Opened {
-	shot: WorkingShot;
-	name: string;
-	/** The kept shot it comes from, as it is kept; null for one that is not kept. */
-	origin: SavedShot | null;
-	/** The line of work it belongs to; one of its own where it is left out. */
-	line?: string | undefined;
-}
 
 /**
  * Decides what is on the bench when the app opens: the shot asked for, the last one, the demo's first or nothing.

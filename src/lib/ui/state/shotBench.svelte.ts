@@ -22,7 +22,6 @@ import { Autosave } from './autosave.svelte';
 import { choicesOfLadder, choicesOfPlan, type Choice } from './choices';
 import { Draft } from './draft.svelte';
 import { LandingStudy } from './landingStudy.svelte';
-import type { Opened } from './openingShot';
 import { MapReader, surveyOf } from './mapReader';
 import { Planner } from './planner.svelte';
 import { problemsOf } from './shotProblems';
@@ -32,6 +31,16 @@ const SEED = 20_261;
 const KEEP_AFTER = 400;
 
 export type BenchStatus = 'idle' | 'solving' | 'sampling' | 'ready' | 'stopped' | 'failed';
+
+/** A shot to put on the bench. */
+export interface Opened {
+	shot: WorkingShot;
+	name: string;
+	/** The kept shot it comes from, as it is kept; null for one that is not kept. */
+	origin: SavedShot | null;
+	/** The line of work it belongs to; one of its own where it is left out. */
+	line?: string | undefined;
+}
 
 export const freshShot = (): WorkingShot =>
 	shotDraftSchema.parse({
