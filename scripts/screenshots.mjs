@@ -33,6 +33,11 @@ const rolls = async (page) => {
 };
 const PICTURES = [
 	{ name: 'shot', path: '/?shot=demo-3' },
+	{
+		name: 'question',
+		path: '/?shot=demo-5',
+		act: (page) => page.getByRole('button', { name: /^How it lies/ }).click()
+	},
 	{ name: 'why', path: '/?shot=demo-1', act: key('w') },
 	{ name: 'setup', path: '/?shot=demo-4', act: key('p') },
 	{ name: 'schools', path: '/?shot=demo-2', act: key('s') },
