@@ -28,7 +28,7 @@ export function sameData(a: unknown, b: unknown): boolean {
 
 const idsOf = (list: readonly unknown[]): string[] | null => {
 	const ids = list.map((item) => (isFields(item) && typeof item.id === 'string' ? item.id : null));
-	return ids.every((id) => id !== null) ? (ids) : null;
+	return ids.every((id) => id !== null) ? ids : null;
 };
 
 const byId = (list: readonly unknown[]): Fields =>

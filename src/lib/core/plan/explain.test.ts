@@ -50,6 +50,15 @@ describe('schools', () => {
 		}
 	});
 
+	it('say where they are used outside what they were made for', () => {
+		const beyond = (change: Record<string, unknown>) =>
+			new Set(callSchools(bump(change)).map(({ advice }) => advice.beyond));
+		expect(beyond({ lie: 'sand' })).toEqual(new Set(['madeForGrass']));
+		expect(beyond({ lie: 'deep-rough' })).toEqual(new Set(['madeForCleanLies']));
+		expect(beyond({ toEdge: 25, edgeToPin: 15 })).toContain('carryTooLong');
+		expect(beyond({})).toContain(null);
+	});
+
 	it('end farther past on a quicker green and are right at the speed they name', () => {
 		const twelve = (feet: number) =>
 			callSchools(bump({ stimpFeet: feet })).find(({ id }) => id === 'rule-of-twelve')!;

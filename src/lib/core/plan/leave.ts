@@ -11,6 +11,7 @@ import {
 	type Played,
 	type Sampler
 } from './race';
+import { pairedDifference } from './statistics';
 import { slopeAt } from './situation';
 import { leanTo, type Rung } from './rung';
 
@@ -73,36 +74,36 @@ const somethingBeside = ({ situation }: Question): boolean =>
 	situation.survey?.kinds === 'map' ||
 	situation.hazards.some(({ beside }) => beside !== undefined);
 
-/** Turns the leading plays away from what lies beside the line, where that is cheaper. */
+/** The leading plays turned away from what lies beside the line, where that looks cheaper. */
 async function aimed(
 	question: Question,
 	entries: readonly Played[],
 	sampler: Sampler,
 	balls: number
 ): Promise<Entry[]> {
-	if (!somethingBeside(question)) return [...entries];
+	if (!somethingBeside(question)) return [];
 	const leaders = [...entries].sort((a, b) => strokesOf(a) - strokesOf(b)).slice(0, SIDE_LEADERS);
 	const turned = leaders.map(({ rung }) =>
 		SIDES.map((side) => enter(leanTo(question, rung, side)))
 	);
 	await sampleTo(turned.flat(), balls, sampler);
-	const chosen = leaders.map((leader, i) => {
+	return leaders.flatMap((leader, i) => {
 		const places = turned[i]!.filter(hasPlayed).map((entry, k) => ({
 			at: SIDES[k]!,
 			strokes: strokesOf(entry)
 		}));
 		const side = lowestBetween([...places, { at: 0, strokes: strokesOf(leader) }]);
-		return Math.abs(side) < WORTH_SAYING ? leader : enter(leanTo(question, leader.rung, side));
+		return Math.abs(side) < WORTH_SAYING ? [] : [enter(leanTo(question, leader.rung, side))];
 	});
-	return [...chosen, ...entries.filter((entry) => !leaders.includes(entry))];
 }
 
 /**
- * Decides for every play in the race where it is best left: at the pin, or at the place past, short or beside it where it costs fewest
- * strokes. Common random numbers and a parabola between the places keep the answer continuous.
+ * Looks for every play in the race where it is best left: at the pin, or at a place past, short or beside it. Common random numbers and a
+ * parabola between the places keep the answer continuous.
  *
  * @param balls each place is sampled with
- * @returns one entry a play, and the leader's most careful place where it has markedly less trouble in it
+ * @returns the plays as they came and, for each that looks cheaper elsewhere, that place too; `settle` decides once more balls are in.
+ *   The leader's most careful place comes with them where it has markedly less trouble in it.
  */
 export async function chooseLeaves(
 	question: Question,
@@ -113,38 +114,51 @@ export async function chooseLeaves(
 	const others = entries.map((entry) => otherPlaces(question, entry));
 	await sampleTo(others.flat(), balls, sampler);
 	const tried = entries.map((entry, i) => [entry, ...others[i]!.filter(hasPlayed)]);
-	const placed = tried.map((own, i) => {
+	const elsewhere = tried.flatMap((own, i) => {
 		const rung = bestPlace(question, own);
 		const pin = entries[i]!;
-		if (Math.abs(rung.target - pin.rung.target) < WORTH_SAYING) return pin;
-		return own.find((entry) => entry.rung === rung) ?? enter(rung);
+		if (Math.abs(rung.target - pin.rung.target) < WORTH_SAYING) return [];
+		return [own.find((entry) => entry.rung === rung) ?? enter(rung)];
 	});
-	await sampleTo(placed, balls, sampler);
-	// What looked cheaper between the places must be cheaper once it is played.
-	const kept = placed.map((entry, i) => {
-		const cheapest = tried[i]!.reduce((a, b) => (strokesOf(b) < strokesOf(a) ? b : a));
-		const best = hasPlayed(entry) && strokesOf(entry) <= strokesOf(cheapest) ? entry : cheapest;
-		const pin = entries[i]!;
-		return strokesOf(pin) - strokesOf(best) > WORTH_LEAVING ? best : pin;
+	const careful = mostCareful(entries, tried);
+	const turned = await aimed(question, entries, sampler, balls);
+	return [...entries, ...elsewhere, ...turned, ...(careful ? [careful] : [])];
+}
+
+/**
+ * One place for every play: the pin's own unless another saves so much that it is worth a word; the careful place stays beside it.
+ *
+ * @param entries with all the balls they are to have
+ */
+export function settle(entries: readonly Played[]): Played[] {
+	const plays = new Map<unknown, Played[]>();
+	for (const entry of entries.filter(({ careful }) => !careful))
+		plays.set(entry.rung.play, [...(plays.get(entry.rung.play) ?? []), entry]);
+	const settled = [...plays.values()].map((own) => {
+		const [first] = own;
+		const best = own.reduce((a, b) => (strokesOf(b) < strokesOf(a) ? b : a));
+		return pairedDifference(first!.finishes, best.finishes).mean > WORTH_LEAVING ? best : first!;
 	});
-	const careful = mostCareful(kept, tried);
-	const turned = await aimed(question, kept, sampler, balls);
-	return careful ? [...turned, careful] : turned;
+	const careful = entries.filter(
+		(entry) =>
+			entry.careful &&
+			!settled.some(
+				({ rung }) => rung.target === entry.rung.target && rung.play === entry.rung.play
+			)
+	);
+	return [...settled, ...careful];
 }
 
 /** Markedly less trouble: this much less chance of four strokes and more. */
 const LESS_TROUBLE = 0.01;
 
 /** The leader's place with the least trouble, where that is markedly less than at the place where it is cheapest. */
-function mostCareful(
-	kept: readonly Played[],
-	tried: readonly (readonly Played[])[]
-): Played | null {
+function mostCareful(kept: readonly Played[], tried: readonly (readonly Played[])[]): Entry | null {
 	const leader = kept.reduce(
 		(best, entry, i) => (strokesOf(entry) < strokesOf(kept[best]!) ? i : best),
 		0
 	);
 	const careful = tried[leader]!.reduce((a, b) => (troubleOf(b) < troubleOf(a) ? b : a));
 	const less = troubleOf(kept[leader]!) - troubleOf(careful);
-	return less > LESS_TROUBLE ? careful : null;
+	return less > LESS_TROUBLE && careful !== kept[leader] ? { ...careful, careful: true } : null;
 }

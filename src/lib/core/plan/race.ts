@@ -23,9 +23,11 @@ export interface Entry {
 	rung: Rung;
 	/** Null before the first ball. */
 	finishes: Finishes | null;
+	/** Stands beside the same play's cheapest place for the sake of safety. */
+	careful: boolean;
 }
 
-export const enter = (rung: Rung): Entry => ({ rung, finishes: null });
+export const enter = (rung: Rung): Entry => ({ rung, finishes: null, careful: false });
 
 /** An entry some of whose balls have been played. */
 export type Played = Entry & { finishes: Finishes };

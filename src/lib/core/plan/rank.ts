@@ -1,6 +1,6 @@
 import type { Ratio } from '../units';
 import type { Ladder } from './ladder';
-import { chooseLeaves } from './leave';
+import { chooseLeaves, settle } from './leave';
 import { nearestPlayable } from './past';
 import type { Question } from './question';
 import {
@@ -42,7 +42,7 @@ const UNLIKELY = 0.1;
 /** … and at the full number of balls. */
 const HOPELESS = 0.05;
 /** Differences under this are a tie whatever the luck. */
-const SMALLEST_DIFFERENCE = 0.01;
+const SMALLEST_DIFFERENCE = 0.02;
 const TIE_ERRORS = 2.5;
 /** Among ties, trouble (hazard and four-or-more added) counts in steps of this, air in steps of that. */
 const TROUBLE_STEP: Ratio = 0.03;
@@ -143,5 +143,5 @@ export async function rankLadder(
 	const contenders = hopeful(entries, SMALLEST_DIFFERENCE, TIE_ERRORS);
 	if (contenders.length > 1) await sampleTo(contenders, mostBalls(samples), sampler);
 	progress(1);
-	return finish(question, entries.filter(hasPlayed));
+	return finish(question, settle(entries.filter(hasPlayed)));
 }

@@ -1,5 +1,6 @@
 import { Outcome } from '../ball/simulate';
 import { findRoot } from '../math/roots';
+import type { LieId } from '../lie/lies';
 import { LEVEL_STANCE } from '../lie/stance';
 import { straight, type Intent } from '../player/intent';
 import type { School, SchoolAdvice, SchoolFacts, SchoolId } from '../schools/school';
@@ -95,9 +96,21 @@ function holdsAt({ situation, pin }: Question, intent: Intent, speed: number): M
 	return root.status === 'converged' ? root.x : null;
 }
 
+/** The rules were made for chips and short pitches from clean lies. */
+const LONGEST_CARRY: Metres = 18;
+const UNCLEAN: ReadonlySet<LieId> = new Set(['sitting-down', 'semi-rough', 'deep-rough']);
+
+/** Why a rule is used here outside what it was made for: by the lie, by its own word, or by the length. */
+function outsideOf({ lie }: Situation, { beyond, carry }: SchoolAdvice): SchoolAdvice['beyond'] {
+	if (lie === 'sand') return 'madeForGrass';
+	if (UNCLEAN.has(lie)) return 'madeForCleanLies';
+	return beyond ?? (carry > LONGEST_CARRY ? 'carryTooLong' : null);
+}
+
 function callOf(school: School, facts: SchoolFacts, question: Question): SchoolCall | null {
-	const advice = school.advise(facts);
-	if (!advice) return null;
+	const said = school.advise(facts);
+	if (!said) return null;
+	const advice = { ...said, beyond: outsideOf(question.situation, said) };
 	const intent = question.intent(advice.play);
 	const { bare, obstructed } = question;
 	const { speed } = solveCarry(intent, bare, advice.carry, question.fastest(advice.play));

@@ -29,12 +29,15 @@ export interface SchoolFacts {
 	todaysAirShare: Ratio;
 }
 
+/** Why a rule is used outside what it was made for. */
+export type Beyond = 'carryTooLong' | 'notEnoughGreen' | 'madeForGrass' | 'madeForCleanLies';
+
 /** What a rule says: this play, landed here. */
 export interface SchoolAdvice {
 	play: Play;
 	carry: Metres;
 	/** Set where the rule is used outside what it was made for. */
-	beyond: 'carryTooLong' | 'notEnoughGreen' | null;
+	beyond: Beyond | null;
 }
 
 /** What a school takes for granted; the words live with the screens. */

@@ -1,4 +1,4 @@
-import type { Assumption, SchoolId } from '$lib/core/schools/school';
+import type { Assumption, Beyond, SchoolId } from '$lib/core/schools/school';
 import type { SchoolCall } from '$lib/core/plan/schoolCalls';
 import { playWords } from './play';
 import type { Say } from './say';
@@ -59,9 +59,11 @@ export const ASSUMPTION_WORDS: Record<Assumption, string> = {
 	cleanContact: 'assumes clean contact'
 };
 
-const BEYOND = {
+const BEYOND: Record<Beyond, string> = {
 	carryTooLong: 'the carry is longer than the rule was made for',
-	notEnoughGreen: 'there is not enough green for the rule'
+	notEnoughGreen: 'there is not enough green for the rule',
+	madeForGrass: 'the rule was made for grass, not for sand',
+	madeForCleanLies: 'the rule was made for clean lies'
 };
 
 /** What a school says here, in one line. */
