@@ -14,7 +14,7 @@ export interface QuestionTile {
 	answer: string;
 }
 
-const FELT: Ratio = 0.005;
+const FELT: Ratio = 0.015;
 const percent = (ratio: Ratio): string => `${Math.round(Math.abs(toPercent(ratio)))} %`;
 
 function lieWords({ lie, wet, sandSurface }: SituationWire): string {

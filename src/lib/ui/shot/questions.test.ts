@@ -1,0 +1,84 @@
+import { describe, expect, it } from 'vitest';
+import { shotDraftSchema, type WorkingShot } from '$lib/io/shot';
+import { questionTiles, stanceWords } from './questions';
+import { clubsThatAreOut, groupByClub } from './ladderRows';
+import type { Choice } from '$lib/ui/state/choices';
+
+const LEVEL = { along: 0, across: 0 };
+const shot = (situation: Record<string, unknown>): WorkingShot =>
+	shotDraftSchema.parse({
+		situation: { toEdge: 3, edgeToPin: 9, stimpFeet: 10, ...situation },
+		bag: [{ id: 'SW', name: 'SW', loft: 56 }]
+	});
+const answer = (id: string, situation: Record<string, unknown> = {}, stance = LEVEL) =>
+	questionTiles(shot(situation), stance, (metres) => `${metres.toFixed(1)} m`).find(
+		(tile) => tile.id === id
+	)!.answer;
+
+describe('what a shot is asked about', () => {
+	it('begins with how the ball lies, and says what is known of it', () => {
+		expect(questionTiles(shot({}), LEVEL, String)[0]!.id).toBe('lie');
+		expect(answer('lie')).toBe('Fairway');
+		expect(answer('lie', { lie: 'sand', sandSurface: 'plugged', wet: true })).toBe(
+			'Sand, plugged, wet'
+		);
+		expect(answer('lie', { lie: 'sand', sandSurface: 'medium' })).toBe('Sand');
+	});
+
+	it('says a stance in the words of the slope', () => {
+		expect(stanceWords(LEVEL)).toBe('Level');
+		expect(stanceWords({ along: 0.08, across: 0 })).toBe('8 % uphill');
+		expect(stanceWords({ along: -0.08, across: -0.04 })).toBe('8 % downhill, ball below feet');
+		expect(answer('stance', {}, { along: 0, across: 0.05 })).toBe('ball above feet');
+		expect(stanceWords({ along: 0.01, across: -0.01 })).toBe('Level');
+	});
+
+	it('says distances, green and slope with their directions', () => {
+		expect(answer('distance')).toBe('3.0 m + 9.0 m');
+		expect(answer('green', { firmness: 'firm' })).toBe('10.0 ft, firm');
+		expect(answer('slope', { slopeAlong: -2, slopeAcross: 1 })).toBe('2.0 % down, 1.0 % right');
+		expect(answer('slope')).toBe('Level');
+		const piece = { length: 3, slopeAlong: 1 };
+		expect(answer('slope', { segments: [piece] })).toBe('One piece');
+		expect(answer('slope', { segments: [piece, piece] })).toBe('2 pieces');
+	});
+
+	it('names the first thing in the way and counts the rest', () => {
+		const sand = { kind: 'sand', from: 1, to: 2 };
+		expect(answer('way')).toBe('Nothing');
+		expect(answer('way', { hazards: [{ ...sand, side: 'left', offset: 3 }] })).toBe('Sand left');
+		expect(answer('way', { hazards: [{ ...sand, kind: 'water' }, sand] })).toBe('Water and 1 more');
+	});
+
+	it('says the wind by its stronger part', () => {
+		expect(answer('air')).toBe('Still');
+		expect(answer('air', { wind: { along: -4, across: 1 } })).toBe('4 m/s against');
+		expect(answer('air', { wind: { along: 1, across: 3 } })).toBe('3 m/s to the right');
+	});
+});
+
+describe('the ladder by club', () => {
+	const choice = (id: string, key: string) =>
+		({ key, rung: { play: { club: { id, name: id } } } }) as unknown as Choice;
+	const choices = [choice('PW', 'a'), choice('SW', 'b'), choice('PW', 'c'), choice('PW', 'd')];
+
+	it('has one row a club, its best way first, in the order of the best', () => {
+		const groups = groupByClub(choices);
+		expect(groups.map(({ club, best }) => [club, best.key])).toEqual([
+			['PW', 'a'],
+			['SW', 'b']
+		]);
+		expect(groups[0]!.others.map(({ key }) => key)).toEqual(['c', 'd']);
+	});
+
+	it('lists as out only clubs without any way', () => {
+		const rejected = (name: string, flight: string) =>
+			({ play: { club: { name }, flight }, rejection: { code: 'noStop' }, rung: null }) as never;
+		const out = clubsThatAreOut(choices, [
+			rejected('PW', 'low'),
+			rejected('9i', 'low'),
+			rejected('9i', 'standard')
+		]);
+		expect(out.map(({ play }) => [play.club.name, play.flight])).toEqual([['9i', 'standard']]);
+	});
+});
