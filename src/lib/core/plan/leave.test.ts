@@ -1,0 +1,109 @@
+import { describe, expect, it } from 'vitest';
+import { question as ask } from '../../../../tests/support/scenes';
+import { lowestBetween, settle } from './leave';
+import { localSampler } from './localSampler';
+import { plan } from './plan';
+import { enter, sampleTo, strokesOf, hasPlayed, type Played } from './race';
+import { leanTo, solveRung } from './rung';
+import type { Question } from './question';
+
+const decided = (question: Question) => plan(question, localSampler(question));
+
+describe('the lowest point between places', () => {
+	it('is that of the parabola through the cheapest and its neighbours', () => {
+		const parabola = (at: number) => ({ at, strokes: 2 + 0.1 * (at - 0.7) ** 2 });
+		expect(lowestBetween([-1.5, 0, 1.25, 3].map(parabola))).toBeCloseTo(0.7, 9);
+		expect(lowestBetween([3, 0, 1.25, -1.5].map(parabola))).toBeCloseTo(0.7, 9);
+	});
+
+	it('is the cheapest itself at an end, and never beyond its neighbours', () => {
+		const falling = [0, 1, 2].map((at) => ({ at, strokes: 3 - at }));
+		expect(lowestBetween(falling)).toBe(2);
+		expect(lowestBetween([{ at: 4, strokes: 2 }])).toBe(4);
+		const flat = [0, 1, 2].map((at) => ({ at, strokes: 2 }));
+		expect(lowestBetween(flat)).toBe(0);
+		const steep = [
+			{ at: 0, strokes: 2.01 },
+			{ at: 1, strokes: 2 },
+			{ at: 2, strokes: 9 }
+		];
+		expect(lowestBetween(steep)).toBeGreaterThanOrEqual(0);
+		expect(lowestBetween(steep)).toBeLessThan(1);
+	});
+});
+
+describe('where a shot is left', () => {
+	/** Short-sided over grainy fringe: the pin cannot be got at, a place past it can. */
+	const shortSided = ask({ toEdge: 4, edgeToPin: 1, fringe: 'grainy' }, {}, { samples: 400 });
+
+	it('is past the pin where that is markedly cheaper, and then no other place is', async () => {
+		const { options, why } = await decided(shortSided);
+		const best = options[0]!;
+		expect(best.rung.safe).toBe(true);
+		expect(best.rung.target).toBeGreaterThan(shortSided.target);
+		expect(why.some(({ code }) => code === 'playedSafe')).toBe(true);
+		const others = [-0.8, 0.8, 2].map((by) =>
+			enter(solveRung(shortSided, best.rung.play, best.rung.target + by))
+		);
+		await sampleTo(others, 400, localSampler(shortSided));
+		for (const other of others.filter(hasPlayed))
+			expect(strokesOf(other)).toBeGreaterThan(best.statistics.expectedStrokes - 0.05);
+	});
+
+	it('is the pin where nothing speaks against it', async () => {
+		const { options } = await decided(ask({ toEdge: 2, edgeToPin: 9 }));
+		expect(options[0]!.rung.safe).toBe(false);
+	});
+
+	it('is to the side away from water along the line', async () => {
+		const beside = { kind: 'water', from: 2, to: 30, side: 'right', offset: 1 };
+		const question = ask(
+			{ toEdge: 6, edgeToPin: 14, hazards: [beside], fringe: 'rough' },
+			{ skill: 'high' },
+			{ samples: 400 }
+		);
+		const { options } = await decided(question);
+		expect(options[0]!.rung.side).toBeLessThan(0);
+	});
+
+	it('is one place a play, whatever places were tried', async () => {
+		const sampler = localSampler(shortSided);
+		const { options } = await decided(shortSided);
+		const rung = options[0]!.rung;
+		const near = [rung, leanTo(shortSided, rung, 0.2), leanTo(shortSided, rung, 6)].map(enter);
+		await sampleTo(near, 200, sampler);
+		const settled = settle(near.filter(hasPlayed) as Played[]);
+		expect(settled).toHaveLength(1);
+		expect(settled[0]!.rung).toBe(rung);
+	});
+});
+
+describe('ties', () => {
+	it('are the same for other seeds: one call, or one that every seed calls a tie', async () => {
+		const answers = [];
+		for (const seed of [1, 2, 3])
+			answers.push(
+				await decided(
+					ask({ toEdge: 5, edgeToPin: 10, fringe: 'grainy' }, {}, { samples: 600, seed })
+				)
+			);
+		const calls = new Set(answers.map(({ options }) => options[0]!.rung.play.club.name));
+		for (const { options } of answers) {
+			const tied = options.filter((option) => option.tied).map(({ rung }) => rung.play.club.name);
+			for (const call of calls) expect(tied).toContain(call);
+		}
+	});
+
+	it('are never broken for more trouble than a flatter way among them has', async () => {
+		for (const situation of [
+			{ lie: 'semi-rough', toEdge: 5, edgeToPin: 10, fringe: 'rough' },
+			{ lie: 'fairway', toEdge: 8, edgeToPin: 5, fringe: 'grainy' }
+		]) {
+			const [best, ...others] = (await decided(ask(situation))).options;
+			const trouble = ({ statistics: { chances } }: typeof best & object) =>
+				chances.hazard + chances.fourOrMore;
+			for (const other of others.filter(({ tied }) => tied))
+				expect(trouble(best!)).toBeLessThan(trouble(other) + 0.06);
+		}
+	});
+});
