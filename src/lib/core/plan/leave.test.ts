@@ -3,7 +3,7 @@ import { question as ask } from '../../../../tests/support/scenes';
 import { lowestBetween, settle } from './leave';
 import { localSampler } from './localSampler';
 import { plan } from './plan';
-import { enter, sampleTo, strokesOf, hasPlayed, type Played } from './race';
+import { enter, hasPlayed, sampleTo, strokesOf } from './race';
 import { leanTo, solveRung } from './rung';
 import type { Question } from './question';
 
@@ -72,7 +72,7 @@ describe('where a shot is left', () => {
 		const rung = options[0]!.rung;
 		const near = [rung, leanTo(shortSided, rung, 0.2), leanTo(shortSided, rung, 6)].map(enter);
 		await sampleTo(near, 200, sampler);
-		const settled = settle(near.filter(hasPlayed) as Played[]);
+		const settled = settle(near.filter(hasPlayed));
 		expect(settled).toHaveLength(1);
 		expect(settled[0]!.rung).toBe(rung);
 	});
