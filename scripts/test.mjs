@@ -1,4 +1,5 @@
 // Everything that must hold: types, lint, format, unused code, unit and reference tests, build, browser tests.
+import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { ensureChromium, ensurePackages, tool } from './setup.mjs';
 
@@ -19,6 +20,32 @@ function step(name, work) {
 /** A check that either holds or not counts as one test. */
 const check = (path, args) => () =>
 	tool(path, args) === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+
+/** Checks that do not need each other, each on a thread of its own; what one says is printed in one piece. */
+async function together(checks) {
+	await Promise.all(
+		checks.map(
+			([name, path, args]) =>
+				new Promise((resolve) => {
+					const began = Date.now();
+					const child = spawn(process.execPath, [`node_modules/${path}`, ...args]);
+					let said = '';
+					for (const stream of [child.stdout, child.stderr])
+						stream.on('data', (data) => (said += data));
+					child.on('close', (code) => {
+						const passed = code === 0 ? 1 : 0;
+						totals.passed += passed;
+						totals.failed += 1 - passed;
+						const seconds = ((Date.now() - began) / 1000).toFixed(0);
+						console.log(
+							`\n── ${name}\n${said.trimEnd()}\n   ${passed} passed, ${1 - passed} failed in ${seconds} s`
+						);
+						resolve();
+					});
+				})
+		)
+	);
+}
 
 const readReport = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null);
 
@@ -46,22 +73,16 @@ ensureChromium();
 rmSync(REPORTS, { recursive: true, force: true });
 mkdirSync(REPORTS, { recursive: true });
 tool('@sveltejs/kit/svelte-kit.js', ['sync']);
-step(
-	'Types',
-	check('svelte-check/bin/svelte-check', [
-		'--tsconfig',
-		'./tsconfig.json',
-		'--fail-on-warnings',
-		'--output',
-		'human'
-	])
-);
-step('Lint', check('eslint/bin/eslint.js', ['--cache', '.']));
-step(
-	'Format',
-	check('prettier/bin/prettier.cjs', ['--check', '--cache', '--log-level', 'warn', '.'])
-);
-step('Unused code', check('knip/bin/knip.js', ['--no-config-hints']));
+await together([
+	['Lint', 'eslint/bin/eslint.js', ['--cache', '.']],
+	[
+		'Types',
+		'svelte-check/bin/svelte-check',
+		['--tsconfig', './tsconfig.json', '--fail-on-warnings', '--output', 'human']
+	],
+	['Format', 'prettier/bin/prettier.cjs', ['--check', '--cache', '--log-level', 'warn', '.']],
+	['Unused code', 'knip/bin/knip.js', ['--no-config-hints']]
+]);
 step('Unit and reference tests', unit);
 step('Build', check('vite/bin/vite.js', ['build', '--logLevel', 'error']));
 step('Browser tests', browser);

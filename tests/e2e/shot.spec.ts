@@ -353,17 +353,17 @@ test('tells what a stance, the sand and several kinds of grass do', async ({ pag
 	await expect(page.getByText(/^Downhill: shoulders and weight/)).toBeVisible();
 	await ask(page, 'Distances');
 	await page.getByRole('button', { name: 'More than one kind' }).click();
-	await page.getByLabel('Stretch 1').selectOption('rough');
+	await page.getByLabel('Stretch 1', { exact: true }).selectOption('rough');
 	await ask(page, 'How it lies');
 	await page.getByText('Sand', { exact: true }).click();
-	await page.getByLabel('The sand').selectOption('plugged');
+	await page.getByLabel('The sand', { exact: true }).selectOption('plugged');
 	await sampled(page);
 	await expect(page.getByRole('button', { name: /^How it lies/ })).toContainText('Sand, plugged');
 	await page.reload();
 	await expect(page.getByRole('button', { name: /^How it lies/ })).toContainText('Sand, plugged');
 	await expect(page.getByRole('button', { name: /^Stance/ })).toContainText('12 % downhill');
 	await ask(page, 'Distances');
-	await expect(page.getByLabel('Stretch 1')).toHaveValue('rough');
+	await expect(page.getByLabel('Stretch 1', { exact: true })).toHaveValue('rough');
 });
 
 test('folds the other ways of a club under its best', async ({ page }) => {
