@@ -23,7 +23,7 @@ import { createSurveyed } from '../src/lib/core/green/surveyed';
 import { greenToCore, type GreenWire } from '../src/lib/io/green';
 import { missQuestion, placedRequest } from '../src/lib/io/greenStudy';
 import { parseArchive } from '../src/lib/io/archive/archive';
-import { planRequestSchema, planRequestToCore } from '../src/lib/io/contract/plan';
+import { planRequestSchema, planRequestToCore } from '../src/lib/io/contract/planRequest';
 import { fromFeet, radians } from '../src/lib/core/units';
 
 const SHOTS = 256;

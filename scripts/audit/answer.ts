@@ -1,11 +1,8 @@
 import { localSampler } from '../../src/lib/core/plan/localSampler';
 import { plan, type Plan } from '../../src/lib/core/plan/plan';
 import { Question } from '../../src/lib/core/plan/question';
-import {
-	planRequestToCore,
-	planToWire,
-	type PlanRequestWire
-} from '../../src/lib/io/contract/plan';
+import { planRequestToCore, type PlanRequestWire } from '../../src/lib/io/contract/planRequest';
+import { planToWire } from '../../src/lib/io/contract/planResponse';
 
 /** A situation with its answer, in the core's terms and the contract's. */
 export interface Answer {

@@ -1,6 +1,6 @@
 import { expectedAround } from '../../src/lib/core/plan/cost';
 import { PROFILE, type Skill } from '../../src/lib/core/player/player';
-import { planRequestSchema } from '../../src/lib/io/contract/plan';
+import { planRequestSchema } from '../../src/lib/io/contract/planRequest';
 import { YARD } from '../../src/lib/core/units';
 import { answer } from './answer';
 

@@ -1,5 +1,5 @@
 import { MOST_DIMENSIONS, sobol } from '../../src/lib/core/math/sobol';
-import { planRequestSchema, type PlanRequestWire } from '../../src/lib/io/contract/plan';
+import { planRequestSchema, type PlanRequestWire } from '../../src/lib/io/contract/planRequest';
 
 const LIES = [
 	'tight',

@@ -5,7 +5,7 @@ import { createPlane } from '$lib/core/ground/plane';
 import { SURFACE } from '$lib/core/ground/surfaces';
 import { turfOf } from '$lib/core/ground/turf';
 import type { Rng } from '$lib/core/math/random';
-import { planRequestSchema, planRequestToCore } from '$lib/io/contract/plan';
+import { planRequestSchema, planRequestToCore } from '$lib/io/contract/planRequest';
 import { Question } from '$lib/core/plan/question';
 import type { PlanRequest } from '$lib/core/plan/request';
 import { fromFeet, radians } from '$lib/core/units';

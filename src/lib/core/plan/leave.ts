@@ -6,7 +6,7 @@ import {
 	hasPlayed,
 	sampleTo,
 	strokesOf,
-	troubleOf,
+	blowUpOf,
 	type Entry,
 	type Played,
 	type Sampler
@@ -158,7 +158,7 @@ function mostCareful(kept: readonly Played[], tried: readonly (readonly Played[]
 		(best, entry, i) => (strokesOf(entry) < strokesOf(kept[best]!) ? i : best),
 		0
 	);
-	const careful = tried[leader]!.reduce((a, b) => (troubleOf(b) < troubleOf(a) ? b : a));
-	const less = troubleOf(kept[leader]!) - troubleOf(careful);
+	const careful = tried[leader]!.reduce((a, b) => (blowUpOf(b) < blowUpOf(a) ? b : a));
+	const less = blowUpOf(kept[leader]!) - blowUpOf(careful);
 	return less > LESS_TROUBLE && careful !== kept[leader] ? { ...careful, careful: true } : null;
 }

@@ -70,8 +70,8 @@ export async function sampleTo(
 /** Average strokes of an entry that has played. */
 export const strokesOf = ({ finishes }: Played): number => mean(finishes.strokes);
 
-/** Chance of trouble: sand or water, or four strokes and more. */
-export const troubleOf = ({ finishes }: Played): number => mean(finishes.fourOrMore);
+/** Chance of four strokes and more of an entry that has played. */
+export const blowUpOf = ({ finishes }: Played): number => mean(finishes.fourOrMore);
 
 /** The cheapest of those that have played; at least one has. */
 export function cheapest(entries: readonly Entry[]): Played {

@@ -16,7 +16,7 @@ import {
 } from './race';
 import type { Rung } from './rung';
 import { mostBalls, type Finishes } from './sample';
-import { pairedDifference, statisticsOf, type ShotStatistics } from './statistics';
+import { pairedDifference, statisticsOf, troubleOf, type ShotStatistics } from './statistics';
 
 export type { SampleJob, Sampler } from './race';
 
@@ -60,19 +60,16 @@ export const ballsOf = (plays: number, samples: number): number =>
 /** Tells how far the sampling has come, 0 to 1. */
 export type Progress = (share: number) => void;
 
-const trouble = ({ statistics: { chances } }: SampledRung): number =>
-	chances.hazard + chances.fourOrMore;
-
 /**
  * Among ties: what can go wrong, then least air, then what the player has measured. Every step is a whole number, so that the order is
  * one order whoever compares.
  */
 function orderTies(question: Question, tied: readonly SampledRung[]): SampledRung[] {
-	const least = Math.min(...tied.map(trouble));
+	const least = Math.min(...tied.map(({ statistics }) => troubleOf(statistics)));
 	const measured = ({ rung }: SampledRung) =>
 		(question.request.player.swings[rung.play.club.id]?.known.length ?? 0) > 0 ? 0 : 1;
 	const keys = tied.map((option) => [
-		Math.floor((trouble(option) - least) / TROUBLE_STEP),
+		Math.floor((troubleOf(option.statistics) - least) / TROUBLE_STEP),
 		Math.floor(option.rung.airShare / AIR_STEP),
 		measured(option),
 		option.rung.airShare

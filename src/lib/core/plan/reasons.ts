@@ -11,7 +11,7 @@ import type { Question } from './question';
 import { WORSE_LIE, type Sensitivity } from './sensitivity';
 import { fastestMeasured } from './swing';
 import { acrossLine, segmentAt, slopeAt, type Situation } from './situation';
-import { pairedDifference } from './statistics';
+import { pairedDifference, troubleOf } from './statistics';
 import type { Play } from '../player/intent';
 
 /** A reason for or against, as data; `io/words` says it. */
@@ -48,16 +48,15 @@ export type Caution =
 	| 'downhill-runs-away'
 	| 'outside-measured';
 
-const troubleOf = ({ statistics: { chances } }: SampledRung): number =>
-	chances.hazard + chances.fourOrMore;
-
 /** Among ties, what speaks for the best: markedly less trouble, least air of all, or only about as little. */
 function whyTied(best: SampledRung, others: readonly SampledRung[], measured: boolean): Reason {
 	const { play, airShare } = best.rung;
 	const tied = others.length;
 	const flatter = others.filter(({ rung }) => rung.airShare < airShare);
 	if (flatter.length === 0) return { code: 'tieLeastAir', play, tied };
-	const trouble = Math.min(...flatter.map(troubleOf)) - troubleOf(best);
+	const trouble =
+		Math.min(...flatter.map(({ statistics }) => troubleOf(statistics))) -
+		troubleOf(best.statistics);
 	return trouble > 0
 		? { code: 'tieLeastTrouble', play, tied, trouble }
 		: { code: 'tieFlatter', play, tied, measured };

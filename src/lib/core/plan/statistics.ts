@@ -22,6 +22,10 @@ export interface ShotStatistics {
 	};
 }
 
+/** What can go wrong with a shot, in one number: the chance of sand or water and that of four strokes and more, added. */
+export const troubleOf = ({ chances }: ShotStatistics): number =>
+	chances.hazard + chances.fourOrMore;
+
 export function mean(values: ArrayLike<number>): number {
 	let sum = 0;
 	for (let i = 0; i < values.length; i++) sum += values[i]!;

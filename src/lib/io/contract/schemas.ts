@@ -5,7 +5,8 @@ import { greenRow } from '../rows/green';
 import { readingRow } from '../rows/reading';
 import { shotRow } from '../rows/shot';
 import { errorSchema } from './error';
-import { planRequestSchema, planResponseSchema } from './plan';
+import { planRequestSchema } from './planRequest';
+import { planResponseSchema } from './planResponse';
 import { simulateRequestSchema, simulateResponseSchema } from './simulate';
 
 /** JSON Schemas of everything that crosses the border, from the one set of Zod schemas. */

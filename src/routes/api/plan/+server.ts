@@ -1,11 +1,7 @@
 import { json } from '@sveltejs/kit';
-import {
-	isSmall,
-	planRequestSchema,
-	planRequestToCore,
-	planToWire,
-	tooMuchWork
-} from '$lib/io/contract/plan';
+import { isSmall, tooMuchWork } from '$lib/io/contract/planWork';
+import { planRequestSchema, planRequestToCore } from '$lib/io/contract/planRequest';
+import { planToWire } from '$lib/io/contract/planResponse';
 import { readJson, refuse } from '$lib/server/jsonBody';
 import { planOnServer, type Unanswered } from '$lib/server/planPool';
 import type { RequestHandler } from './$types';
