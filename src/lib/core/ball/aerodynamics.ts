@@ -16,7 +16,12 @@ const REYNOLDS_PER_SPEED = (2 * BALL.radius) / AIR.kinematicViscosity;
 const DRAG_SLOPE = (AERODYNAMICS.dragBelow - AERODYNAMICS.dragAbove) / 2;
 const DRAG_MIDDLE = (AERODYNAMICS.dragBelow + AERODYNAMICS.dragAbove) / 2;
 
-/** ½ρA/m of a ball in this air, per metre. */
+/**
+ * ½ρA/m of a ball in this air, per metre.
+ *
+ * @param density air, kg/m³, above 0
+ * @returns per metre of flight, above 0
+ */
 export const airFactor = (density: number): number => (density * AREA) / (2 * BALL.mass);
 
 /**
@@ -30,7 +35,11 @@ export function baseDrag(speed: MetresPerSecond): number {
 	return DRAG_MIDDLE - (DRAG_SLOPE * u) / Math.sqrt(1 + u * u);
 }
 
-/** Share of the free wind at a height in metres: 1 at the stated height, 0 at the ground (form ours, assumption). */
+/**
+ * Share of the free wind at a height in metres: 1 at the stated height, 0 at the ground (form ours, assumption).
+ *
+ * @param height above the ground, metres, 0 and up
+ */
 export function windShare(height: number): number {
 	if (height <= 0) return 0;
 	return (

@@ -5,7 +5,12 @@ import type { Turf } from '../ground/turf';
 import type { MetresPerSecond, Radians } from '../units';
 import type { BallState } from './state';
 
-/** Normal restitution of ball on turf by the speed into the tilted surface (Penner 2002). */
+/**
+ * Normal restitution of ball on turf by the speed into the tilted surface (Penner 2002).
+ *
+ * @param speed of the ball into the turf, along its normal, 0 and up
+ * @returns 0 to 1
+ */
 export const turfRestitution = (speed: MetresPerSecond): number =>
 	speed > BOUNCE.fastSpeed
 		? BOUNCE.fastRestitution

@@ -32,7 +32,12 @@ export interface Launch {
 const NORMAL_MASS_TERM = 1 / BALL.mass;
 const TANGENTIAL_MASS_TERM = (1 + 1 / BALL.inertia) / BALL.mass;
 
-/** Normal restitution of ball on face at a normal approach speed in m/s. */
+/**
+ * Normal restitution of ball on face at a normal approach speed in m/s.
+ *
+ * @param normalSpeed of head and ball towards each other, m/s, 0 and up
+ * @returns 0 to 1, falling with speed
+ */
 export const restitution = (normalSpeed: MetresPerSecond): number =>
 	Math.max(
 		IMPACT.restitutionFloor,
@@ -82,7 +87,11 @@ export function strike(delivery: Delivery, ball: BallState): void {
 	ball.wz = spin * (nx * ty - ny * tx);
 }
 
-/** Launch conditions of a ball that has just been struck. */
+/**
+ * Launch conditions of a ball that has just been struck.
+ *
+ * @param ball just struck; frame of the line: x to the target, y up, z to the right
+ */
 export function launchOf(ball: BallState): Launch {
 	const ballSpeed = Math.hypot(ball.vx, ball.vy, ball.vz);
 	return {

@@ -24,7 +24,12 @@ export const SAND = {
 	steepestLaunch: radians(68)
 } as const;
 
-/** Ball speed over head speed for an entry distance in metres. */
+/**
+ * Ball speed over head speed for an entry distance in metres.
+ *
+ * @param entry behind the ball, metres, 0 and up
+ * @returns 0 to 1, falling with the distance
+ */
 export const sandShare = (entry: Metres): number => SAND.share * Math.exp(-entry / SAND.fade);
 
 /**

@@ -20,6 +20,9 @@ const MASS_BY_LOFT = {
 };
 const PUTTER_MASS: Kilograms = 0.35;
 
+/**
+ * @param club any; lofts outside the table take the nearest end
+ */
 export const headMass = (club: Club): Kilograms =>
 	club.putter
 		? PUTTER_MASS
@@ -29,11 +32,20 @@ export const headMass = (club: Club): Kilograms =>
 const FULL_SPEED = { lofts: [10, 22, 34, 46, 56, 64], speeds: [48, 44, 40, 37, 35, 34] };
 const PUTTER_SPEED: MetresPerSecond = 9;
 
-/** Fastest head speed that can be asked of this club around a green, at strength 1. */
+/**
+ * Fastest head speed that can be asked of this club around a green, at strength 1.
+ *
+ * @param club any; lofts outside the table take the nearest end
+ */
 export const fullSpeed = (club: Club): MetresPerSecond =>
 	club.putter ? PUTTER_SPEED : interpolate(FULL_SPEED.lofts, FULL_SPEED.speeds, degrees(club.loft));
 
-/** The club of a bag (putters aside) whose loft is nearest; undefined in a bag without one. */
+/**
+ * The club of a bag (putters aside) whose loft is nearest; undefined in a bag without one.
+ *
+ * @param bag in any order
+ * @param loft that is looked for, radians
+ */
 export function nearestByLoft(bag: readonly Club[], loft: Radians): Club | undefined {
 	const clubs = bag.filter((club) => !club.putter);
 	if (clubs.length === 0) return undefined;
@@ -42,9 +54,18 @@ export function nearestByLoft(bag: readonly Club[], loft: Radians): Club | undef
 	);
 }
 
-/** The most lofted club of a bag. */
+/**
+ * The most lofted club of a bag.
+ *
+ * @param bag in any order
+ * @returns undefined in a bag of nothing but putters
+ */
 export const mostLofted = (bag: readonly Club[]): Club | undefined =>
 	nearestByLoft(bag, Math.PI / 2);
 
-/** Wedges by loft: anything that a set calls pitching wedge or more. */
+/**
+ * Wedges by loft: anything that a set calls pitching wedge or more.
+ *
+ * @param club any
+ */
 export const isWedge = (club: Club): boolean => !club.putter && degrees(club.loft) >= 44;

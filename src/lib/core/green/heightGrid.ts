@@ -16,7 +16,12 @@ export interface HeightGrid {
 /** Where the nodes of a grid lie. */
 export type GridFrame = Omit<HeightGrid, 'heights'>;
 
-/** Evaluates a field on the nodes of a grid. */
+/**
+ * Evaluates a field on the nodes of a grid.
+ *
+ * @param frame origin, cell and counts on the map, metres
+ * @param value height at a node, metres; NaN where it is not known
+ */
 export function onNodes(frame: GridFrame, value: (u: Metres, v: Metres) => number): HeightGrid {
 	const { columns, rows, originU, originV, cell } = frame;
 	const heights = Float64Array.from({ length: columns * rows }, (_, at) =>
@@ -136,6 +141,7 @@ const cubicSlope = (a: number, b: number, c: number, d: number, s: number): numb
 /**
  * Fills unknown nodes from their known neighbours, ring by ring outward; the known ones stay as they are.
  *
+ * @param grid heights row by row; NaN where there is none
  * @returns the same grid when nothing is unknown; level at 0 when nothing is known
  */
 export function filled(grid: HeightGrid): HeightGrid {

@@ -92,7 +92,11 @@ function paint(raster: Raster, { outline, collar, fringe, areas }: KindsOf): voi
 	for (const area of areas) if (liesOnTop(area)) fill(raster, area.outline, AREA_KIND[area.kind]);
 }
 
-/** Draws outline, collar and areas of a green into cells. Outside everything grows rough. */
+/**
+ * Draws outline, collar and areas of a green into cells. Outside everything grows rough.
+ *
+ * @param green outlines on the map, metres, counter-clockwise or clockwise
+ */
 export function createKindMap(green: KindsOf): KindMap {
 	const reach = MARGIN + green.collar;
 	const corners: Point[] = [...green.outline, ...green.areas.flatMap((area) => area.outline)];

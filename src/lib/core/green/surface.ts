@@ -47,7 +47,11 @@ const placesOf = (green: Green): Point[] => [
 	...green.tilts.map(({ u, v }): Point => [u, v])
 ];
 
-/** Fits heights and draws kinds of a green. Slow (tens of ms): see `surfaceOf`. */
+/**
+ * Fits heights and draws kinds of a green. Slow (tens of ms): see `surfaceOf`.
+ *
+ * @param green its measured heights and outlines, metres on the map
+ */
 export function buildSurface(green: Green): GreenSurface {
 	const fit = green.grid ? null : fitSpots(green.spots, green.tilts);
 	const grid = green.grid

@@ -26,7 +26,11 @@ function coarserFrame(grid: HeightGrid): GridFrame {
 	};
 }
 
-/** Fits a green's readings and reports on the fit. Takes tenths of a second for a hundred readings: ask a worker. */
+/**
+ * Fits a green's readings and reports on the fit. Takes tenths of a second for a hundred readings: ask a worker.
+ *
+ * @param green with at least one spot height or tilt
+ */
 export function surveyReport(green: Green): SurveyReport {
 	const { grid, fit } = surfaceOf(green);
 	if (!fit) return { grid, uncertainty: null, residuals: [] };

@@ -21,14 +21,26 @@ export interface SurveyedSpec {
 	kindAt: (x: Metres, z: Metres) => SurfaceKind;
 }
 
-/** Map coordinates of a place on the line of play: x along it, z to its right. */
+/**
+ * Map coordinates of a place on the line of play: x along it, z to its right.
+ *
+ * @param placement where the ball lies on the map and which way the line goes, radians from u towards v
+ * @param x along the line, metres
+ * @param z to its right, metres
+ */
 export function toMap({ u, v, heading }: Placement, x: Metres, z: Metres): [Metres, Metres] {
 	const cos = Math.cos(heading);
 	const sin = Math.sin(heading);
 	return [u + x * cos + z * sin, v + x * sin - z * cos];
 }
 
-/** Place on the line of play of map coordinates. */
+/**
+ * Place on the line of play of map coordinates.
+ *
+ * @param placement as in `toMap`
+ * @param mapU metres
+ * @param mapV metres
+ */
 export function toLine({ u, v, heading }: Placement, mapU: Metres, mapV: Metres): [Metres, Metres] {
 	const cos = Math.cos(heading);
 	const sin = Math.sin(heading);
@@ -37,7 +49,11 @@ export function toLine({ u, v, heading }: Placement, mapU: Metres, mapV: Metres)
 	return [du * cos + dv * sin, du * sin - dv * cos];
 }
 
-/** A surveyed surface seen along a line of play; heights are measured from the ball's place. */
+/**
+ * A surveyed surface seen along a line of play; heights are measured from the ball's place.
+ *
+ * @param spec the fitted heights, where the line lies on them, slopes added, and what grows where
+ */
 export function createSurveyed({
 	field,
 	placement,

@@ -31,7 +31,12 @@ export function grainedSpeed(greenSpeed: Metres, grain: Grain): Metres {
 	return grain === 'against' ? greenSpeed / ROLL.grainFactor : greenSpeed;
 }
 
-/** Slope across, + falls to the right, that pulls a rolling ball as much as grass growing across the line does. */
+/**
+ * Slope across, + falls to the right, that pulls a rolling ball as much as grass growing across the line does.
+ *
+ * @param grain as the golfer sees it from the ball
+ * @returns + to the right, 0 for none
+ */
 export function grainAcross(grain: Grain): Ratio {
 	if (grain === 'right') return ROLL.grainAcross;
 	return grain === 'left' ? -ROLL.grainAcross : 0;

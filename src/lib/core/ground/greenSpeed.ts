@@ -1,7 +1,12 @@
 import { ROLL } from '../constants';
 import type { Metres } from '../units';
 
-/** Deceleration in m/s² of a ball rolling on a level surface of this green speed: v²/(2S) of the standard ramp. */
+/**
+ * Deceleration in m/s² of a ball rolling on a level surface of this green speed: v²/(2S) of the standard ramp.
+ *
+ * @param greenSpeed roll-out of the standard ramp's ball on the level, metres, above 0
+ * @returns m/s², above 0
+ */
 export const rollDeceleration = (greenSpeed: Metres): number =>
 	(ROLL.rampSpeed * ROLL.rampSpeed) / (2 * greenSpeed);
 

@@ -13,7 +13,11 @@ export interface PlaneSpec {
 	fringe: SurfaceKind;
 }
 
-/** A level or tilted plane through the origin, fringe before the edge and green beyond it. */
+/**
+ * A level or tilted plane through the origin, fringe before the edge and green beyond it.
+ *
+ * @param spec slopes as ratios, + rising along the line and to its right
+ */
 export function createPlane(spec: PlaneSpec): Ground {
 	const gradientX = spec.slopeAlong;
 	const gradientZ = -spec.slopeAcross;

@@ -167,6 +167,7 @@ function cut(piece: Piece, from: Metres, to: Metres): Piece {
  * Ground made of straight pieces along the line of play. Across the line each piece is a plane, so heights to both sides
  * of the line jump where the slope across changes; balls end close enough to the line for that not to matter.
  *
+ * @param spec lengths in metres from the ball on, slopes as ratios
  * @throws RangeError without segments or without grass
  */
 export function createSegments(spec: SegmentsSpec): Ground {

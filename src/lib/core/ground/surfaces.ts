@@ -79,6 +79,12 @@ export const NO_LUCK: Readonly<TurfLuck> = { bounce: 0, roll: 0 };
 
 const MOST_LUCK = 2.5;
 
-/** Factor 1 + spread · deviate, with the deviate kept in a range in which turf stays turf. */
+/**
+ * Factor 1 + spread · deviate, with the deviate kept in a range in which turf stays turf.
+ *
+ * @param spread relative standard deviation, 0 and up
+ * @param deviate standard normal
+ * @returns a factor, 1 on average
+ */
 export const lucky = (spread: Ratio, deviate: number): number =>
 	1 + spread * Math.max(-MOST_LUCK, Math.min(MOST_LUCK, deviate));

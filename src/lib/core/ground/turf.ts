@@ -24,7 +24,11 @@ export function turfOf(firmness: Firmness, wet: boolean): Turf {
 	return { restitution: wet ? restitution * WET_RESTITUTION : restitution, tilt };
 }
 
-/** Turf between the three named ones: −1 soft, 0 medium, +1 firm. */
+/**
+ * Turf between the three named ones: −1 soft, 0 medium, +1 firm.
+ *
+ * @param firmness −1 soft, 0 medium, 1 firm; past the ends as at them
+ */
 export function turfBetween(firmness: number): Turf {
 	const end = firmness < 0 ? FIRMNESS.soft : FIRMNESS.firm;
 	const share = Math.min(1, Math.abs(firmness));

@@ -148,6 +148,10 @@ const FIRM_BALL_GRIP: Ratio = 0.72;
 /**
  * Share of a clean dry strike's tangential impulse that a lie, water and cover leave together.
  *
+ * @param lie the ball's
+ * @param wet dew or rain on ball and grass
+ * @param ball its cover
+ * @returns share of a clean strike's friction, 0 to 1
  * @source relative spin of the R&A's and USGA's spin generation reports of 2006 and 2007, from memory: first cut −15 to −25 %, wet −20
  *   to −40 %, semi-rough about half, deep rough about a quarter, a hard cover −20 to −35 %
  */
@@ -161,11 +165,20 @@ const OPENED = { closure: 0.35, twist: 0.7, spread: 0.6 };
 const EVEN_SPEED: MetresPerSecond = 11;
 const MOST_UNEVEN = 1.5;
 
-/** Factor on the spread that grass brings, at a head speed. */
+/**
+ * Factor on the spread that grass brings, at a head speed.
+ *
+ * @param speed of the head, m/s
+ */
 export const grassGrip = (speed: MetresPerSecond): Ratio =>
 	Math.min(MOST_UNEVEN, Math.sqrt(EVEN_SPEED / speed));
 
-/** What grass does to a face that is opened: less closure, less twist, a steadier speed (common practice; numbers ours, assumption). */
+/**
+ * What grass does to a face that is opened: less closure, less twist, a steadier speed (common practice; numbers ours, assumption).
+ *
+ * @param lie the ball's
+ * @param faceOpen + open, − hooded, radians
+ */
 export function grassOn(
 	lie: Lie,
 	faceOpen: Radians

@@ -33,6 +33,8 @@ const BEHIND = 0.02;
 /**
  * How a stance changes the strike; common practice in direction (uphill higher and shorter, downhill lower and heavy, ball above the
  * feet to the lead side), the numbers are ours (assumption).
+ *
+ * @param stance slopes under the feet as ratios: along + up towards the target, across + ball above the feet
  */
 export function stanceEffect({ along, across }: Stance): StanceEffect {
 	const tilt = Math.atan(along);
@@ -46,6 +48,12 @@ export function stanceEffect({ along, across }: Stance): StanceEffect {
 	};
 }
 
-/** Direction that a face of this loft gains from its heel-to-toe tilt, toward the lead side for a toe that is up. */
+/**
+ * Direction that a face of this loft gains from its heel-to-toe tilt, toward the lead side for a toe that is up.
+ *
+ * @param loft delivered, radians
+ * @param toeUp + toe higher than heel, radians
+ * @returns how far the face looks to the lead side, radians
+ */
 export const leadSideTurn = (loft: Radians, toeUp: Radians): Radians =>
 	Math.atan(Math.tan(loft) * Math.sin(toeUp));

@@ -1,7 +1,13 @@
 /** A point of a map. */
 export type Point = readonly [number, number];
 
-/** Tells whether a point lies inside a closed polygon (even-odd rule); false with fewer than three corners. */
+/**
+ * Tells whether a point lies inside a closed polygon (even-odd rule); false with fewer than three corners.
+ *
+ * @param polygon corners in order, not closed
+ * @param u metres
+ * @param v metres
+ */
 export function contains(polygon: readonly Point[], u: number, v: number): boolean {
 	let inside = false;
 	for (let i = 0, j = polygon.length - 1; i < polygon.length; j = i++) {
@@ -12,7 +18,14 @@ export function contains(polygon: readonly Point[], u: number, v: number): boole
 	return inside && polygon.length > 2;
 }
 
-/** Distance of a point from the boundary of a closed polygon; Infinity without corners. */
+/**
+ * Distance of a point from the boundary of a closed polygon; Infinity without corners.
+ *
+ * @param polygon corners in order, not closed
+ * @param u metres
+ * @param v metres
+ * @returns metres, 0 and up
+ */
 export function distanceToEdge(polygon: readonly Point[], u: number, v: number): number {
 	let nearest = Infinity;
 	for (let i = 0, j = polygon.length - 1; i < polygon.length; j = i++)
@@ -20,7 +33,15 @@ export function distanceToEdge(polygon: readonly Point[], u: number, v: number):
 	return nearest;
 }
 
-/** Distance of a point from the straight piece between two others. */
+/**
+ * Distance of a point from the straight piece between two others.
+ *
+ * @param a one end
+ * @param b the other end
+ * @param u metres
+ * @param v metres
+ * @returns metres, 0 and up
+ */
 export function distanceToPiece(a: Point, b: Point, u: number, v: number): number {
 	const du = b[0] - a[0];
 	const dv = b[1] - a[1];
@@ -30,7 +51,11 @@ export function distanceToPiece(a: Point, b: Point, u: number, v: number): numbe
 	return Math.hypot(u - a[0] - share * du, v - a[1] - share * dv);
 }
 
-/** Smallest box around points: [least u, least v, most u, most v]; infinite and inside out without points. */
+/**
+ * Smallest box around points: [least u, least v, most u, most v]; infinite and inside out without points.
+ *
+ * @param points at least one
+ */
 export function boundsOf(points: readonly Point[]): [number, number, number, number] {
 	return points.reduce<[number, number, number, number]>(
 		(box, [u, v]) => [
@@ -43,7 +68,12 @@ export function boundsOf(points: readonly Point[]): [number, number, number, num
 	);
 }
 
-/** Area enclosed by a closed polygon, whichever way round it is drawn. */
+/**
+ * Area enclosed by a closed polygon, whichever way round it is drawn.
+ *
+ * @param polygon corners in order, not closed
+ * @returns square metres, whichever way round
+ */
 export function areaOf(polygon: readonly Point[]): number {
 	let twice = 0;
 	for (let i = 0, j = polygon.length - 1; i < polygon.length; j = i++)

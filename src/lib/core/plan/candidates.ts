@@ -71,12 +71,21 @@ function lastResort(bag: readonly Club[], { lie }: LieOfBall): Play[] {
 	return bag.slice(0, 1).map((putter) => play(putter, 'putt'));
 }
 
-/** Every club and flight that the lie allows, least loft first; at least one for a bag that holds a club. */
+/**
+ * Every club and flight that the lie allows, least loft first; at least one for a bag that holds a club.
+ *
+ * @param bag at least one club
+ * @param ball lie, stance and sand it lies on
+ */
 export function candidates(bag: readonly Club[], ball: LieOfBall): Play[] {
 	const plays = [...bag].sort((a, b) => a.loft - b.loft).flatMap((club) => playsOf(club, ball));
 	return plays.length > 0 ? plays : lastResort(bag, ball);
 }
 
-/** A name for a play that is stable between runs. */
+/**
+ * A name for a play that is stable between runs.
+ *
+ * @param p any play
+ */
 export const playKey = (p: Play): string =>
 	`${p.club.id}/${p.flight}/${Math.round(degrees(p.faceOpen))}/${p.shape}`;

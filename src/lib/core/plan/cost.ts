@@ -44,15 +44,34 @@ export interface Remaining {
 	two: number;
 }
 
-/** Expected putts of a player from a distance on the green. */
+/**
+ * Expected putts of a player from a distance on the green.
+ *
+ * @param distance to the hole, metres, 0 and up
+ * @param costs the player's
+ * @returns 0 at the hole, otherwise 1 and up
+ */
 export const expectedPutts = (distance: Metres, { puttStretch }: StrokeCosts): number =>
 	interpolate(TOUR_PUTTING.feet, TOUR_PUTTING.strokes, toFeet(distance) * puttStretch);
 
-/** Chance that a player holes the putt. */
+/**
+ * Chance that a player holes the putt.
+ *
+ * @param distance to the hole, metres, 0 and up
+ * @param costs the player's
+ * @returns 0 to 1
+ */
 export const onePuttChance = (distance: Metres, { puttStretch }: StrokeCosts): number =>
 	interpolate(TOUR_PUTTING.feet, TOUR_PUTTING.onePutt, toFeet(distance) * puttStretch);
 
-/** Expected strokes of a player from off the green. */
+/**
+ * Expected strokes of a player from off the green.
+ *
+ * @param distance to the hole, metres, 0 and up
+ * @param from where the ball lies
+ * @param costs the player's
+ * @returns strokes to hole out
+ */
 export function expectedAround(
 	distance: Metres,
 	from: 'fairway' | 'rough' | 'sand',

@@ -29,7 +29,11 @@ const WORTH_LEAVING = 0.025;
 /** A place less than this from the pin's own target is not worth a name. */
 const WORTH_SAYING: Metres = 0.4;
 
-/** Where a parabola through the strokes of places is lowest, between the neighbours of the cheapest; the cheapest itself at an end. */
+/**
+ * Where a parabola through the strokes of places is lowest, between the neighbours of the cheapest; the cheapest itself at an end.
+ *
+ * @param places at least one, in any order
+ */
 export function lowestBetween(places: readonly { at: Metres; strokes: number }[]): Metres {
 	const sorted = [...places].sort((a, b) => a.at - b.at);
 	const i = sorted.reduce((best, p, k) => (p.strokes < sorted[best]!.strokes ? k : best), 0);

@@ -6,6 +6,7 @@ import { drawDeviates, mostBalls, sampleFinishes, type Finishes } from './sample
 /**
  * Samples jobs of one question on this thread; deviates are drawn once for all of them.
  *
+ * @param question opened
  * @returns finishes in the order of the jobs
  */
 export function createLocalSampler(question: Question): (jobs: readonly SampleJob[]) => Finishes[] {
@@ -30,7 +31,11 @@ export function createLocalSampler(question: Question): (jobs: readonly SampleJo
 		);
 }
 
-/** The same as the sampler that `rankLadder` wants. */
+/**
+ * The same as the sampler that `rankLadder` wants.
+ *
+ * @param question opened
+ */
 export function localSampler(question: Question): Sampler {
 	const sample = createLocalSampler(question);
 	return (jobs) => Promise.resolve(sample(jobs));

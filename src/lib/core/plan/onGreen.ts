@@ -17,13 +17,21 @@ export interface Conditions extends Pick<
 	grain: Radians | null;
 }
 
-/** Height of the lip of whatever area lies at a place. */
+/**
+ * Height of the lip of whatever area lies at a place.
+ *
+ * @param green with its areas
+ */
 export const lipsOf =
 	(green: Green) =>
 	(u: Metres, v: Metres): Metres =>
 		green.areas.findLast((area) => contains(area.outline, u, v))?.lip ?? 0;
 
-/** The lie a player would expect where a ball lies on a map; null in water. */
+/**
+ * The lie a player would expect where a ball lies on a map; null in water.
+ *
+ * @param kind of ground
+ */
 export function expectedLie(kind: SurfaceKind): LieId | null {
 	switch (kind) {
 		case SURFACE.water:
@@ -46,7 +54,12 @@ const HEADINGS = 12;
 const STEP: Metres = 0.5;
 const FARTHEST: Metres = 60;
 
-/** A dry place beside the green, straight below the pin on the map where there is one, else the next way round. */
+/**
+ * A dry place beside the green, straight below the pin on the map where there is one, else the next way round.
+ *
+ * @param green with its outline
+ * @param pin on the map, metres
+ */
 export function standBeside(green: Green, pin: Point): Point {
 	const surface = surfaceOf(green);
 	for (let k = 0; k < HEADINGS; k++) {
@@ -62,11 +75,24 @@ export function standBeside(green: Green, pin: Point): Point {
 	return [pin[0], pin[1] - FARTHEST / 2];
 }
 
-/** The line from ball to pin on a green, or why there is none. */
+/**
+ * The line from ball to pin on a green, or why there is none.
+ *
+ * @param green with its outline
+ * @param ball on the map, metres
+ * @param pin on the map, metres
+ */
 export const lineOn = (green: Green, ball: Point, pin: Point): LineOfPlay | LineProblem =>
 	lineOfPlay(surfaceOf(green), lipsOf(green), ball, pin);
 
-/** The situation of a ball on a green's map. */
+/**
+ * The situation of a ball on a green's map.
+ *
+ * @param green with its outline
+ * @param line cut from it
+ * @param lie the ball's
+ * @param conditions speed, turf and grain of the day, grain as a bearing on the map
+ */
 export function situationOn(
 	green: Green,
 	line: LineOfPlay,

@@ -31,16 +31,32 @@ interface Room {
 	back: Metres;
 }
 
-/** Stretch of the line in which a ball may be meant to end. */
+/**
+ * Stretch of the line in which a ball may be meant to end.
+ *
+ * @param question opened
+ */
 export const roomOf = ({ situation, pin }: Question): Room => ({
 	front: situation.toEdge + GREEN_MARGIN,
 	back: pin + situation.beyondPin - GREEN_MARGIN
 });
 
+/**
+ * Whether a target lies on the green.
+ *
+ * @param room between the front and the back of the green, metres from the ball
+ * @param target metres from the ball
+ */
 export const within = ({ front, back }: Room, target: Metres): boolean =>
 	target > front && target < back;
 
-/** A play that works for a place other than the pin, or null. */
+/**
+ * A play that works for a place other than the pin, or null.
+ *
+ * @param question opened
+ * @param rung to be played elsewhere
+ * @param target metres from the ball
+ */
 export function playable(question: Question, rung: Rung, target: Metres): Rung | null {
 	const tried = solveRung(question, rung.play, target, rung.solution.speed);
 	return rejectRung(question, tried) === null ? tried : null;
@@ -49,6 +65,8 @@ export function playable(question: Question, rung: Rung, target: Metres): Rung |
 /**
  * The nearest place past the pin that a play reaches which is out at the pin itself.
  *
+ * @param question opened
+ * @param out a play that is out at the pin
  * @returns null where there is none on this green, or more length would not mend what is wrong; shaped shots are not asked
  */
 export function nearestPlayable(

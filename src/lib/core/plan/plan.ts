@@ -53,7 +53,12 @@ export interface RungDetails {
 
 const MOST_FINISHES = 200;
 
-/** Swing, setup and aim of a solved rung. */
+/**
+ * Swing, setup and aim of a solved rung.
+ *
+ * @param question opened
+ * @param rung of its ladder
+ */
 export function detailsOf(question: Question, rung: Rung): RungDetails {
 	const { play, solution } = rung;
 	const intent = question.intent(play);
@@ -77,7 +82,11 @@ export function detailsOf(question: Question, rung: Rung): RungDetails {
 	};
 }
 
-/** The deterministic ladder with its details: fast enough to follow a dragging finger. */
+/**
+ * The deterministic ladder with its details: fast enough to follow a dragging finger.
+ *
+ * @param question opened
+ */
 export function firstAnswer(question: Question): FirstAnswer {
 	const { ladder } = withinSchool(question, buildLadder(question));
 	return { ladder, details: ladder.rungs.map((rung) => detailsOf(question, rung)) };

@@ -27,11 +27,21 @@ export interface Entry {
 	careful: boolean;
 }
 
+/**
+ * An entry that has not played yet.
+ *
+ * @param rung that is to be played
+ */
 export const enter = (rung: Rung): Entry => ({ rung, finishes: null, careful: false });
 
 /** An entry some of whose balls have been played. */
 export type Played = Entry & { finishes: Finishes };
 
+/**
+ * Whether any of its balls have been played.
+ *
+ * @param entry of the race
+ */
 export const hasPlayed = (entry: Entry): entry is Played => entry.finishes !== null;
 
 const ballsOf = ({ finishes }: Entry): number => finishes?.x.length ?? 0;
@@ -50,7 +60,13 @@ const jobsFor = (entry: Entry, to: number): SampleJob[] => {
 	return jobs;
 };
 
-/** Brings entries up to a number of balls; those that have as many are left as they are. */
+/**
+ * Brings entries up to a number of balls; those that have as many are left as they are.
+ *
+ * @param entries those to be played on
+ * @param to balls each is to have played
+ * @param sampler plays them
+ */
 export async function sampleTo(
 	entries: readonly Entry[],
 	to: number,
@@ -67,13 +83,27 @@ export async function sampleTo(
 	});
 }
 
-/** Average strokes of an entry that has played. */
+/**
+ * Average strokes of an entry that has played.
+ *
+ * @param played balls
+ * @returns one cost a ball, in the order of the seeds
+ */
 export const strokesOf = ({ finishes }: Played): number => mean(finishes.strokes);
 
-/** Chance of four strokes and more of an entry that has played. */
+/**
+ * Chance of four strokes and more of an entry that has played.
+ *
+ * @param played balls
+ * @returns chance of four strokes or more, 0 to 1
+ */
 export const blowUpOf = ({ finishes }: Played): number => mean(finishes.fourOrMore);
 
-/** The cheapest of those that have played; at least one has. */
+/**
+ * The cheapest of those that have played; at least one has.
+ *
+ * @param entries at least one
+ */
 export function cheapest(entries: readonly Entry[]): Played {
 	const played = entries.filter(hasPlayed);
 	return played.reduce((a, b) => (strokesOf(b) < strokesOf(a) ? b : a));

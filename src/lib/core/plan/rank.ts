@@ -51,6 +51,9 @@ const AIR_STEP: Ratio = 0.06;
 /**
  * About how many balls a ranking plays: the first look at every play, at most so many that are asked where they are best left, and those
  * that compete.
+ *
+ * @param plays in the ladder
+ * @param samples a play is to have in the end
  */
 export const ballsOf = (plays: number, samples: number): number =>
 	plays * FIRST_LOOK +
@@ -113,6 +116,10 @@ function playablePast(question: Question, { rungs, rejected, compromised }: Ladd
  * Samples a ladder and ranks it for this player: a first look at every play, then where each is best left, more balls for the hopeful,
  * most for those that compete.
  *
+ * @param question opened
+ * @param ladder its own
+ * @param sampler plays the balls
+ * @param progress is told the share done, 0 to 1
  * @returns best first, one option a play and the leader's careful place; empty for an empty ladder
  */
 export async function rankLadder(

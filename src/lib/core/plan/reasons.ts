@@ -173,7 +173,15 @@ function schoolReason({
 	return cost === null ? null : { code: 'schoolCosts', more: cost };
 }
 
-/** Why this option and not another, most telling first. */
+/**
+ * Why this option and not another, most telling first.
+ *
+ * @param question opened
+ * @param ranked best first
+ * @param ladder its own
+ * @param sensitivity of the first
+ * @param school what its own way costs more, in strokes, and which was lifted
+ */
 export function reasonsFor(
 	question: Question,
 	ranked: readonly SampledRung[],
@@ -215,7 +223,12 @@ function hazardCautions({ hazards }: Situation, rung: Rung | undefined): Caution
 	];
 }
 
-/** What to mind before this shot is played. */
+/**
+ * What to mind before this shot is played.
+ *
+ * @param question opened
+ * @param rung that is called; undefined where none is
+ */
 export function cautionsFor(question: Question, rung: Rung | undefined): Caution[] {
 	const cautions: Caution[] = [];
 	const { situation, request } = question;

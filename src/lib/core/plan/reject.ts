@@ -41,7 +41,13 @@ const RIDGE_SLOPE: Ratio = 0.08;
 /** Opening a sole with more bounce than this on hard ground blades the ball (common practice, no source). */
 const MOST_BOUNCE_TO_OPEN: Radians = radians(9);
 
-/** Judged before anything is computed. */
+/**
+ * Judged before anything is computed.
+ *
+ * @param intent of the play
+ * @param lie the ball's
+ * @returns null where it can be set up
+ */
 export function rejectSetup(intent: Intent, lie: LieId): Rejection | null {
 	const { club, faceOpen } = intent.play;
 	if (LIES[lie].hard && faceOpen > 0 && club.bounce > MOST_BOUNCE_TO_OPEN)

@@ -63,7 +63,13 @@ export function solveRung(
 	return rungOf(question, play, target, solution);
 }
 
-/** The same shot turned so that it ends to one side of where it did, right (+) or left (−). */
+/**
+ * The same shot turned so that it ends to one side of where it did, right (+) or left (−).
+ *
+ * @param question opened
+ * @param rung solved for its target
+ * @param side metres to the right of the target, − to the left
+ */
 export function leanTo(question: Question, { play, solution, target }: Rung, side: Metres): Rung {
 	const { speed } = solution;
 	const aim = solution.aim + Math.atan2(side, target);
@@ -105,7 +111,13 @@ function runsInto(question: Question, { path, solution }: Rung): HazardKind | nu
 	return null;
 }
 
-/** The first reason against a solved rung, or null. */
+/**
+ * The first reason against a solved rung, or null.
+ *
+ * @param question opened
+ * @param rung solved
+ * @returns null where nothing speaks against it
+ */
 export function rejectRung(question: Question, rung: Rung): Rejection | null {
 	const intent = question.intent(rung.play);
 	const flown: Flown = {

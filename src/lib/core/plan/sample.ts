@@ -32,13 +32,19 @@ const CONTACT: Record<Contact, number> = { clean: 0, heavy: 1, thin: 2 };
 /** Options that compete are played with this many times the balls asked for. */
 export const CONTENDER_FACTOR = 2.5;
 
-/** Most balls that any option of a request is played with. */
+/**
+ * Most balls that any option of a request is played with.
+ *
+ * @param samples asked for, 1 and up
+ */
 export const mostBalls = (samples: number): number => Math.ceil(samples * CONTENDER_FACTOR);
 
 /**
  * Standard normals for a number of balls, spread evenly over what can happen: averages over them err less than over independent luck.
  * The same seed gives the same balls whoever asks, and a longer list begins with the shorter.
  *
+ * @param seed any whole number
+ * @param balls how many, 1 and up
  * @returns `DEVIATE_COUNT` numbers a ball
  */
 export function drawDeviates(seed: number, balls: number): Float64Array {
@@ -142,7 +148,11 @@ function sampleOne(
 	rows.contact[row] = CONTACT[contact];
 }
 
-/** Puts blocks of one shot behind each other, in order. */
+/**
+ * Puts blocks of one shot behind each other, in order.
+ *
+ * @param blocks in the order of their seeds
+ */
 export function joinFinishes(blocks: readonly Finishes[]): Finishes {
 	const count = blocks.reduce((sum, block) => sum + block.x.length, 0);
 	const join = <Row extends Float64Array | Uint8Array>(

@@ -114,7 +114,12 @@ function groundOfSurvey(situation: Situation, survey: SurveyedGround, hazards: b
 	});
 }
 
-/** Builds what the ball will meet. */
+/**
+ * Builds what the ball will meet.
+ *
+ * @param situation as asked
+ * @param options which hazards are there, and where the hole is
+ */
 export function sceneOf(situation: Situation, { hazards, hole }: SceneOptions): Scene {
 	const { survey } = situation;
 	return {

@@ -33,7 +33,12 @@ const FASTEST_GREEN = fromFeet(16);
 /** Carry from which the wedge of the day's percentage is measured. */
 const PERCENTAGE_CARRY: Metres = 5;
 
-/** Landing spot the rules are asked about. */
+/**
+ * Landing spot the rules are asked about.
+ *
+ * @param situation as asked
+ * @returns metres from the ball
+ */
 export const ruleSpot = (situation: Situation): Metres =>
 	situation.toEdge + Math.min(SPOT_PAST_EDGE, situation.edgeToPin * SPOT_SHARE_OF_GREEN);
 
@@ -65,7 +70,11 @@ function todaysAirShare(question: Question): Ratio {
 	return outcome.carry / (outcome.carry + outcome.roll);
 }
 
-/** What the rules are told of a request. */
+/**
+ * What the rules are told of a request.
+ *
+ * @param question opened
+ */
 export function schoolFacts(question: Question): SchoolFacts {
 	const { situation } = question;
 	const { bag } = question.request;
@@ -125,7 +134,11 @@ function callOf(school: School, facts: SchoolFacts, question: Question): SchoolC
 	};
 }
 
-/** Asks every school. Those whose clubs the bag lacks do not answer. */
+/**
+ * Asks every school. Those whose clubs the bag lacks do not answer.
+ *
+ * @param question opened
+ */
 export function callSchools(question: Question): SchoolCall[] {
 	const facts = schoolFacts(question);
 	return SCHOOLS.flatMap((school) => callOf(school, facts, question) ?? []);

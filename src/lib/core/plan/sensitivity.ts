@@ -50,7 +50,12 @@ const steeper = (situation: Situation, percent: number): Situation => ({
 	}))
 });
 
-/** Replays a solved shot in worlds that differ by a little. */
+/**
+ * Replays a solved shot in worlds that differ by a little.
+ *
+ * @param question opened
+ * @param rung that is called
+ */
 export function sensitivityOf(question: Question, rung: Rung): Sensitivity {
 	const { situation } = question;
 	const { speed, aim, outcome } = rung.solution;

@@ -7,7 +7,12 @@ const FLOP_OPENING = radians(15);
 const LOB_LOFT = radians(58);
 const MOSTLY_AIR: Ratio = 0.6;
 
-/** What the trade would call a shot; coaches draw the lines differently, these go by ratio and height. */
+/**
+ * What the trade would call a shot; coaches draw the lines differently, these go by ratio and height.
+ *
+ * @param play what is played
+ * @param airShare share of the way in the air, 0 to 1
+ */
 export function shotKind(play: Play, airShare: Ratio): ShotKind {
 	if (play.flight === 'putt' || play.flight === 'splash') return play.flight;
 	if (play.flight === 'open' && play.faceOpen >= FLOP_OPENING) return 'flop';

@@ -23,11 +23,20 @@ export interface Hazard {
 	beside?: { side: 'left' | 'right'; offset: Metres };
 }
 
-/** The hazards that a ball on the line has to get over. */
+/**
+ * The hazards that a ball on the line has to get over.
+ *
+ * @param hazards any
+ */
 export const acrossLine = (hazards: readonly Hazard[]): Hazard[] =>
 	hazards.filter(({ beside }) => beside === undefined);
 
-/** Where a hazard is highest: a mound in its middle, a bunker or bank at its far lip. */
+/**
+ * Where a hazard is highest: a mound in its middle, a bunker or bank at its far lip.
+ *
+ * @param hazard its kind and where it begins and ends, metres from the ball
+ * @returns metres from the ball
+ */
 export const crestOf = ({ kind, from, to }: Hazard): Metres =>
 	kind === 'mound' ? (from + to) / 2 : to;
 
@@ -78,10 +87,20 @@ export interface Situation {
 	survey?: SurveyedGround;
 }
 
-/** Distance from ball to hole along the line. */
+/**
+ * Distance from ball to hole along the line.
+ *
+ * @param situation as asked
+ * @returns metres from the ball
+ */
 export const pinDistance = (situation: Situation): Metres => situation.toEdge + situation.edgeToPin;
 
-/** The segment at a station; the last one goes on, and the first is taken before the edge too. */
+/**
+ * The segment at a station; the last one goes on, and the first is taken before the edge too.
+ *
+ * @param situation as asked
+ * @param x metres from the ball
+ */
 export function segmentAt(situation: Situation, x: Metres): Segment {
 	let end = situation.toEdge;
 	for (const segment of situation.segments) {
@@ -91,6 +110,11 @@ export function segmentAt(situation: Situation, x: Metres): Segment {
 	return situation.segments[situation.segments.length - 1]!;
 }
 
-/** Slope along the line at a station beyond the edge, + uphill. */
+/**
+ * Slope along the line at a station beyond the edge, + uphill.
+ *
+ * @param situation as asked
+ * @param x metres from the ball
+ */
 export const slopeAt = (situation: Situation, x: Metres): Ratio =>
 	segmentAt(situation, x).slopeAlong;

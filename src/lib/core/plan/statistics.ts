@@ -22,17 +22,31 @@ export interface ShotStatistics {
 	};
 }
 
-/** What can go wrong with a shot, in one number: the chance of sand or water and that of four strokes and more, added. */
+/**
+ * What can go wrong with a shot, in one number: the chance of sand or water and that of four strokes and more, added.
+ *
+ * @param statistics of one play
+ * @returns 0 to 1
+ */
 export const troubleOf = ({ chances }: ShotStatistics): number =>
 	chances.hazard + chances.fourOrMore;
 
+/**
+ * The mean; NaN for no values.
+ *
+ * @param values in any order
+ */
 export function mean(values: ArrayLike<number>): number {
 	let sum = 0;
 	for (let i = 0; i < values.length; i++) sum += values[i]!;
 	return sum / values.length;
 }
 
-/** Standard error of the mean; 0 for fewer than two values. */
+/**
+ * Standard error of the mean; 0 for fewer than two values.
+ *
+ * @param values in any order
+ */
 export function standardError(values: ArrayLike<number>): number {
 	const n = values.length;
 	if (n < 2) return 0;
@@ -48,7 +62,12 @@ function share(length: number, test: (i: number) => boolean): number {
 	return count / length;
 }
 
-/** Counts and averages over finishes; at least one ball. */
+/**
+ * Counts and averages over finishes; at least one ball.
+ *
+ * @param finishes at least two balls
+ * @param holeX metres from the ball
+ */
 export function statisticsOf(finishes: Finishes, holeX: Metres): ShotStatistics {
 	const balls = finishes.x.length;
 	const leaves = Float64Array.from({ length: balls }, (_, i) =>
@@ -80,6 +99,8 @@ export function statisticsOf(finishes: Finishes, holeX: Metres): ShotStatistics 
 /**
  * Compares two shots ball by ball: the same deviates make most of the luck cancel.
  *
+ * @param a played with the same seeds as b
+ * @param b as many balls
  * @returns mean of a − b over the balls both have, and its standard error
  */
 export function pairedDifference(

@@ -28,6 +28,11 @@ export function planSwing(club: Club, speed: MetresPerSecond, player: Player): P
 	};
 }
 
-/** Fastest head speed measured with a club; Infinity where nothing was. */
+/**
+ * Fastest head speed measured with a club; Infinity where nothing was.
+ *
+ * @param club any
+ * @param player with or without measured swings
+ */
 export const fastestMeasured = (club: Club, player: Player): MetresPerSecond =>
 	player.swings[club.id]?.known.at(-1)?.speed ?? Infinity;

@@ -5,7 +5,11 @@ import { pinDistance, slopeAt, type Situation } from './situation';
 const PAST_THE_HOLE: Metres = 0.25;
 const DOWNHILL: Ratio = -0.01;
 
-/** Where along the line the middle ball should end when played at the pin. */
+/**
+ * Where along the line the middle ball should end when played at the pin.
+ *
+ * @param situation as asked
+ */
 export function pinTarget(situation: Situation): Metres {
 	const pin = pinDistance(situation);
 	const past = slopeAt(situation, pin) < DOWNHILL ? 0 : PAST_THE_HOLE;

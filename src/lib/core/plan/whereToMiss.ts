@@ -67,7 +67,11 @@ export function missSpots(green: Green, count: number): Point[] {
 	return spots;
 }
 
-/** Every club that stands for others, once, and the putter. */
+/**
+ * Every club that stands for others, once, and the putter.
+ *
+ * @param bag of the player
+ */
 export function standingBag(bag: readonly Club[]): Club[] {
 	const standing = STANDING_LOFTS.map((loft) => nearestByLoft(bag, loft));
 	return [...new Set([...standing, bag.find((club) => club.putter)])].filter(
@@ -99,6 +103,9 @@ const isTelling = ({ shape, faceOpen }: Play): boolean =>
 /**
  * Expected strokes from one spot beside a green, with a few clubs and few balls: a first look at all, more for the best ones.
  * The standard error is about 0.1 stroke.
+ *
+ * @param asked green, pin, player and bag
+ * @param spot where the ball would lie, metres on the map
  */
 export function missCost(asked: MissQuestion, spot: Point): MissCost {
 	const question = questionAt(asked, spot);

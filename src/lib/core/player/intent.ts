@@ -30,7 +30,13 @@ export interface Play {
 	shape: SpinShape;
 }
 
-/** A club played along a straight path. */
+/**
+ * A club played along a straight path.
+ *
+ * @param club any but a putter
+ * @param flight low, standard or high
+ * @param faceOpen + open, − hooded, radians
+ */
 export const straight = (
 	club: Club,
 	flight: Play['flight'] = 'standard',

@@ -112,7 +112,12 @@ const puttingDispersion = ({ puttStretch }: StrokeCosts): Dispersion => ({
 	direction: PUTTING.direction * puttStretch
 });
 
-/** A player's spread with a club: the skill's, with the speed as measured where it was; with a putter it follows from the putting. */
+/**
+ * A player's spread with a club: the skill's, with the speed as measured where it was; with a putter it follows from the putting.
+ *
+ * @param club any
+ * @param player skill, putting and measured swings
+ */
 export function dispersionWith(
 	club: Club,
 	player: Pick<Player, 'dispersion' | 'costs' | 'swings'>
@@ -122,6 +127,11 @@ export function dispersionWith(
 	return own === null ? player.dispersion : { ...player.dispersion, speed: own };
 }
 
-/** Fastest head speed this player can ask of a club around a green; strength does not matter to a putter. */
+/**
+ * Fastest head speed this player can ask of a club around a green; strength does not matter to a putter.
+ *
+ * @param club any
+ * @param player strength, above 0
+ */
 export const fastestSwing = (club: Club, { strength }: Pick<Player, 'strength'>): MetresPerSecond =>
 	fullSpeed(club) * (club.putter ? 1 : strength);

@@ -38,7 +38,11 @@ const delivery: Delivery = {
 /** Dispersion of the shortest swing against the table's (the low point moves less), and the head speed that adds as much again. */
 const SWING_GROWTH = { base: 1.5, lowPointBase: 0.75, cap: 36 };
 
-/** A longer swing goes wrong by more: factor on the dispersion by head speed (assumption). */
+/**
+ * A longer swing goes wrong by more: factor on the dispersion by head speed (assumption).
+ *
+ * @param speed of the head, m/s, 0 and up
+ */
 export const swingGrowth = (speed: MetresPerSecond): number =>
 	SWING_GROWTH.base + Math.min(speed, SWING_GROWTH.cap) / SWING_GROWTH.cap;
 
@@ -53,14 +57,26 @@ const sandGrowth = ({ lowPoint }: Dispersion): number =>
 /** Player's low point sits a little ahead of the ball on average (assumption), which is what ball-first means. */
 const MEAN_LOW_POINT: Metres = 0.004;
 
-/** Share of the head speed left after the turf behind the ball; the leading edge digs, a sole with bounce skids. */
+/**
+ * Share of the head speed left after the turf behind the ball; the leading edge digs, a sole with bounce skids.
+ *
+ * @param behind where the club meets the ground, metres behind the ball
+ * @param effectiveBounce of the sole as delivered, radians
+ * @param dig how much the lie lets it dig, 0 to 1
+ * @returns share of the head speed that is left, 0 to 1
+ */
 export function digLoss(behind: Metres, effectiveBounce: Radians, dig: number): number {
 	if (behind <= 0) return 1;
 	const rate = STRIKE.digRate * Math.exp(-Math.max(effectiveBounce, -0.1) / STRIKE.digBounce);
 	return Math.exp(-rate * dig * behind);
 }
 
-/** How the club meets a ball with its low point `ahead` of it (behind is negative). */
+/**
+ * How the club meets a ball with its low point `ahead` of it (behind is negative).
+ *
+ * @param intent of the play
+ * @param ahead lowest point of the swing beyond the ball, metres
+ */
 export function contactOf(intent: Intent, ahead: Metres): Contact {
 	if (intent.play.club.putter) return 'clean';
 	if (ahead > STRIKE.thinAhead * intent.lie.cushion) return 'thin';
@@ -69,7 +85,14 @@ export function contactOf(intent: Intent, ahead: Metres): Contact {
 	return ahead < -STRIKE.heavyBehind ? 'heavy' : 'clean';
 }
 
-/** Strikes the ball as intended, without error. */
+/**
+ * Strikes the ball as intended, without error.
+ *
+ * @param intent of the play
+ * @param speed of the head, m/s
+ * @param aim + to the right, radians
+ * @param ball is overwritten
+ */
 export function strikeAsIntended(
 	intent: Intent,
 	speed: MetresPerSecond,

@@ -98,7 +98,12 @@ export interface SwingName {
 /** Half the distance between two marks in which a length counts as "on" the mark. */
 const ON_MARK = 0.25;
 
-/** Names a backswing. */
+/**
+ * Names a backswing.
+ *
+ * @param angle of the lead arm from hanging, radians, 0 to π
+ * @param vocabulary whose words
+ */
 export function nameSwing(angle: Radians, vocabulary: SwingVocabulary): SwingName {
 	const marks = SWING_MARKS[vocabulary];
 	const first = marks[0]!;
@@ -119,7 +124,11 @@ export function nameSwing(angle: Radians, vocabulary: SwingVocabulary): SwingNam
 const halfway = (low: SwingMark, high: SwingMark, vocabulary: SwingVocabulary): string =>
 	vocabulary === 'clock' ? `${low.name}:30` : `${low.name} to ${high.name}`;
 
-/** The angle of a mark in any vocabulary; NaN for a name none of them knows. */
+/**
+ * The angle of a mark in any vocabulary; NaN for a name none of them knows.
+ *
+ * @param name of a mark, or half past one
+ */
 export function markAngle(name: string): Radians {
 	const half = /^(\d+):30$/.exec(name);
 	if (half) return (markAngle(half[1]!) + markAngle(String(Number(half[1]) + 1))) / 2;

@@ -10,7 +10,12 @@ export interface AirShare {
 	share: Ratio;
 }
 
-/** The rows of a rule in terms of club numbers (12 a sand wedge … 5 a five-iron), for the clubs this bag has. */
+/**
+ * The rows of a rule in terms of club numbers (12 a sand wedge … 5 a five-iron), for the clubs this bag has.
+ *
+ * @param rows club number and share of the way it flies
+ * @param facts of the shot
+ */
 export function numberedShares(rows: readonly [number, Ratio][], facts: SchoolFacts): AirShare[] {
 	return rows.flatMap(([number, share]) => {
 		const club = nearestByLoft(facts.bag, radians(CLUB_NUMBER_LOFT[number]!));

@@ -23,6 +23,11 @@ export const SCHOOLS: readonly School[] = [
 	shapeTheSpin
 ];
 
-/** The school of an id; undefined for `free` and anything unknown. */
+/**
+ * The school of an id; undefined for `free` and anything unknown.
+ *
+ * @param id of a school, or free
+ * @returns undefined for free
+ */
 export const schoolOf = (id: SchoolId | 'free'): School | undefined =>
 	SCHOOLS.find((school) => school.id === id);

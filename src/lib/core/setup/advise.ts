@@ -178,7 +178,11 @@ function slopeAdvice({ stance, flight }: SetupQuestion): SlopeAdvice[] {
 	return found;
 }
 
-/** Sets up for a shot: the flight's own setup, changed by the lie, the length of the swing and the player's technique. */
+/**
+ * Sets up for a shot: the flight's own setup, changed by the lie, the length of the swing and the player's technique.
+ *
+ * @param question play, lie, stance and player
+ */
 export function adviseSetup(question: SetupQuestion): SetupAdvice {
 	const { flight, setup, speed, technique, lie } = question;
 	const change = (flight === 'putt' ? null : LIE_SETUP[lie]) ?? {};

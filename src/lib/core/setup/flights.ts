@@ -80,7 +80,12 @@ const TRAIL_FLOP: Partial<FlightSetup> = {
 	attackAngle: radians(-1)
 };
 
-/** The setup of a flight in a player's technique. */
+/**
+ * The setup of a flight in a player's technique.
+ *
+ * @param flight how high it is meant
+ * @param technique the player's way
+ */
 export function flightSetup(flight: FlightId, technique: Technique): FlightSetup {
 	const base = FLIGHTS[flight];
 	if (technique.chip === 'sole' && SOLE[flight]) return { ...base, ...SOLE[flight] };

@@ -10,7 +10,14 @@ export type Path = [number, number, number, number][];
 
 export const MAX_PATH_POINTS = 160;
 
-/** The drawn path of an intended shot. */
+/**
+ * The drawn path of an intended shot.
+ *
+ * @param intent of the play
+ * @param scene ground, air and obstacles
+ * @param speed of the head, m/s
+ * @param aim + to the right, radians
+ */
 export function pathOf(intent: Intent, scene: Scene, speed: MetresPerSecond, aim: Radians): Path {
 	const ball = new BallState();
 	ball.y = ball.apex = scene.ground.height(0, 0);
@@ -20,7 +27,13 @@ export function pathOf(intent: Intent, scene: Scene, speed: MetresPerSecond, aim
 	return recorder.thinned(MAX_PATH_POINTS);
 }
 
-/** Height of a path where it first passes a station; the last height beyond its end, NaN before its start. */
+/**
+ * Height of a path where it first passes a station; the last height beyond its end, NaN before its start.
+ *
+ * @param path as flown
+ * @param x metres from the ball
+ * @returns metres above the ball; NaN where it did not come by
+ */
 export function heightOnPath(path: Path, x: Metres): Metres {
 	for (let i = 1; i < path.length; i++) {
 		const [, x0, y0] = path[i - 1]!;

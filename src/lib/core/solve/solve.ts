@@ -26,7 +26,15 @@ const COARSE_ROOT: RootOptions = { tolerance: 0.05, width: 2e-3, maxIterations: 
 const ball = new BallState();
 const patch = new UniformPatch();
 
-/** One ball as intended. */
+/**
+ * One ball as intended.
+ *
+ * @param intent of the play
+ * @param scene ground, air and obstacles
+ * @param speed of the head, m/s
+ * @param aim + to the right, radians
+ * @param out is overwritten
+ */
 export function playIntended(
 	intent: Intent,
 	scene: Scene,
@@ -140,7 +148,15 @@ export function solveFinish(
 	return { status, speed, aim, miss: past(outcome), outcome };
 }
 
-/** Finds the head speed that carries to a landing spot, whatever the ball does afterwards. */
+/**
+ * Finds the head speed that carries to a landing spot, whatever the ball does afterwards.
+ *
+ * @param intent of the play
+ * @param scene ground, air and obstacles
+ * @param carry wanted, metres, above 0
+ * @param fastest head speed that is tried, m/s
+ * @param aim + to the right, radians
+ */
 export function solveCarry(
 	intent: Intent,
 	scene: Scene,

@@ -57,7 +57,12 @@ const READING: Metres = 0.05;
 const PLACE_ERRORS = 4;
 const PLACE_TOLERANCE = fromFeet(1);
 
-/** Slope that makes a ramp ball roll so much farther down than up: 1/S↑ − 1/S↓ = 4 · 5/7 g s / v². */
+/**
+ * Slope that makes a ramp ball roll so much farther down than up: 1/S↑ − 1/S↓ = 4 · 5/7 g s / v².
+ *
+ * @param up roll-out up the slope, metres, above 0
+ * @param down roll-out down the slope, metres, above 0
+ */
 export function slopeBetween(up: Metres, down: Metres): Ratio {
 	const pull = GRAVITY / (1 + BALL.inertia);
 	// rollDeceleration(S) = v²/2S, so a difference of decelerations is twice the pull of the slope.
