@@ -1,9 +1,12 @@
 import tailwindcss from '@tailwindcss/vite';
 import { sveltekit } from '@sveltejs/kit/vite';
+import { svelteTesting } from '@testing-library/svelte/vite';
 import { defineConfig } from 'vitest/config';
 import { threadBundle } from './scripts/threadBundle.ts';
 
 const PAGE_TESTS = ['src/lib/ui/**/*.test.ts', 'tests/faults/**/*.test.ts'];
+/** Tests beside a component are called like it. */
+const COMPONENT_TESTS = ['src/lib/ui/**/[A-Z]*.test.ts'];
 
 export default defineConfig({
 	plugins: [threadBundle(), tailwindcss(), sveltekit()],
@@ -27,7 +30,17 @@ export default defineConfig({
 				test: {
 					name: 'page',
 					include: PAGE_TESTS,
+					exclude: COMPONENT_TESTS,
 					environment: './tests/support/clientEnvironment.ts'
+				}
+			},
+			{
+				extends: true,
+				plugins: [svelteTesting()],
+				test: {
+					name: 'components',
+					include: COMPONENT_TESTS,
+					environment: 'jsdom'
 				}
 			}
 		]

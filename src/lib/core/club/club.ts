@@ -21,6 +21,8 @@ const MASS_BY_LOFT = {
 const PUTTER_MASS: Kilograms = 0.35;
 
 /**
+ * Mass of a club head.
+ *
  * @param club any; lofts outside the table take the nearest end
  */
 export const headMass = (club: Club): Kilograms =>
