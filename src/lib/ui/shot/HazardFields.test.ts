@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { render, screen } from '@testing-library/svelte';
 import { userEvent } from '@testing-library/user-event';
 import { afterEach, expect, it } from 'vitest';
-import { ShotBench } from '$lib/ui/state/shotBench.svelte';
+import { freshShot, ShotBench } from '$lib/ui/state/shotBench.svelte';
 import { silentPool } from '../../../../tests/support/silentPool';
 import HazardFields from './HazardFields.svelte';
 
@@ -10,6 +10,7 @@ let bench: ShotBench;
 
 function fields() {
 	bench = new ShotBench(silentPool());
+	bench.open({ shot: freshShot(), name: '', origin: null });
 	render(HazardFields, { bench });
 }
 
