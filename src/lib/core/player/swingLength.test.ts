@@ -1,6 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { degrees, radians } from '../units';
-import { markAngle, measuredAngle, nameSwing, swingAngle } from './swingLength';
+import {
+	markAngle,
+	measuredAngle,
+	nameSwing,
+	nearestMark,
+	swingAngle,
+	SWING_MARKS
+} from './swingLength';
 
 describe('nameSwing', () => {
 	it.each([
@@ -11,21 +18,48 @@ describe('nameSwing', () => {
 		['body', 53, 'thigh to hip'],
 		['shape', 90, 'L'],
 		['shape', 150, '10'],
-		['clock', 10, 'under 7']
+		['clock', 2, '6:15'],
+		['clock', 10, '6:15'],
+		['clock', 14, '6:30'],
+		['clock', 19.5, '6:45'],
+		['clock', 45, '7:30'],
+		['body', 5, 'foot'],
+		['body', 13, 'foot to seam'],
+		['shape', 22, 'Y']
 	] as const)('calls a %s swing of %i° %s', (vocabulary, angle, name) => {
 		expect(nameSwing(radians(angle), vocabulary).name).toBe(name);
 	});
 
 	it('names the marks on both sides', () => {
 		expect(nameSwing(radians(75), 'clock').between).toEqual(['8', '9']);
-		expect(nameSwing(radians(10), 'body').between).toEqual(['knee', 'knee']);
+		expect(nameSwing(radians(9), 'body').between).toEqual(['foot', 'foot']);
 	});
 
 	it('comes back from its own names', () => {
 		expect(degrees(markAngle('8:30'))).toBeCloseTo(75, 9);
+		expect(degrees(markAngle('6:30'))).toBeCloseTo(15, 9);
 		expect(degrees(markAngle('hip'))).toBeCloseTo(65, 9);
 		expect(markAngle('elbow')).toBeNaN();
 	});
+});
+
+describe('marks', () => {
+	it.each(['clock', 'body', 'shape'] as const)('rise in the words of the %s', (vocabulary) => {
+		const angles = SWING_MARKS[vocabulary].map(({ angle }) => angle);
+		expect(angles).toEqual([...new Set(angles)].sort((a, b) => a - b));
+		for (const { name, angle } of SWING_MARKS[vocabulary])
+			expect(nearestMark(angle + 0.01, vocabulary).name).toBe(name);
+	});
+
+	/** A sand wedge swung with 4.6 m/s carries about 2 m, with 8.1 m/s about 6 m. */
+	it.each(['clock', 'body', 'shape'] as const)(
+		'tell a short chip from a longer one: %s',
+		(words) => {
+			const [short, long] = [4.6, 8.1].map((speed) => nameSwing(swingAngle(speed, 30.8), words));
+			expect(short!.between).not.toEqual(long!.between);
+			expect(short!.name).not.toBe(long!.name);
+		}
+	);
 });
 
 describe('swingAngle', () => {

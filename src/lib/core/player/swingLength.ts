@@ -1,6 +1,6 @@
 import type { MetresPerSecond, Radians, Ratio } from '../units';
 import { radians } from '../units';
-import { interpolate } from '../math/interpolation';
+import { monotoneCurve } from '../math/monotone';
 
 /** The words a player uses for lengths of backswing. */
 export type SwingVocabulary = 'clock' | 'body' | 'shape';
@@ -13,17 +13,37 @@ export interface SwingMark {
 
 const mark = (name: string, angle: number): SwingMark => ({ name, angle: radians(angle) });
 
-/** The three vocabularies of the trade for one thing, shortest first. */
+/**
+ * The three vocabularies of the trade for one thing, shortest first; the marks of short chips are ours (a club head a foot back moves
+ * the lead arm some ten degrees).
+ */
 export const SWING_MARKS: Record<SwingVocabulary, readonly SwingMark[]> = {
-	clock: [mark('7', 30), mark('8', 60), mark('9', 90), mark('10', 120)],
+	clock: [
+		mark('6:15', 7.5),
+		mark('6:30', 15),
+		mark('6:45', 22.5),
+		mark('7', 30),
+		mark('8', 60),
+		mark('9', 90),
+		mark('10', 120)
+	],
 	body: [
+		mark('foot', 10),
+		mark('seam', 16),
 		mark('knee', 22),
 		mark('thigh', 42),
 		mark('hip', 65),
 		mark('ribs', 90),
 		mark('shoulder', 118)
 	],
-	shape: [mark('V', 42), mark('level', 65), mark('L', 90), mark('10', 120)]
+	shape: [
+		mark('I', 9),
+		mark('Y', 22),
+		mark('V', 42),
+		mark('level', 65),
+		mark('L', 90),
+		mark('10', 120)
+	]
 };
 
 /** Every name of a mark, whatever the vocabulary. */
@@ -83,7 +103,7 @@ export function measuredAngle(
 	if (speed < first.speed) return { angle: first.angle * (speed / first.speed), past: false };
 	const speeds = known.map((swing) => swing.speed);
 	const angles = known.map((swing) => swing.angle);
-	return { angle: interpolate(speeds, angles, speed), past: false };
+	return { angle: monotoneCurve(speeds, angles)(speed), past: false };
 }
 
 /** A backswing in the words of a vocabulary. */
@@ -108,21 +128,28 @@ export function nameSwing(angle: Radians, vocabulary: SwingVocabulary): SwingNam
 	const marks = SWING_MARKS[vocabulary];
 	const first = marks[0]!;
 	const last = marks[marks.length - 1]!;
-	if (angle <= first.angle * (1 - ON_MARK))
-		return { name: `under ${first.name}`, between: [first.name, first.name], angle };
+	if (angle <= first.angle) return { name: first.name, between: [first.name, first.name], angle };
 	if (angle >= last.angle) return { name: last.name, between: [last.name, last.name], angle };
 	const above = marks.findIndex((m) => m.angle >= angle);
-	if (above === 0) return { name: first.name, between: [first.name, first.name], angle };
 	const low = marks[above - 1]!;
 	const high = marks[above]!;
 	const share = (angle - low.angle) / (high.angle - low.angle);
-	const name =
-		share < ON_MARK ? low.name : share > 1 - ON_MARK ? high.name : halfway(low, high, vocabulary);
-	return { name, between: [low.name, high.name], angle };
+	const near = share < 0.5 ? low.name : high.name;
+	const onMark = share < ON_MARK || share > 1 - ON_MARK;
+	return {
+		name: onMark ? near : (halfway(low, high, vocabulary) ?? near),
+		between: [low.name, high.name],
+		angle
+	};
 }
 
-const halfway = (low: SwingMark, high: SwingMark, vocabulary: SwingVocabulary): string =>
-	vocabulary === 'clock' ? `${low.name}:30` : `${low.name} to ${high.name}`;
+const WHOLE_HOUR = /^\d+$/;
+
+/** Half-way between two marks; undefined between two quarters of an hour, which are near enough. */
+function halfway(low: SwingMark, high: SwingMark, vocabulary: SwingVocabulary): string | undefined {
+	if (vocabulary !== 'clock') return `${low.name} to ${high.name}`;
+	return WHOLE_HOUR.test(low.name) ? `${low.name}:30` : undefined;
+}
 
 /**
  * The angle of a mark in any vocabulary; NaN for a name none of them knows.
@@ -130,11 +157,21 @@ const halfway = (low: SwingMark, high: SwingMark, vocabulary: SwingVocabulary): 
  * @param name of a mark, or half past one
  */
 export function markAngle(name: string): Radians {
-	const half = /^(\d+):30$/.exec(name);
-	if (half) return (markAngle(half[1]!) + markAngle(String(Number(half[1]) + 1))) / 2;
 	for (const marks of Object.values(SWING_MARKS)) {
 		const found = marks.find((m) => m.name === name);
 		if (found) return found.angle;
 	}
-	return NaN;
+	const half = /^(\d+):30$/.exec(name);
+	return half ? (markAngle(half[1]!) + markAngle(String(Number(half[1]) + 1))) / 2 : NaN;
 }
+
+/**
+ * The mark nearest to a swing.
+ *
+ * @param angle of the lead arm from hanging, radians
+ * @param vocabulary whose words
+ */
+export const nearestMark = (angle: Radians, vocabulary: SwingVocabulary): SwingMark =>
+	SWING_MARKS[vocabulary].reduce((best, m) =>
+		Math.abs(m.angle - angle) < Math.abs(best.angle - angle) ? m : best
+	);

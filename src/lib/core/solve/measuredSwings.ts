@@ -4,10 +4,11 @@ import type { Club } from '../club/club';
 import { createPlane } from '../ground/plane';
 import { SURFACE } from '../ground/surfaces';
 import { turfOf } from '../ground/turf';
-import { intend, PLAIN_LIE } from '../player/intent';
+import { intend, PLAIN_LIE, straight } from '../player/intent';
 import { fastestSwing, type Player } from '../player/player';
+import { PRIOR_BALLS } from '../player/carryTable';
 import { markAngle, type ClubSwings, type KnownSwing } from '../player/swingLength';
-import type { Metres, MetresPerSecond, Ratio } from '../units';
+import { radians, type Metres, type MetresPerSecond, type Radians, type Ratio } from '../units';
 import { solveCarry } from './solve';
 
 /** Carry of one swing length with one club, measured. */
@@ -24,8 +25,18 @@ export interface MeasuredCarry {
 	n?: number | undefined;
 }
 
-/** Flights that a carry can be measured with. */
-export type CarryFlight = 'low' | 'standard' | 'high';
+/** Flights that a carry can be measured with: from the fairway, a splash from sand. */
+export type CarryFlight = 'low' | 'standard' | 'high' | 'open' | 'splash';
+
+/** Face of a flight that is measured with the face open, and of one that is not. */
+const FACE: Readonly<Record<CarryFlight, Radians>> = {
+	low: 0,
+	standard: 0,
+	high: 0,
+	open: radians(15),
+	splash: radians(15)
+};
+const FROM_SAND = { ...PLAIN_LIE, lie: 'sand' } as const;
 
 const range: Scene = {
 	ground: createPlane({
@@ -44,8 +55,6 @@ const range: Scene = {
 /** A carry measured on a good day may lie past what the model gives a full swing. */
 const GOOD_DAY = 1.3;
 
-/** A skill's own spread counts as much as this many balls. */
-const PRIOR_BALLS = 8;
 /** Balls behind a spread that does not say how many. */
 const FEW_BALLS = 5;
 
@@ -57,8 +66,8 @@ function speedOf(
 	{ carry, flight = 'standard' }: MeasuredCarry,
 	player: Swinger
 ): MetresPerSecond {
-	const play = { club, flight, faceOpen: 0, shape: 'straight' } as const;
-	const intent = intend(play, PLAIN_LIE, player.technique);
+	const lie = flight === 'splash' ? FROM_SAND : PLAIN_LIE;
+	const intent = intend(straight(club, flight, FACE[flight]), lie, player.technique);
 	return solveCarry(intent, range, carry, fastestSwing(club, player) * GOOD_DAY).speed;
 }
 

@@ -7,7 +7,13 @@ const tabs = ['why', 'setup', 'schools'].map((id) => ({ id, label: `The ${id}` }
 
 it('is one Tab stop; arrows go round and choose', async () => {
 	const onselect = vi.fn();
-	const { rerender } = render(TabBar, { label: 'Panels', tabs, active: 'schools', panel: 'side', onselect });
+	const { rerender } = render(TabBar, {
+		label: 'Panels',
+		tabs,
+		active: 'schools',
+		panel: 'side',
+		onselect
+	});
 	await userEvent.tab();
 	const chosen = screen.getByRole('tab', { selected: true });
 	expect(document.activeElement).toBe(chosen);

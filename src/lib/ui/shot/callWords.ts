@@ -1,4 +1,5 @@
 import { shotKind } from '$lib/core/plan/shotKind';
+import { swingWords } from '$lib/io/words/swing';
 import { playWords } from '$lib/io/words/play';
 import type { Choice } from '$lib/ui/state/choices';
 import type { Metres } from '$lib/core/units';
@@ -13,20 +14,6 @@ export interface CallWords {
 
 const STRAIGHT: Metres = 0.05;
 const HALF_METRE: Metres = 0.5;
-
-const SWING: Record<string, (name: string) => string> = {
-	clock: (name) =>
-		name.startsWith('under')
-			? `swing ${name} o’clock`
-			: `swing to ${name}${name.includes(':') ? '' : ' o’clock'}`,
-	body: (name) =>
-		name.startsWith('under') ? `hands ${name}` : between(name, 'hands', 'hands to the'),
-	shape: (name) => (name.startsWith('under') ? `swing ${name}` : between(name, 'swing', 'swing to'))
-};
-
-/** A length half-way between two marks is named after both. */
-const between = (name: string, half: string, on: string): string =>
-	name.includes(' to ') ? `${half} between ${name.replace(' to ', ' and ')}` : `${on} ${name}`;
 
 function landingWords(choice: Choice, toEdge: Metres, say: (m: Metres) => string): string {
 	const { outcome } = choice.rung.solution;
@@ -65,7 +52,8 @@ export function callWords(
 	return {
 		club,
 		landing: landingWords(choice, place.toEdge, say),
-		swing: choice.rung.play.flight === 'putt' ? 'long putting stroke' : SWING[vocabulary]!(name),
+		swing:
+			choice.rung.play.flight === 'putt' ? 'long putting stroke' : swingWords(name, vocabulary),
 		aim: aimWords(choice, place.pin, say)
 	};
 }

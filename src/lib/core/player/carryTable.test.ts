@@ -1,0 +1,108 @@
+import { describe, expect, it } from 'vitest';
+import { createRng } from '../math/random';
+import { carryTable, posteriorSpread, type CarryFact } from './carryTable';
+
+const PRIOR = 0.07;
+const balls = (swing: string, carries: number[], over: Partial<CarryFact> = {}): CarryFact[] =>
+	carries.map((carry) => ({
+		club: 'sw',
+		swing,
+		flight: 'standard',
+		carry,
+		stated: false,
+		...over
+	}));
+const table = (...facts: CarryFact[][]) => carryTable(facts.flat(), PRIOR);
+
+describe('a cell of the carry table', () => {
+	it('is worked out by hand for three balls', () => {
+		const [cell] = table(balls('9', [14, 15, 13]));
+		expect(cell).toMatchObject({ n: 3, wild: 0, mean: 14, stated: false, contradiction: null });
+		// Huber's scale of 13, 14, 15: the outer two lie inside 1.5 deviations, so 1/√0.778465.
+		expect(cell!.spread).toBeCloseTo(1 / Math.sqrt(0.778465), 5);
+		const posterior = Math.sqrt((8 * 1.96 ** 2 + (2 * 1) / 0.778465) / 10);
+		expect(cell!.posterior).toBeCloseTo(posterior, 5);
+		// t of 10 degrees, 95 %: 1.8125.
+		expect(cell!.high - 14).toBeCloseTo((1.8125 * posterior) / Math.sqrt(3), 3);
+		expect(14 - cell!.low).toBeCloseTo(cell!.high - 14, 9);
+	});
+
+	it('takes a stated carry for one careful reading, with the spread of the skill', () => {
+		const [cell] = table(balls('9', [14], { stated: true }));
+		expect(cell).toMatchObject({ n: 1, stated: true, mean: 14, spread: null });
+		expect(cell!.posterior).toBeCloseTo(2 * PRIOR * 14, 12);
+		expect(table(balls('9', [14], { stated: true }), balls('9', [15]))[0]!.stated).toBe(false);
+	});
+
+	it('keeps wild balls out of the mean and counts them', () => {
+		const [cell] = table(balls('9', [14, 14.4, 13.7, 14.1, 3]));
+		expect(cell).toMatchObject({ n: 4, wild: 1 });
+		expect(cell!.mean).toBeCloseTo(14.05, 1);
+	});
+
+	it('never starts its interval below nothing', () => {
+		expect(carryTable(balls('7', [0.4]), 0.5)[0]!.low).toBe(0);
+	});
+});
+
+describe('the table', () => {
+	it('keeps clubs, flights and lengths apart, and one length together in any words', () => {
+		const cells = table(
+			balls('9', [14]),
+			balls('L', [15]),
+			balls('8', [8]),
+			balls('9', [11], { flight: 'high' }),
+			balls('9', [17], { club: 'gw' })
+		);
+		expect(cells.map(({ club, flight, swing, n }) => [club, flight, swing, n])).toEqual([
+			['sw', 'standard', '8', 1],
+			['sw', 'standard', '9', 2],
+			['sw', 'high', '9', 1],
+			['gw', 'standard', '9', 1]
+		]);
+	});
+
+	it('passes over what it cannot use', () => {
+		expect(table(balls('elbow', [9]), balls('9', [0, -3, NaN]))).toEqual([]);
+	});
+
+	it('flags cells that run against their neighbours, with the likely reason', () => {
+		const flags = (...facts: CarryFact[][]) => table(...facts).map((cell) => cell.contradiction);
+		expect(flags(balls('8', [8]), balls('9', [14]))).toEqual([null, null]);
+		const [twelve, twenty] = [
+			[12, 12.2, 11.8, 12],
+			[20, 20.2, 19.8, 20]
+		];
+		expect(flags(balls('8', twenty), balls('9', twelve))).toEqual(['exchanged', 'exchanged']);
+		expect(flags(balls('8', [12.2]), balls('9', [12]))).toEqual(['few', 'few']);
+		const close = [12, 13, 11, 12, 12.4];
+		expect(flags(balls('8', close), balls('9', close))).toEqual(['uneven', 'uneven']);
+		// Exchanging the last two would put 9 before 20 but leave it short of the first.
+		expect(
+			flags(balls('7', [10, 10, 10, 10]), balls('8', twenty), balls('9', [9, 9, 9, 9]))
+		).toEqual([null, 'uneven', 'uneven']);
+	});
+});
+
+describe('the spread of a cell', () => {
+	it('is the exact conjugate update', () => {
+		expect(posteriorSpread(2, 1, 1)).toBe(2);
+		expect(posteriorSpread(2, 1, 9)).toBeCloseTo(Math.sqrt((8 * 4 + 8) / 16), 12);
+		expect(posteriorSpread(2, 1, 1e6)).toBeCloseTo(1, 4);
+	});
+
+	it('makes an interval that holds the truth as often as it says', () => {
+		let held = 0;
+		const TRIALS = 600;
+		for (let seed = 1; seed <= TRIALS; seed++) {
+			const rng = createRng(seed);
+			// A player whose spread is the one presumed, and one whose is a little less.
+			const sigma = 2 * PRIOR * 14 * (seed % 2 ? 1 : 0.8);
+			const carries = Array.from({ length: 5 }, () => 14 + sigma * rng.normal());
+			const [cell] = table(balls('9', carries));
+			if (cell!.low <= 14 && 14 <= cell!.high) held++;
+		}
+		expect(held / TRIALS).toBeGreaterThan(0.87);
+		expect(held / TRIALS).toBeLessThan(0.96);
+	});
+});
