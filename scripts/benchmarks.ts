@@ -21,6 +21,8 @@ import { missCost, missSpots } from '../src/lib/core/plan/whereToMiss';
 import { createHeightField, onNodes } from '../src/lib/core/green/heightGrid';
 import { createSurveyed } from '../src/lib/core/green/surveyed';
 import { greenToCore, type GreenWire } from '../src/lib/io/green';
+import { fileOf } from '$lib/io/pupil';
+import { playingOf } from '$lib/io/playing';
 import { missQuestion, placedRequest } from '../src/lib/io/greenStudy';
 import { parseArchive } from '../src/lib/io/archive/archive';
 import { planRequestSchema, planRequestToCore } from '../src/lib/io/contract/planRequest';
@@ -133,11 +135,15 @@ function onDemoGreen() {
 	const wire: GreenWire = greens.find(({ id }) => id === saved.place!.greenId)!;
 	const green = greenToCore(wire);
 	const reading = readings.findLast(({ greenId }) => greenId === wire.id);
-	const placed = placedRequest(saved, green, saved.place!, reading, { samples: 800, seed: 1 });
+	const playing = playingOf(fileOf(parsed.archive, saved.pupilId)!);
+	const placed = placedRequest(saved, playing, green, saved.place!, reading, {
+		samples: 800,
+		seed: 1
+	});
 	if (placed.problem !== null) throw new Error(placed.problem);
 	return {
 		question: new Question(placed.request),
-		misses: missQuestion(saved, green, wire.pins[0]!.at, reading, 1),
+		misses: missQuestion(saved, playing, green, wire.pins[0]!.at, reading, 1),
 		spots: missSpots(green, 200)
 	};
 }

@@ -5,17 +5,29 @@
 	import { onMount } from 'svelte';
 	import { Toaster } from 'svelte-sonner';
 	import AppHeader from '$lib/ui/shell/AppHeader.svelte';
+	import { attempt } from '$lib/ui/shell/attempt';
 	import { watchForNewVersion } from '$lib/ui/shell/newVersion';
+	import { seedDemo } from '$lib/ui/state/demo';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 
-	const { children } = $props();
+	const { children, data } = $props();
 	onMount(() => {
+		let left = false;
 		const stops = [preferences.follow(), watchForNewVersion()];
-		return () => stops.forEach((stop) => stop());
+		const begin = async () => {
+			if (data.demo) await attempt(seedDemo);
+			if (!left) stops.push(playing.follow());
+		};
+		void begin();
+		return () => {
+			left = true;
+			stops.forEach((stop) => stop());
+		};
 	});
 </script>
 
 <svelte:head><title>Crisp Landing</title></svelte:head>
 <AppHeader />
-<main>{@render children()}</main>
+<main class="max-md:pb-16">{@render children()}</main>
 <Toaster position="bottom-left" duration={6000} />

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { onMount } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import { toast } from 'svelte-sonner';
 	import { replaceState } from '$app/navigation';
 	import { resolve } from '$app/paths';
@@ -9,6 +9,7 @@
 	import { openingShot } from '$lib/ui/state/openingShot';
 	import { readGreens, type GreenBook } from '$lib/store/greens';
 	import { follow } from '$lib/store/shelf';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { freshShot, ShotBench } from '$lib/ui/state/shotBench.svelte';
 
@@ -19,7 +20,9 @@
 	let left = false;
 
 	function begin(opening: Parameters<ShotBench['open']>[0]) {
-		const opened = new ShotBench();
+		const { pupilId } = opening.shot;
+		if (playing.of(pupilId).pupil.id === pupilId) playing.choose(pupilId);
+		const opened = new ShotBench((id) => playing.of(id));
 		opened.knowGreens(books);
 		opened.open(opening);
 		placeAsked(opened);
@@ -41,25 +44,58 @@
 			on.moveTo({ ...place, ball: [ball[0]!, ball[1]!] });
 	}
 
+	/** What to begin with; a store that does not answer is told of, and a shot can still be worked out. */
+	async function opening() {
+		try {
+			books = (await readGreens()).books;
+			return await openingShot(page.url.searchParams.get('shot'), data.demo);
+		} catch (error) {
+			preferences.storeFailed(error);
+			return { kind: 'first-visit' as const };
+		}
+	}
+
 	async function open() {
 		const { searchParams } = page.url;
-		const opening = await openingShot(searchParams.get('shot'), data.demo);
-		books = (await readGreens()).books;
+		const found = await opening();
 		if (left) return;
 		ready = true;
-		if (opening.kind === 'broken')
+		if (found.kind === 'broken')
 			toast.error(
 				'The last shot could not be read. Your saved shots are kept; start a new one here.'
 			);
-		if (opening.kind === 'shot') begin(opening);
+		if (found.kind === 'shot') begin(found);
 		// Who comes from a green wants to plan on it, first visit or not.
-		else if (searchParams.has('green')) begin({ shot: freshShot(), name: '', origin: null });
+		else if (searchParams.has('green'))
+			begin({ shot: freshShot(playing.file.pupil.id), name: '', origin: null });
 		// From here on the last shot counts, also over a reload.
 		if (page.url.search) replaceState(resolve('/'), {});
 	}
 
+	// Who plays and whose shot it is are one thing here, whichever of the two is changed.
+	$effect(() => {
+		const { file } = playing;
+		untrack(() => bench?.playFor(file));
+	});
+	$effect(() => {
+		const id = bench?.shot.pupilId;
+		untrack(() => {
+			if (id && playing.of(id).pupil.id === id) playing.choose(id);
+		});
+	});
+	$effect(() => {
+		void playing.files;
+		untrack(() => bench?.knowPupils());
+	});
+	// The first shot waits for its pupil.
+	let begun = false;
+	$effect(() => {
+		if (!playing.ready || begun) return;
+		begun = true;
+		untrack(() => void open());
+	});
+
 	onMount(() => {
-		void open();
 		const unfollow = follow(
 			readGreens,
 			(found) => {

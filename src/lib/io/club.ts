@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { Club } from '$lib/core/club/club';
 import { STANDARD_BAG } from '$lib/core/club/standardBag';
 import { degrees, radians } from '$lib/core/units';
-import { idField, nameField, within } from './fields';
+import { clubKindField, idField, nameField, within } from './fields';
 
 /** What every club says of itself, wherever it comes from. */
 export const clubFields = {
@@ -20,16 +20,38 @@ export const haveOwnNames = (bag: readonly { name: string }[]): boolean =>
 
 export const SAME_NAME = 'must not hold two clubs of one name';
 
-/** A club under work: degrees, and an id that outlives its name. */
-const clubDraftSchema = z.object({ id: idField, ...clubFields });
+const clubWireSchema = z.object({ id: idField, ...clubFields });
 
 /** A bag that may still be empty while it is put together. */
 export const bagDraftSchema = z
-	.array(clubDraftSchema)
+	.array(clubWireSchema)
 	.max(MOST_CLUBS, `must hold at most ${MOST_CLUBS} clubs`)
 	.refine(haveOwnNames, { error: SAME_NAME });
 
-export type ClubWire = z.output<typeof clubDraftSchema>;
+export type ClubWire = z.output<typeof clubWireSchema>;
+
+/** A club of a pupil under work: degrees, and an id that outlives its name. */
+export const clubDraftSchema = z.object({
+	id: idField,
+	pupilId: idField,
+	name: nameField,
+	loft: clubFields.loft,
+	bounce: clubFields.bounce,
+	kind: clubKindField.default('wedge'),
+	order: z.number().default(0),
+	retiredAt: z.string().nullable().default(null)
+});
+
+export type ClubDraft = z.output<typeof clubDraftSchema>;
+export type ClubKind = ClubDraft['kind'];
+
+export const toClub = ({ id, name, loft, bounce, kind }: ClubDraft): ClubWire => ({
+	id,
+	name,
+	loft,
+	bounce,
+	putter: kind === 'putter'
+});
 
 export const clubToCore = ({ id, name, loft, bounce, putter }: ClubWire): Club => ({
 	id,
@@ -38,6 +60,17 @@ export const clubToCore = ({ id, name, loft, bounce, putter }: ClubWire): Club =
 	bounce: radians(bounce),
 	putter
 });
+
+/** Lofts below which a club is called a wood, a hybrid or an iron, in degrees (common practice, no source). */
+const KINDS: readonly [number, ClubKind][] = [
+	[15.5, 'wood'],
+	[24.5, 'hybrid'],
+	[44, 'iron']
+];
+
+/** What a club of this loft is called. */
+export const kindOfWire = ({ loft, putter }: Pick<ClubWire, 'loft' | 'putter'>): ClubKind =>
+	putter ? 'putter' : (KINDS.find(([below]) => loft < below)?.[1] ?? 'wedge');
 
 const tenths = (angle: number): number => Math.round(degrees(angle) * 10) / 10;
 

@@ -45,6 +45,11 @@ export const schoolField = choice([
 	'shape-the-spin'
 ]);
 
+export const unitsField = choice(['metres', 'yards', 'feet', 'paces']);
+export const clubKindField = choice(['wood', 'hybrid', 'iron', 'wedge', 'putter']);
+/** How a ball's carry is known: typed one by one, or stated as the carry of a swing. */
+export const ballSourceField = choice(['typed', 'stated']);
+
 export const areaKindField = choice(['sand', 'water', 'rough', 'fringe']);
 export const readingMethodField = choice(['ramp', 'balls', 'judged']);
 export const wayField = choice(['up', 'down']);

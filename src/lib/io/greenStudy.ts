@@ -6,15 +6,17 @@ import type { MissQuestion } from '$lib/core/plan/whereToMiss';
 import { bearingToCore } from './green';
 import { placeOn, readLine, readToday } from './placedShot';
 import type { ReadingWire } from './reading';
+import type { Playing } from './playing';
 import type { Place, WorkingShot } from './shot';
 import { shotRequest } from './shotRequest';
 
-/** The weather, ball, bag and player of a shot, with today's reading of a green in place of its ground. */
-function onToday(shot: WorkingShot, reading: ReadingWire | undefined): WorkingShot {
+/** What a study takes from the shot on the bench. */
+type Asked = Pick<WorkingShot, 'situation'>;
+
+/** The weather and ball of a shot, with today's reading of a green in place of its ground. */
+function onToday(shot: Asked, reading: ReadingWire | undefined): Asked {
 	const { ball, wind, airDensity, stimpFeet, firmness, wet } = shot.situation;
 	return {
-		golfer: shot.golfer,
-		bag: shot.bag,
 		situation: {
 			...shot.situation,
 			ball,
@@ -27,15 +29,16 @@ function onToday(shot: WorkingShot, reading: ReadingWire | undefined): WorkingSh
 	};
 }
 
-/** The question of a where-to-miss map for the player of a shot. */
+/** The question of a where-to-miss map for a player, in the weather of a shot. */
 export function missQuestion(
-	shot: WorkingShot,
+	shot: Asked,
+	playing: Playing,
 	green: Green,
 	pin: Place['pin'],
 	reading: ReadingWire | undefined,
 	seed: number
 ): MissQuestion {
-	const { situation, bag, player } = shotRequest(onToday(shot, reading), 1, seed);
+	const { situation, bag, player } = shotRequest(onToday(shot, reading), playing, 1, seed);
 	const { wet, ball, greenSpeed, firmness } = situation;
 	const towards = reading?.grainTowards ?? null;
 	return {
@@ -58,7 +61,8 @@ export function missQuestion(
 
 /** A question for the planner from one place of a green, or why there is none. */
 export function placedRequest(
-	shot: WorkingShot,
+	shot: Asked,
+	playing: Playing,
 	green: Green,
 	place: Place,
 	reading: ReadingWire | undefined,
@@ -70,6 +74,6 @@ export function placedRequest(
 	readLine(copy.situation, placed.line);
 	if (reading) readToday(copy.situation, placed.line, reading);
 	copy.situation.lie = expectedLie(placed.line.ballOn) ?? copy.situation.lie;
-	const request = shotRequest(copy, asked.samples, asked.seed, placed.survey);
+	const request = shotRequest(copy, playing, asked.samples, asked.seed, placed.survey);
 	return { request, line: placed.line, problem: null };
 }

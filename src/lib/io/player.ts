@@ -78,7 +78,8 @@ export type OwnSpread = z.output<typeof ownSpreadSchema>;
 
 export type Golfer = z.output<typeof golferDraftSchema>;
 
-function dispersionOf({ skill, spread }: Golfer): Dispersion {
+/** A player's spread: their own where it is known, else the skill's. */
+export function dispersionOf({ skill, spread }: Pick<Golfer, 'skill' | 'spread'>): Dispersion {
 	if (!spread) return PROFILE[skill].dispersion;
 	return {
 		speed: fromPercent(spread.speed),

@@ -1,8 +1,6 @@
 import { z } from 'zod';
-import { bagDraftSchema } from './club';
 import { idField } from './fields';
 import { mapPoint } from './green';
-import { golferDraftSchema } from './player';
 import { situationFields } from './situationFields';
 
 /** Ball and hole on the map of one green. */
@@ -13,13 +11,12 @@ const placeDraftSchema = z.object({
 });
 
 /**
- * The shot under work on the screen, as it may be asked about: where, who, with what. Metres, percent, feet of green speed. What is
+ * The shot under work on the screen, as it may be asked about: where, and whose it is. Metres, percent, feet of green speed. What is
  * kept (`rows/`) is let in more leniently and judged by this when it is opened.
  */
 export const shotDraftSchema = z.object({
 	situation: z.object(situationFields),
-	golfer: golferDraftSchema.prefault({}),
-	bag: bagDraftSchema,
+	pupilId: idField,
 	/** Where it is on a surveyed green; distances, slopes and hazards of the situation are then read off its map. */
 	place: placeDraftSchema.optional()
 });
@@ -33,7 +30,6 @@ export const firstNumbersSchema = z.object(situationFields).pick({
 
 export type Place = z.output<typeof placeDraftSchema>;
 export type WorkingShot = z.output<typeof shotDraftSchema>;
-export type { Golfer, OwnSpread } from './player';
 
 /** A shot that is kept under a name. */
 export interface SavedShot {

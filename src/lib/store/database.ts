@@ -1,16 +1,29 @@
-import Dexie, { type IndexableType, type Table } from 'dexie';
+import Dexie, { type IndexableType, type Table, type Transaction } from 'dexie';
 import { liftShotRowTo2, liftShotTo2 } from '$lib/io/archive/lift';
+import { liftShotTo3, stampRow, takePupilsOut } from '$lib/io/archive/liftTo3';
+import { ARCHIVED_TABLES, type ArchivedTable } from '$lib/io/archive/version3';
+import type { Stamp } from '$lib/io/stamp';
+import { observe, stamp } from './clock';
 import { settle, unwrittenNotes } from './journal';
 import { mergeThree } from './merge';
 
 /** A row as it lies there: written by any release, perhaps broken. It is judged when it is read. */
 export interface RawRow {
 	id: IndexableType;
+	updatedAt?: Stamp;
 }
 
 export interface SettingRow {
 	key: string;
 	value: unknown;
+}
+
+/** What is left of a removed row, under its table and id. */
+export interface Tombstone {
+	key: string;
+	table: ArchivedTable;
+	id: string;
+	deletedAt: Stamp;
 }
 
 /** Keys of the settings. */
@@ -19,13 +32,18 @@ export const SETTING = {
 	lastShot: 'lastShot',
 	lastShotId: 'lastShotId',
 	lastShotLine: 'lastShotLine',
+	playing: 'playing',
 	demoSeeded: 'demoSeeded'
 } as const;
 
 class CrispLandingDatabase extends Dexie {
+	pupils!: Table<RawRow, IndexableType>;
+	clubs!: Table<RawRow, IndexableType>;
+	balls!: Table<RawRow, IndexableType>;
 	shots!: Table<RawRow, IndexableType>;
 	greens!: Table<RawRow, IndexableType>;
 	readings!: Table<RawRow, IndexableType>;
+	tombstones!: Table<Tombstone, string>;
 	settings!: Table<SettingRow, string>;
 
 	constructor() {
@@ -50,20 +68,62 @@ class CrispLandingDatabase extends Dexie {
 						row.value = liftShotTo2(row.value);
 					});
 			});
+		this.version(4)
+			.stores({
+				pupils: 'id, name, updatedAt',
+				clubs: 'id, pupilId, updatedAt',
+				balls: 'id, pupilId, updatedAt',
+				shots: 'id, savedAt, updatedAt',
+				greens: 'id, name, updatedAt',
+				readings: 'id, greenId, takenAt, updatedAt',
+				tombstones: 'key'
+			})
+			.upgrade(givePupilsTheirOwn);
 	}
+}
+
+/** Golfers and bags that every shot carried become pupils, clubs and stated carries. */
+async function givePupilsTheirOwn(transaction: Transaction): Promise<void> {
+	const settings = transaction.table<SettingRow, string>('settings');
+	const shots = transaction.table<object>('shots');
+	const last = await settings.get(SETTING.lastShot);
+	const preferences = (await settings.get(SETTING.preferences))?.value;
+	const lifted = takePupilsOut(await shots.toArray(), last ? [last.value] : [], preferences);
+	await shots.bulkPut(lifted.shots as object[]);
+	await transaction.table('pupils').bulkPut(lifted.pupils);
+	await transaction.table('clubs').bulkPut(lifted.clubs);
+	await transaction.table('balls').bulkPut(lifted.balls);
+	for (const table of ['greens', 'readings'])
+		await transaction
+			.table(table)
+			.toCollection()
+			.modify((row, ref) => {
+				ref.value = stampRow(row);
+			});
+	if (!last) return;
+	const value = liftShotTo3(last.value) as { pupilId?: string };
+	await settings.put({ ...last, value });
+	if (value.pupilId) await settings.put({ key: SETTING.playing, value: value.pupilId });
 }
 
 export const database = new CrispLandingDatabase();
 
-// What a page had no time to write when it was left is written before anything is read.
+// The clock goes on from the latest change that is kept here, and what a page had no time to write when it was left is written before
+// anything is read.
 database.on(
 	'ready',
 	async (opened) => {
+		for (const name of ARCHIVED_TABLES) {
+			const latest: unknown = (await opened.table<RawRow>(name).orderBy('updatedAt').last())
+				?.updatedAt;
+			if (typeof latest === 'string') observe(latest);
+		}
 		for (const note of unwrittenNotes()) {
 			const table = opened.table<object>(note.table);
 			// Where both changed the same part, what was written counts: the note may be the older.
 			const theirs = note.base && (await table.get(note.key));
-			await table.put(theirs ? mergeThree(note.base!, theirs, note.row).merged : note.row);
+			const row = theirs ? mergeThree(note.base!, theirs, note.row).merged : note.row;
+			await table.put(note.table === 'settings' ? row : { ...row, updatedAt: stamp() });
 			settle(note);
 		}
 	},

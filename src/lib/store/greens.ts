@@ -62,15 +62,13 @@ export const removeReading = (id: string): Promise<Undo> => readingShelf.remove(
 
 /** Removes a green and its readings and hands back what undoes it. */
 export function removeGreen(id: string): Promise<Undo> {
-	const tables = [database.greens, database.readings];
+	const tables = [database.greens, database.readings, database.tombstones];
 	return database.transaction('rw', tables, async () => {
-		const readings = await database.readings.where('greenId').equals(id).toArray();
-		const restoreGreen = await greenShelf.remove(id);
-		await database.readings.bulkDelete(readings.map((reading) => reading.id));
+		const readings = await database.readings.where('greenId').equals(id).primaryKeys();
+		const undos = [await greenShelf.remove(id), await readingShelf.removeAll(readings)];
 		return () =>
 			database.transaction('rw', tables, async () => {
-				await restoreGreen();
-				await database.readings.bulkPut(readings);
+				for (const undo of undos) await undo();
 			});
 	});
 }

@@ -8,7 +8,7 @@ import { contentKey } from '$lib/core/math/contentKey';
 
 /** A row on its way to its table. */
 export interface Note {
-	table: 'greens' | 'settings';
+	table: 'greens' | 'pupils' | 'clubs' | 'balls' | 'settings';
 	/** Who noted it; this page where it is left out. */
 	page?: string | undefined;
 	/** The row's own key in that table. */
@@ -19,7 +19,13 @@ export interface Note {
 }
 
 const PREFIX = 'crisp-landing/unwritten/';
-const TABLES: readonly string[] = ['greens', 'settings'] satisfies Note['table'][];
+const TABLES: readonly string[] = [
+	'greens',
+	'pupils',
+	'clubs',
+	'balls',
+	'settings'
+] satisfies Note['table'][];
 
 /** Each page notes for itself: what another page writes does not make up for what this one could not. */
 const THIS_PAGE = newId();

@@ -39,6 +39,13 @@ export async function renameShot(id: string, name: string): Promise<void> {
 	if (saved) await shotShelf.put({ ...saved, name: name.trim() });
 }
 
+/** The same shot for another pupil, beside the one there is. */
+export const copyForPupil = (
+	{ name, shot }: SavedShot,
+	pupil: { id: string; name: string }
+): Promise<SavedShot> =>
+	saveShot(`${name} (${pupil.name})`.slice(0, LONGEST_NAME), { ...shot, pupilId: pupil.id });
+
 export const duplicateShot = ({ name, shot }: SavedShot): Promise<SavedShot> =>
 	saveShot(`${name} (copy)`.slice(0, LONGEST_NAME), shot);
 

@@ -1,8 +1,10 @@
 import { liveQuery, type IndexableType, type Subscription, type Table } from 'dexie';
 import type { z } from 'zod';
 import { contentKey } from '$lib/core/math/contentKey';
-import type { ArchivedTable } from '$lib/io/archive/version2';
-import { database, type RawRow } from './database';
+import type { ArchivedTable } from '$lib/io/archive/version3';
+import { stampField, type Stamp } from '$lib/io/stamp';
+import { observe, stamp } from './clock';
+import { database, type RawRow, type Tombstone } from './database';
 import { mergeThree, type Merged } from './merge';
 
 /** A row that cannot be read any more; kept until its owner removes it. */
@@ -21,6 +23,12 @@ export interface Shelved<T> {
 	broken: BrokenRow[];
 }
 
+/** When a row was made and last changed. */
+export interface Stamps {
+	createdAt: Stamp;
+	updatedAt: Stamp;
+}
+
 /** Puts rows back that were removed or replaced. */
 export type Undo = () => Promise<void>;
 
@@ -28,6 +36,12 @@ const nameOf = (row: RawRow): string => {
 	const { name } = row as { name?: unknown };
 	return typeof name === 'string' && name !== '' ? name : 'unnamed';
 };
+
+/** The stamps of a row as it lies there. */
+export function stampsOf(row: RawRow | undefined): Stamps {
+	const { createdAt, updatedAt } = (row ?? {}) as Partial<Stamps>;
+	return { createdAt: stampField.parse(createdAt), updatedAt: stampField.parse(updatedAt) };
+}
 
 /** One table of rows: what can be read of it, in step with other tabs, and what undoes a removal. */
 export class Shelf<T extends { id: string }> {
@@ -64,15 +78,41 @@ export class Shelf<T extends { id: string }> {
 		return this.shelve(await this.table.toArray());
 	}
 
+	/** Rows in which an indexed field has a value. */
+	async readWhere(field: string, value: string): Promise<T[]> {
+		return this.shelve(await this.table.where(field).equals(value).toArray()).rows;
+	}
+
+	/** Every row that can be read, with its stamps; in the order of its keys. */
+	async readStamped(): Promise<(T & Stamps)[]> {
+		const raw = await this.table.toArray();
+		return raw.flatMap((row) => {
+			const parsed = this.schema.safeParse(row);
+			return parsed.success ? [{ ...parsed.data, ...stampsOf(row) }] : [];
+		});
+	}
+
 	/** @returns undefined where there is none or it cannot be read */
 	async get(id: string): Promise<T | undefined> {
 		const parsed = this.schema.safeParse(await this.table.get(id));
 		return parsed.success ? parsed.data : undefined;
 	}
 
+	/** Keeps a row as changed now. */
 	async put(row: T): Promise<T> {
-		const whole = this.schema.parse(row);
-		await this.table.put(whole);
+		const [whole] = await this.putAll([row]);
+		return whole!;
+	}
+
+	/** Keeps rows as changed now, all or none. */
+	async putAll(rows: readonly T[]): Promise<T[]> {
+		const whole = rows.map((row) => this.schema.parse(row));
+		await database.transaction('rw', this.table, database.tombstones, async () => {
+			const before = await this.table.bulkGet(whole.map(({ id }) => id));
+			await this.#write(
+				whole.map((row, i) => ({ ...row, createdAt: before[i] && stampsOf(before[i]).createdAt }))
+			);
+		});
 		return whole;
 	}
 
@@ -82,7 +122,7 @@ export class Shelf<T extends { id: string }> {
 	 * @param base the row as it was when `mine` began to differ from it
 	 */
 	merge(base: T, mine: T): Promise<Merged<T>> {
-		return database.transaction('rw', this.table, async () => {
+		return database.transaction('rw', this.table, database.tombstones, async () => {
 			const theirs = await this.get(mine.id);
 			const found = theirs ? mergeThree(base, mine, theirs) : { merged: mine, clashes: [] };
 			return { ...found, merged: await this.put(found.merged) };
@@ -90,36 +130,72 @@ export class Shelf<T extends { id: string }> {
 	}
 
 	/** Removes a row by its key, readable or not, and hands back what undoes it. */
-	async remove(key: IndexableType): Promise<Undo> {
-		const row = await this.table.get(key);
-		await this.table.delete(key);
-		return async () => {
-			if (row) await this.table.put(row);
-		};
+	remove(key: IndexableType): Promise<Undo> {
+		return this.removeAll([key]);
+	}
+
+	/** Removes rows by their keys, all or none, and hands back what undoes it. */
+	removeAll(keys: readonly IndexableType[]): Promise<Undo> {
+		const tables = [this.table, database.tombstones];
+		return database.transaction('rw', tables, async () => {
+			const found = await this.table.bulkGet([...keys]);
+			const rows = found.filter((row) => row !== undefined);
+			await this.table.bulkDelete([...keys]);
+			await database.tombstones.bulkPut(
+				rows.flatMap(({ id }) => (typeof id === 'string' ? [this.#tombstone(id)] : []))
+			);
+			return () => database.transaction('rw', tables, () => this.#write(rows));
+		});
+	}
+
+	/** Writes rows as changed now; a row that is there was not removed. */
+	async #write(rows: readonly (RawRow & Partial<Stamps>)[]): Promise<void> {
+		await this.table.bulkPut(
+			rows.map((row) => {
+				const updatedAt = stamp();
+				return { ...row, createdAt: row.createdAt ?? updatedAt, updatedAt };
+			})
+		);
+		await database.tombstones.bulkDelete(rows.map(({ id }) => `${this.name}/${String(id)}`));
+	}
+
+	#tombstone(id: string): Tombstone {
+		return { key: `${this.name}/${id}`, table: this.name, id, deletedAt: stamp() };
 	}
 
 	/**
-	 * Writes rows over those of the same key; within the caller's transaction.
+	 * Writes rows and removals as they are, with the stamps they have, over what is there; within the caller's transaction.
 	 *
-	 * @returns how many were there, and what puts back those that nobody has changed since; it answers how many it had to leave
+	 * @returns what puts back those that nobody has changed since; it answers how many it had to leave
 	 */
-	async replace(
-		rows: readonly RawRow[]
-	): Promise<{ replaced: number; restore: () => Promise<number> }> {
-		const keys = rows.map((row) => row.id);
+	async takeIn(
+		rows: readonly RawRow[],
+		removals: readonly Omit<Tombstone, 'key' | 'table'>[] = []
+	): Promise<() => Promise<number>> {
+		const ids = removals.map(({ id }) => id);
+		const keys = [...rows.map((row) => row.id), ...ids];
+		const stones = keys.map((key) => `${this.name}/${String(key)}`);
 		const before = await this.table.bulkGet(keys);
+		const stonesBefore = await database.tombstones.bulkGet(stones);
+		for (const row of rows) observe(stampsOf(row).updatedAt);
+		for (const { deletedAt } of removals) observe(deletedAt);
 		await this.table.bulkPut([...rows]);
-		return {
-			replaced: before.filter((row) => row !== undefined).length,
-			restore: async () => {
-				const now = await this.table.bulkGet(keys);
-				const untouched = rows.flatMap((row, i) =>
-					contentKey(now[i] ?? null) === contentKey(row) ? [i] : []
-				);
-				await this.table.bulkDelete(untouched.map((i) => keys[i]!));
-				await this.table.bulkPut(untouched.flatMap((i) => before[i] ?? []));
-				return rows.length - untouched.length;
-			}
+		await this.table.bulkDelete(ids);
+		await database.tombstones.bulkDelete(stones.slice(0, rows.length));
+		await database.tombstones.bulkPut(
+			removals.map((stone) => ({ ...stone, table: this.name, key: `${this.name}/${stone.id}` }))
+		);
+		return async () => {
+			const now = await this.table.bulkGet(keys);
+			const asTaken = (i: number) => (i < rows.length ? rows[i] : undefined);
+			const untouched = keys.flatMap((_, i) =>
+				contentKey(now[i] ?? null) === contentKey(asTaken(i) ?? null) ? [i] : []
+			);
+			await this.table.bulkDelete(untouched.map((i) => keys[i]!));
+			await this.table.bulkPut(untouched.flatMap((i) => before[i] ?? []));
+			await database.tombstones.bulkDelete(untouched.map((i) => stones[i]!));
+			await database.tombstones.bulkPut(untouched.flatMap((i) => stonesBefore[i] ?? []));
+			return keys.length - untouched.length;
 		};
 	}
 }

@@ -5,6 +5,7 @@ import { firstAnswer, plan } from '../core/plan/plan';
 import { landingRegion } from '../core/plan/landingRegion';
 import { Question } from '../core/plan/question';
 import { missCost } from '../core/plan/whereToMiss';
+import { worthMeasuring } from '../core/plan/worthMeasuring';
 import { readBalls } from '../core/today/readBalls';
 import type { PlannerWorker } from './protocol';
 
@@ -27,6 +28,7 @@ const worker: PlannerWorker = {
 	landingRegion: (rung) => landingRegion(question(), rung),
 	surveyReport,
 	readBalls,
+	worthMeasuring,
 	missCosts: (asked, spots) => spots.map((spot) => missCost(asked, spot))
 };
 

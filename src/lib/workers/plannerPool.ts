@@ -11,6 +11,7 @@ import type { MissCost, MissQuestion } from '../core/plan/whereToMiss';
 import type { SampleJob } from '../core/plan/rank';
 import type { PlanRequest } from '../core/plan/request';
 import type { Finishes } from '../core/plan/sample';
+import type { MeasuringGain } from '../core/plan/worthMeasuring';
 import type { PlannerWorker } from './protocol';
 
 const MOST_WORKERS = 4;
@@ -155,6 +156,20 @@ export class PlannerPool {
 			const costs = await member.call((remote) => remote.missCosts(question, [spot]));
 			progress(++done / spots.length);
 			return costs[0]!;
+		});
+	}
+
+	/** What is worth measuring for each of several shots; abort the signal to stop between two of them. */
+	async worthMeasuring(
+		requests: readonly PlanRequest[],
+		signal: AbortSignal,
+		progress: (share: number) => void
+	): Promise<(MeasuringGain | null)[]> {
+		let done = 0;
+		return this.#deal(requests, signal, async (member, request) => {
+			const gain = await member.call((remote) => remote.worthMeasuring(request));
+			progress(++done / requests.length);
+			return gain;
 		});
 	}
 

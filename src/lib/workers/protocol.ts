@@ -10,6 +10,7 @@ import type { Rung } from '../core/plan/rung';
 import type { SampleJob, Sampler } from '../core/plan/rank';
 import type { PlanRequest } from '../core/plan/request';
 import type { Finishes } from '../core/plan/sample';
+import type { MeasuringGain } from '../core/plan/worthMeasuring';
 
 /** What every planning worker of the page can be asked. A question is opened once; what follows is about it. */
 export interface PlannerWorker {
@@ -22,5 +23,6 @@ export interface PlannerWorker {
 	landingRegion(rung: Rung): LandingRegion;
 	surveyReport(green: Green): SurveyReport;
 	readBalls(balls: readonly ChippedBall[], clubs: readonly Club[]): BallsReading;
+	worthMeasuring(request: PlanRequest): Promise<MeasuringGain | null>;
 	missCosts(question: MissQuestion, spots: readonly Point[]): MissCost[];
 }

@@ -1,15 +1,19 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
+	import { greenShelf } from '$lib/store/greens';
 	import { shotShelf } from '$lib/store/savedShots';
 	import SavedShots from '$lib/ui/saved/SavedShots.svelte';
 	import StoreTrouble from '$lib/ui/shell/StoreTrouble.svelte';
 	import { Followed } from '$lib/ui/state/followed.svelte';
 
-	const shots = new Followed(() => shotShelf.read());
+	const shots = new Followed(async () => ({
+		shelved: await shotShelf.read(),
+		greens: (await greenShelf.read()).rows
+	}));
 	onMount(() => shots.start());
 </script>
 
 <StoreTrouble followed={shots} />
 {#if shots.value}
-	<SavedShots shelved={shots.value} />
+	<SavedShots {...shots.value} />
 {/if}

@@ -34,6 +34,13 @@ describe('a cell of the carry table', () => {
 		expect(table(balls('9', [14], { stated: true }), balls('9', [15]))[0]!.stated).toBe(false);
 	});
 
+	it('believes what a stated carry says of the balls behind it, as long as it stands alone', () => {
+		const stated = balls('9', [14], { stated: true, behind: { spread: 1, n: 9 } });
+		expect(table(stated)[0]).toMatchObject({ n: 9, spread: 1, mean: 14 });
+		expect(table(stated)[0]!.posterior).toBeCloseTo(posteriorSpread(2 * PRIOR * 14, 1, 9), 12);
+		expect(table(stated, balls('9', [15]))[0]).toMatchObject({ n: 2 });
+	});
+
 	it('keeps wild balls out of the mean and counts them', () => {
 		const [cell] = table(balls('9', [14, 14.4, 13.7, 14.1, 3]));
 		expect(cell).toMatchObject({ n: 4, wild: 1 });

@@ -22,6 +22,8 @@ export interface CarryFact<Flight extends string = string> {
 	carry: Metres;
 	/** Said to be the carry of this swing rather than seen of one ball; counts as one careful reading. */
 	stated: boolean;
+	/** Of a stated carry: what is said of the balls behind it. */
+	behind?: { spread: Metres; n: number } | undefined;
 }
 
 /** Why a cell does not fit its neighbours: two look exchanged, too few balls to tell, or the swings were not kept apart. */
@@ -62,6 +64,13 @@ export function posteriorSpread(prior: Metres, spread: Metres, n: number): Metre
 	return Math.sqrt((PRIOR_BALLS * prior ** 2 + freedom * spread ** 2) / (PRIOR_BALLS + freedom));
 }
 
+/** A carry that stands alone, with what is said of the balls behind it. */
+const single = ({ carry, behind }: CarryFact) => ({
+	centre: carry,
+	spread: behind?.spread ?? 0,
+	n: behind?.n ?? 1
+});
+
 function cellOf<F extends string>(
 	balls: readonly CarryFact<F>[],
 	speedSpread: Ratio
@@ -72,8 +81,8 @@ function cellOf<F extends string>(
 		RESOLUTION
 	);
 	const kept = balls.filter((_, i) => !wild[i]).map(({ carry }) => carry);
-	const { centre, spread } = huberCentre(kept);
-	const n = kept.length;
+	const { centre, spread, n } =
+		balls.length === 1 ? single(balls[0]!) : { ...huberCentre(kept), n: kept.length };
 	// Carry goes with the square of head speed, so its relative spread is twice as large.
 	const posterior = posteriorSpread(2 * speedSpread * centre, spread, n);
 	const reach =
@@ -84,7 +93,7 @@ function cellOf<F extends string>(
 		flight,
 		angle: markAngle(swing),
 		n,
-		wild: balls.length - n,
+		wild: balls.length - kept.length,
 		stated: balls.every((ball) => ball.stated),
 		mean: centre,
 		spread: n > 1 ? spread : null,

@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { issuesOf } from '../issues';
 import { PRESENT_VERSION, VERSIONS } from './lift';
-import type { ArchiveVersion2 } from './version2';
+import type { ArchiveVersion3 } from './version3';
 
 const FORMAT = 'crisp-landing archive';
 
-export type Archive = ArchiveVersion2;
+export type Archive = ArchiveVersion3;
 /** What is put into an archive. */
 export type ArchiveContent = Omit<Archive, 'format' | 'version'>;
 
@@ -18,6 +18,20 @@ const headSchema = z.looseObject({
 		.int({ error: 'must be a whole number' })
 		.min(1, 'must be 1 or more')
 		.max(PRESENT_VERSION, 'is of a newer release than this one: update the app and read it again')
+});
+
+/** An archive of nothing, to put rows into. */
+export const emptyArchive = (): ArchiveContent => ({
+	exportedAt: new Date().toISOString(),
+	pupils: [],
+	clubs: [],
+	balls: [],
+	shots: [],
+	greens: [],
+	readings: [],
+	preferences: null,
+	deleted: [],
+	unreadable: []
 });
 
 /** Writes an archive of the present version. */

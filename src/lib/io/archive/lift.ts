@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { archiveVersion1 } from './version1';
+import { stampRow, takePupilsOut } from './liftTo3';
 import { archiveVersion2 } from './version2';
+import { archiveVersion3 } from './version3';
 
 /** One version of the archive: its frozen schema, and the pure step that makes the next version's content of it. */
 interface Version {
@@ -44,10 +46,21 @@ const liftArchiveTo2 = (content: z.output<typeof archiveVersion1>): unknown => (
 	shots: content.shots.map(liftShotRowTo2)
 });
 
+function liftArchiveTo3(content: z.output<typeof archiveVersion2>): unknown {
+	const { preferences } = content;
+	return {
+		...content,
+		version: 3,
+		...takePupilsOut(content.shots, [], preferences),
+		greens: content.greens.map(stampRow),
+		readings: content.readings.map(stampRow)
+	};
+}
+
 /** Every version there has been, oldest first; the first is version 1. */
 export const VERSIONS: readonly Version[] = [
 	{ schema: archiveVersion1, lift: liftArchiveTo2 },
-	{ schema: archiveVersion2, lift: null }
+	{ schema: archiveVersion2, lift: liftArchiveTo3 },
+	{ schema: archiveVersion3, lift: null }
 ];
-
 export const PRESENT_VERSION = VERSIONS.length;

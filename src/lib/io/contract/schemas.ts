@@ -4,6 +4,9 @@ import { deviceReadingSchema } from '../deviceReading';
 import { greenRow } from '../rows/green';
 import { readingRow } from '../rows/reading';
 import { shotRow } from '../rows/shot';
+import { ballRow } from '../rows/ball';
+import { clubRow } from '../rows/club';
+import { pupilRow } from '../rows/pupil';
 import { errorSchema } from './error';
 import { planRequestSchema } from './planRequest';
 import { planResponseSchema } from './planResponse';
@@ -17,6 +20,9 @@ export const publishedSchemas = () => ({
 	planResponse: z.toJSONSchema(planResponseSchema),
 	error: z.toJSONSchema(errorSchema),
 	savedShot: z.toJSONSchema(shotRow, { io: 'input' }),
+	pupil: z.toJSONSchema(pupilRow, { io: 'input' }),
+	club: z.toJSONSchema(clubRow, { io: 'input' }),
+	ball: z.toJSONSchema(ballRow, { io: 'input' }),
 	green: z.toJSONSchema(greenRow, { io: 'input' }),
 	reading: z.toJSONSchema(readingRow, { io: 'input' }),
 	archive: z.toJSONSchema(VERSIONS[PRESENT_VERSION - 1]!.schema, { io: 'input' }),

@@ -1,21 +1,15 @@
 import { z } from 'zod';
 import {
 	ballField,
-	carryFlightField,
 	firmnessField,
 	fringeField,
 	grainField,
-	handField,
 	hazardKindField,
 	lieField,
 	sandSurfaceField,
-	sideField,
-	schoolField,
 	segmentKindField,
-	skillField,
-	vocabularyField
+	sideField
 } from '../fields';
-import { TECHNIQUE_CHOICES } from '../player';
 
 // Numbers are taken as they are: a range that is tightened later must not lose what was kept before. Ranges are judged when a shot is
 // opened, with the words of its form.
@@ -66,49 +60,11 @@ const situationRow = z.object({
 	width: z.object({ left: number, right: number }).optional()
 });
 
-const golferRow = z.object({
-	skill: skillField.default('middle'),
-	hand: handField.default('right'),
-	school: schoolField.default('free'),
-	vocabulary: vocabularyField.default('clock'),
-	technique: z
-		.object({
-			chip: z.enum(TECHNIQUE_CHOICES.chip).default('lean'),
-			flop: z.enum(TECHNIQUE_CHOICES.flop).default('lead'),
-			stroke: z.enum(TECHNIQUE_CHOICES.stroke).default('pendulum')
-		})
-		.prefault({}),
-	spread: z.object({ speed: number, direction: number, loft: number, lowPoint: number }).optional(),
-	costs: z
-		.object({ holedHalf: number, around: number, sand: number, upAndDown: number })
-		.optional(),
-	carries: z
-		.array(
-			z.object({
-				club: z.string(),
-				swing: z.string(),
-				carry: number,
-				flight: carryFlightField.optional(),
-				spread: number.optional(),
-				n: number.optional()
-			})
-		)
-		.default([])
-});
-
-const clubRow = z.object({
-	id: z.string().min(1),
-	name: z.string(),
-	loft: number,
-	bounce: number.default(6),
-	putter: z.boolean().default(false)
-});
-
 /** A shot as a browser keeps it while it is worked on. */
 export const workingShotRow = z.object({
 	situation: situationRow,
-	golfer: golferRow.prefault({}),
-	bag: z.array(clubRow),
+	/** Whose shot it is; a shot whose pupil is gone stays readable. */
+	pupilId: z.string(),
 	place: z.object({ greenId: z.string(), ball: mapPoint, pin: mapPoint }).optional()
 });
 

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { inUnit } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import NumberField from './NumberField.svelte';
 
 	interface Props {
@@ -12,7 +13,7 @@
 		onchange: (metres: number) => void;
 	}
 	const { label, metres, low, high, hint, onchange }: Props = $props();
-	const style = $derived(preferences.style);
+	const style = $derived(playing.style);
 </script>
 
 <NumberField

@@ -4,7 +4,14 @@
 	import { removeWithUndo } from '$lib/ui/shell/attempt';
 	import { onMount } from 'svelte';
 
-	const KIND = { shots: 'Saved shot', greens: 'Green', readings: 'Reading' };
+	const KIND = {
+		pupils: 'Pupil',
+		clubs: 'Club',
+		balls: 'Ball',
+		shots: 'Saved shot',
+		greens: 'Green',
+		readings: 'Reading'
+	};
 	let broken = $state.raw<BrokenRow[]>([]);
 	let failure = $state('');
 

@@ -7,6 +7,7 @@
 	import { degrees } from '$lib/core/units';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { Choice } from '$lib/ui/state/choices';
 	import type { PlanDrag } from '$lib/ui/state/planDrag.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
@@ -50,7 +51,7 @@
 	const ball = $derived(project(...place.ball));
 	const pin = $derived(project(...place.pin));
 	const turn = $derived(shown.turn - degrees(survey.placement.heading));
-	const say = (metres: number) => formatLength(metres, preferences.style);
+	const say = (metres: number) => formatLength(metres, playing.style);
 	const layers = { contours: true, arrows: true, steepness: false };
 	const common = $derived({
 		factor: shown.factor,

@@ -3,6 +3,7 @@
 	import { pinDistance } from '$lib/core/plan/situation';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { Choice } from '$lib/ui/state/choices';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import type { SectionDrag } from '$lib/ui/state/sectionDrag.svelte';
@@ -33,7 +34,7 @@
 	const situation = $derived(bench.situation);
 	const pin = $derived(pinDistance(situation));
 	const back = $derived(pin + situation.beyondPin);
-	const style = $derived(preferences.style);
+	const style = $derived(playing.style);
 	const bottom = $derived(scale.height);
 	/** The ground goes on to both ends of the paper. */
 	const span = $derived<[number, number]>([scale.metresAt(0), scale.metresAt(scale.width)]);

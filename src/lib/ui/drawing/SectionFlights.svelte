@@ -4,6 +4,7 @@
 	import { playWords } from '$lib/io/words/play';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { Path } from '$lib/core/solve/path';
 	import { placeLabels, type Label } from './labelPlacement';
 	import { sectionPath, splitAtLanding } from './section';
@@ -32,7 +33,7 @@
 			choice.rung.path[0]!
 		);
 
-	const apexWords = (metres: number) => `${formatLength(metres, preferences.style)} high`;
+	const apexWords = (metres: number) => `${formatLength(metres, playing.style)} high`;
 	const APEX = 'apex';
 	/** A flight lower than this on the paper has no room for words over it. */
 	const LEAST_RISE = 14;

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Path } from '$lib/core/solve/path';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import { lineBoxes, placeLabels } from './labelPlacement';
 	import { BODY_MARKS, gateWords } from './section';
 	import type { Scale } from './scale';
@@ -14,7 +15,7 @@
 	const { scale, path, base }: Props = $props();
 
 	/** Two paces ahead. */
-	const at = $derived(2 * preferences.current.paceLength);
+	const at = $derived(2 * playing.file.pupil.pace);
 	const gate = $derived(path.length > 1 ? gateWords(path, at) : null);
 	const x = $derived(scale.x(at));
 	const readable = $derived(scale.factor > 14);

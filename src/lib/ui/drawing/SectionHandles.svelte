@@ -3,6 +3,7 @@
 	import { crestOf, pinDistance } from '$lib/core/plan/situation';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { SectionDrag } from '$lib/ui/state/sectionDrag.svelte';
 	import type { Choice } from '$lib/ui/state/choices';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
@@ -30,7 +31,7 @@
 	const total = (pieces: typeof segments) => pieces.reduce((sum, { length }) => sum + length, 0);
 	const lastFrom = $derived(breaks.at(-1) ?? situation.toEdge);
 	const pin = $derived(pinDistance(situation));
-	const say = (metres: number) => formatLength(metres, preferences.style);
+	const say = (metres: number) => formatLength(metres, playing.style);
 	const groundY = (x: number) => scale.y(groundHeight(situation, x));
 	const slopeAt = $derived(Math.min(range[1] - 0.4, pin + situation.beyondPin));
 	const landing = $derived(chosen?.rung.solution.outcome.landingX ?? null);

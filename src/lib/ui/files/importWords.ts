@@ -20,12 +20,14 @@ const counted = (count: number, one: string, many: string): string =>
 
 /** What went into an archive. */
 export function exportedWords({
+	pupils,
 	shots,
 	greens,
 	readings,
 	unreadable
-}: Pick<ArchiveContent, 'shots' | 'greens' | 'readings' | 'unreadable'>): string {
+}: Pick<ArchiveContent, 'pupils' | 'shots' | 'greens' | 'readings' | 'unreadable'>): string {
 	const parts = [
+		counted(pupils.length, 'pupil', 'pupils'),
 		counted(shots.length, 'shot', 'shots'),
 		counted(greens.length, 'green', 'greens'),
 		counted(readings.length, 'reading', 'readings'),
@@ -47,10 +49,6 @@ export function gridReadWords({ grid, misread, moved, lowered }: CaredGrid): str
 	].filter(Boolean);
 	return [`Read ${grid.columns} × ${grid.rows} heights.`, ...notes].join(' ');
 }
-
-/** What reading an archive did. */
-export const importedWords = ({ added, replaced }: { added: number; replaced: number }): string =>
-	`Imported: ${added} new, ${replaced} replaced.`;
 
 /** What undoing an import did; rows that were changed after it stay. */
 export const undoneWords = (left: number): string =>

@@ -4,6 +4,7 @@
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { mapPointNear } from '$lib/ui/state/greenEdits';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 
 	interface Props {
 		ball: [number, number];
@@ -18,7 +19,7 @@
 
 	let from: [number, number] = [0, 0];
 	const at = $derived(view.project(...ball));
-	const say = (metres: number) => formatLength(metres, preferences.style);
+	const say = (metres: number) => formatLength(metres, playing.style);
 </script>
 
 {#each pins as pin, i (i)}

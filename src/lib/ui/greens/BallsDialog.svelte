@@ -12,6 +12,7 @@
 	import { BallsReader } from '$lib/ui/state/ballsReader.svelte';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import { ballsWords, nextBallWords } from './ballsWords';
 	import TapeButton from './TapeButton.svelte';
 	import { keepReading } from './keepReading';
@@ -39,7 +40,7 @@
 		onSubmit: ({ value }) => test.add({ ...value })
 	}));
 	const typed = form.useSelector(({ values, canSubmit }) => ({ values, canSubmit }));
-	const say = (metres: number) => formatLength(metres, preferences.style);
+	const say = (metres: number) => formatLength(metres, playing.style);
 
 	async function keep() {
 		const { reading } = test;

@@ -9,21 +9,21 @@
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import type { DuelQuestion, PinDuel } from '$lib/ui/state/pinDuel.svelte';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import { duelCall, duelRows } from './duelRows';
-	import SkillField from './SkillField.svelte';
+	import { skillWords } from '$lib/ui/shot/skillWords';
 	import WorkBar from './WorkBar.svelte';
 
 	interface Props {
 		bench: GreenBench;
 		duel: PinDuel;
-		player: WorkingShot;
+		last: Pick<WorkingShot, 'situation'>;
 		reading: ReadingWire | undefined;
 		ball: [number, number];
 		pins: [number, number];
 		onpins: (pins: [number, number]) => void;
-		onskill: (skill: WorkingShot['golfer']['skill']) => void;
 	}
-	const { bench, duel, player, reading, ball, pins, onpins, onskill }: Props = $props();
+	const { bench, duel, last, reading, ball, pins, onpins }: Props = $props();
 
 	const ASKED = { samples: 500, seed: 20_261 };
 	const all = $derived(bench.green.pins);
@@ -31,12 +31,12 @@
 	const enough = $derived(all.length >= 2);
 	const names = $derived(pins.map((i) => all[i]?.name ?? '–'));
 	const rows = $derived(
-		duel.sides ? duelRows(duel.sides, (metres) => formatLength(metres, preferences.style)) : []
+		duel.sides ? duelRows(duel.sides, (metres) => formatLength(metres, playing.style)) : []
 	);
 
 	function question(green: GreenWire, pin: number): DuelQuestion {
 		const place = { greenId: green.id, ball, pin: green.pins[pin]!.at };
-		return placedRequest($state.snapshot(player), greenToCore(green), place, reading, ASKED);
+		return placedRequest(last, playing.playing, greenToCore(green), place, reading, ASKED);
 	}
 
 	function start() {
@@ -46,6 +46,9 @@
 </script>
 
 <div class="grid gap-3">
+	<p class="font-semibold wrap-anywhere">
+		For {playing.file.pupil.name}, {skillWords(playing.file.pupil.skill)}
+	</p>
 	<p>
 		One ball, two pins: drag the ball on the map, choose the pins and see which is the harder one.
 	</p>
@@ -65,7 +68,6 @@
 				{options}
 				onchange={(value) => onpins([pins[0], Number(value)])}
 			/>
-			<SkillField value={player.golfer.skill} onchange={onskill} />
 		</div>
 	{/if}
 	<WorkBar

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import Download from '@lucide/svelte/icons/download';
 	import { toast } from 'svelte-sonner';
-	import { formatArchive } from '$lib/io/archive/archive';
+	import { NEVER, stampOfTime } from '$lib/io/stamp';
+	import { emptyArchive, formatArchive } from '$lib/io/archive/archive';
 	import { formatEsriGrid, parseEsriGrid } from '$lib/io/esriGrid';
 	import { greenProblems, type GreenWire } from '$lib/io/green';
 	import { caredGrid } from '$lib/io/gridCare';
@@ -71,12 +72,10 @@
 
 	function json() {
 		const text = formatArchive({
-			exportedAt: new Date().toISOString(),
-			shots: [],
-			greens: [bench.green],
-			readings: [],
-			preferences: null,
-			unreadable: []
+			...emptyArchive(),
+			greens: [
+				{ ...bench.green, createdAt: NEVER, updatedAt: stampOfTime(new Date().toISOString()) }
+			]
 		});
 		download(`${name}.json`, text, 'application/json');
 	}

@@ -7,6 +7,7 @@
 	import type { ReadingWire } from '$lib/io/reading';
 	import type { WorkingShot } from '$lib/io/shot';
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import { insertCorner, removePart, withPin } from '$lib/ui/state/greenEdits';
 	import { MissStudy } from '$lib/ui/state/missStudy.svelte';
@@ -28,8 +29,8 @@
 		bench: GreenBench;
 		/** Newest first. */
 		readings: ReadingWire[];
-		/** Who plays, with what: the last shot's player and bag. */
-		last: WorkingShot;
+		/** The weather and ball of the last shot. */
+		last: Pick<WorkingShot, 'situation'>;
 	}
 	const { bench, readings, last }: Props = $props();
 
@@ -38,8 +39,6 @@
 	let shown = $state({ ...GREEN_TABS[0]!.layers });
 	let pinA = $state(0);
 	let pinB = $state(1);
-	// svelte-ignore state_referenced_locally
-	const player = $state(structuredClone(last));
 	// svelte-ignore state_referenced_locally
 	let ball = $state<[number, number]>(firstPlace(bench.green, undefined).ball);
 	// svelte-ignore state_referenced_locally
@@ -61,11 +60,11 @@
 
 	// An answer about another map, pin or player is no answer.
 	$effect(() => {
-		void [green, pinA, player.golfer.skill, readings[0]?.id];
+		void [green, pinA, playing.playing, readings[0]?.id];
 		untrack(() => study.clear());
 	});
 	$effect(() => {
-		void [green, pinA, pinB, ball, player.golfer.skill, readings[0]?.id];
+		void [green, pinA, pinB, ball, playing.playing, readings[0]?.id];
 		untrack(() => duel.clear());
 	});
 
@@ -176,7 +175,7 @@
 			aria-labelledby={`green-panel-tab-${tab}`}
 		>
 			{#if tab === 'today'}
-				<TodayPanel {bench} {readings} bag={last.bag} />
+				<TodayPanel {bench} {readings} bag={playing.playing.bag} />
 			{:else if tab === 'survey'}
 				<SurveyPanel {bench} {adding} onadding={(what) => (adding = what)} />
 			{:else if tab === 'shape'}
@@ -187,17 +186,16 @@
 				<MissPanel
 					{bench}
 					{study}
-					{player}
+					{last}
 					reading={readings[0]}
 					pin={pinA}
 					onpin={(pin) => (pinA = pin)}
-					onskill={(skill) => (player.golfer.skill = skill)}
 				/>
 			{:else}
 				<DuelPanel
 					{bench}
 					{duel}
-					{player}
+					{last}
 					reading={readings[0]}
 					{ball}
 					pins={[pinA, pinB]}
@@ -205,7 +203,6 @@
 						pinA = a;
 						pinB = b;
 					}}
-					onskill={(skill) => (player.golfer.skill = skill)}
 				/>
 			{/if}
 		</div>

@@ -6,6 +6,7 @@
 	import { samePart, type GreenBench, type GreenPart } from '$lib/ui/state/greenBench.svelte';
 	import { moveParts, placesOf } from '$lib/ui/state/greenEdits';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import { markOf, partName, partWords } from './mapParts';
 
 	interface Props {
@@ -28,7 +29,7 @@
 	const residual = $derived(
 		bench.report?.residuals.find((r) => r.kind === part.kind && r.index === part.index)
 	);
-	const say = (metres: number) => formatLength(metres, preferences.style);
+	const say = (metres: number) => formatLength(metres, playing.style);
 	const spot = $derived(part.kind === 'spot' ? green.spots[part.index] : undefined);
 	const tilt = $derived(part.kind === 'tilt' ? green.tilts[part.index] : undefined);
 	const label = $derived(partName(green, part));

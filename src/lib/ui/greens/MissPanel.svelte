@@ -9,19 +9,19 @@
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import { MISS_SPOTS, type MissStudy } from '$lib/ui/state/missStudy.svelte';
 	import { missSides } from './missWords';
-	import SkillField from './SkillField.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
+	import { skillWords } from '$lib/ui/shot/skillWords';
 	import WorkBar from './WorkBar.svelte';
 
 	interface Props {
 		bench: GreenBench;
 		study: MissStudy;
-		player: WorkingShot;
+		last: Pick<WorkingShot, 'situation'>;
 		reading: ReadingWire | undefined;
 		pin: number;
 		onpin: (pin: number) => void;
-		onskill: (skill: WorkingShot['golfer']['skill']) => void;
 	}
-	const { bench, study, player, reading, pin, onpin, onskill }: Props = $props();
+	const { bench, study, last, reading, pin, onpin }: Props = $props();
 
 	const SEED = 4;
 	const pins = $derived(bench.green.pins);
@@ -31,13 +31,14 @@
 		const green = bench.green;
 		const at = green.pins[pin]?.at;
 		if (at)
-			void study.start(
-				missQuestion($state.snapshot(player), greenToCore(green), at, reading, SEED)
-			);
+			void study.start(missQuestion(last, playing.playing, greenToCore(green), at, reading, SEED));
 	}
 </script>
 
 <div class="grid gap-3">
+	<p class="font-semibold wrap-anywhere">
+		For {playing.file.pupil.name}, {skillWords(playing.file.pupil.skill)}
+	</p>
 	<p>
 		{MISS_SPOTS} spots around the green, a ball from each played to this pin a hundred times: the larger
 		the mark, the dearer the miss.
@@ -52,7 +53,6 @@
 				options={pins.map(({ name }, i) => ({ value: String(i), label: name }))}
 				onchange={(value) => onpin(Number(value))}
 			/>
-			<SkillField value={player.golfer.skill} onchange={onskill} />
 		</div>
 	{/if}
 	<WorkBar

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 
 	interface Props {
 		/** Pixels per metre. */
@@ -9,7 +10,7 @@
 	}
 	const { factor, x, y }: Props = $props();
 
-	const style = $derived(preferences.style);
+	const style = $derived(playing.style);
 	const unit = $derived(factor * style.size);
 	/** The longest of these that stays under 150 px. */
 	const count = $derived([20, 10, 5, 2, 1].find((n) => n * unit < 150) ?? 1);

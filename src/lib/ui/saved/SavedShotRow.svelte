@@ -2,21 +2,29 @@
 	import Copy from '@lucide/svelte/icons/copy';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { resolve } from '$app/paths';
+	import type { Pupil } from '$lib/io/pupil';
 	import type { SavedShot } from '$lib/io/shot';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import { lieName, overWords, savedDay } from './savedColumns';
 
 	interface Props {
 		saved: SavedShot;
+		/** Name of the pupil it belongs to. */
+		whose: string;
+		onforother: (pupil: Pupil) => void;
 		onrename: (name: string) => void;
 		onduplicate: () => void;
 		onremove: () => void;
 	}
-	const { saved, onrename, onduplicate, onremove }: Props = $props();
+	const { saved, whose, onforother, onrename, onduplicate, onremove }: Props = $props();
 
 	const situation = $derived(saved.shot.situation);
-	const say = (metres: number) => formatLength(metres, preferences.style);
+	const say = (metres: number) => formatLength(metres, playing.style);
+	const others = $derived(
+		playing.active.map(({ pupil }) => pupil).filter(({ id }) => id !== saved.shot.pupilId)
+	);
 	const over = $derived(overWords(saved));
 </script>
 
@@ -34,11 +42,12 @@
 			}}
 		/>
 		<p class="hint truncate px-2 pb-1 md:hidden">
-			{lieName(saved)} · {say(situation.toEdge)} + {say(situation.edgeToPin)}{over
+			{whose} · {lieName(saved)} · {say(situation.toEdge)} + {say(situation.edgeToPin)}{over
 				? ` · over ${over}`
 				: ''}
 		</p>
 	</th>
+	<td class="wrap-anywhere max-md:hidden">{whose}</td>
 	<td class="whitespace-nowrap max-md:hidden">{lieName(saved)}</td>
 	<td class="figure text-right whitespace-nowrap max-md:hidden">{say(situation.toEdge)}</td>
 	<td class="figure text-right whitespace-nowrap max-md:hidden">{say(situation.edgeToPin)}</td>
@@ -53,6 +62,23 @@
 			aria-label={`Open ${saved.name}`}
 			href={resolve(`/?shot=${encodeURIComponent(saved.id)}`)}>Open</a
 		>
+		{#if others.length > 0}
+			<label>
+				<span class="sr-only">Copy {saved.name} for</span>
+				<select
+					class="select w-24 text-sm"
+					value=""
+					onchange={(event) => {
+						const pupil = others.find(({ id }) => id === event.currentTarget.value);
+						event.currentTarget.value = '';
+						if (pupil) onforother(pupil);
+					}}
+				>
+					<option value="" disabled>Also for</option>
+					{#each others as pupil (pupil.id)}<option value={pupil.id}>{pupil.name}</option>{/each}
+				</select>
+			</label>
+		{/if}
 		<button
 			type="button"
 			class="btn btn-ghost btn-square"

@@ -1,23 +1,43 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import type { GreenWire } from '$lib/io/green';
 	import type { SavedShot } from '$lib/io/shot';
-	import { duplicateShot, renameShot, shotShelf } from '$lib/store/savedShots';
+	import { copyForPupil, duplicateShot, renameShot, shotShelf } from '$lib/store/savedShots';
 	import type { Shelved } from '$lib/store/shelf';
 	import SortHeading from '$lib/ui/controls/SortHeading.svelte';
 	import { SortedTable } from '$lib/ui/controls/sortedTable.svelte';
 	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
-	import { SAVED_COLUMNS } from './savedColumns';
+	import { LIE_WORDS } from '$lib/ui/shot/lieWords';
+	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
+	import { NO_MAP, passes, savedColumns, type SavedFilter } from './savedColumns';
 	import SavedShotRow from './SavedShotRow.svelte';
 
 	interface Props {
 		shelved: Shelved<SavedShot>;
+		greens: readonly Pick<GreenWire, 'id' | 'name'>[];
 	}
-	const { shelved }: Props = $props();
+	const { shelved, greens }: Props = $props();
 
-	const table = new SortedTable(SAVED_COLUMNS, () => shelved.rows);
+	let filter = $state<SavedFilter>({ pupil: '', green: '', lie: '' });
+	const pupils = $derived(playing.files.map(({ pupil }) => pupil));
+	const GONE = 'gone';
+	const names = {
+		pupil: (id: string) => pupils.find((pupil) => pupil.id === id)?.name ?? GONE,
+		green: (id: string) => greens.find((green) => green.id === id)?.name ?? GONE
+	};
+	const shown = $derived(shelved.rows.filter((saved) => passes(saved, filter)));
+	const choices = (all: string, rows: readonly { id: string; name: string }[]) => [
+		{ value: '', label: all },
+		...rows.map(({ id, name }) => ({ value: id, label: name }))
+	];
+	const used = $derived(new Set(shelved.rows.map(({ shot }) => shot.situation.lie)));
+
+	const table = new SortedTable(savedColumns(names), () => shown);
 	const FIGURES = ['edge', 'pin', 'speed'];
 	/** Columns that a narrow screen leaves out; the row says the most telling of them in its second line. */
 	const WIDE: Record<string, string> = {
+		pupil: 'max-md:hidden',
 		lie: 'max-md:hidden',
 		edge: 'max-md:hidden',
 		pin: 'max-md:hidden',
@@ -35,6 +55,32 @@
 		<p>Nothing saved yet. Work out a shot and save it under a name.</p>
 		<a class="btn btn-neutral justify-self-start" href={resolve('/')}>Work out a shot</a>
 	{:else}
+		<div class="grid max-w-3xl grid-cols-3 gap-4 max-sm:grid-cols-1 max-sm:gap-1">
+			<ChoiceField
+				label="Whose"
+				value={filter.pupil}
+				options={choices('Everybody', pupils)}
+				onchange={(pupil) => (filter.pupil = pupil)}
+			/>
+			<ChoiceField
+				label="On"
+				value={filter.green}
+				options={[...choices('Any ground', greens), { value: NO_MAP, label: 'Without a map' }]}
+				onchange={(green) => (filter.green = green)}
+			/>
+			<ChoiceField
+				label="Lie"
+				value={filter.lie}
+				options={choices(
+					'Any lie',
+					LIE_WORDS.filter(({ id }) => used.has(id))
+				)}
+				onchange={(lie) => (filter.lie = lie)}
+			/>
+		</div>
+		{#if shown.length === 0 && shelved.rows.length > 0}
+			<p>No saved shot is like that.</p>
+		{/if}
 		<table class="table border-t-2 border-(--ink)">
 			<thead>
 				<tr>
@@ -52,6 +98,8 @@
 				{#each table.rows as saved (saved.id)}
 					<SavedShotRow
 						{saved}
+						whose={names.pupil(saved.shot.pupilId)}
+						onforother={(pupil) => void attempt(() => copyForPupil(saved, pupil))}
 						onrename={(name) => void attempt(() => renameShot(saved.id, name))}
 						onduplicate={() => void attempt(() => duplicateShot(saved))}
 						onremove={() => void remove(saved.id, saved.name)}

@@ -18,9 +18,31 @@ export function savedDay({ savedAt }: SavedShot): string {
 export const overWords = ({ shot }: SavedShot): string =>
 	[...new Set(shot.situation.hazards.map(({ kind }) => kind))].join(' and ');
 
+/** Names of what a saved shot refers to; empty where that is gone. */
+export interface SavedNames {
+	pupil: (id: string) => string;
+	green: (id: string) => string;
+}
+
+/** What the list is narrowed to; empty for everything. */
+export interface SavedFilter {
+	pupil: string;
+	green: string;
+	lie: string;
+}
+
+/** A shot without a map, among greens. */
+export const NO_MAP = '-';
+
+export const passes = ({ shot }: SavedShot, { pupil, green, lie }: SavedFilter): boolean =>
+	(pupil === '' || shot.pupilId === pupil) &&
+	(green === '' || (shot.place?.greenId ?? NO_MAP) === green) &&
+	(lie === '' || shot.situation.lie === lie);
+
 /** Columns of the saved shots and what each sorts by. */
-export const SAVED_COLUMNS: readonly SortColumn<SavedShot>[] = [
+export const savedColumns = ({ pupil }: SavedNames): readonly SortColumn<SavedShot>[] => [
 	{ id: 'name', heading: 'Name', value: ({ name }) => name },
+	{ id: 'pupil', heading: 'Whose', value: ({ shot }) => pupil(shot.pupilId) },
 	{ id: 'lie', heading: 'Lie', value: lieName },
 	{ id: 'edge', heading: 'To edge', value: ({ shot }) => shot.situation.toEdge },
 	{ id: 'pin', heading: 'Edge to pin', value: ({ shot }) => shot.situation.edgeToPin },

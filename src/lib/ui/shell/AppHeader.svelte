@@ -1,23 +1,16 @@
 <script lang="ts">
-	import Keyboard from '@lucide/svelte/icons/keyboard';
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
-	import type { LengthUnit } from '$lib/ui/format/lengths';
+	import SettingsMenu from './SettingsMenu.svelte';
 	import ShortcutsDialog from './ShortcutsDialog.svelte';
 	import { shortcuts } from './shortcuts.svelte';
+	import ThumbBar from './ThumbBar.svelte';
 	import { isHere, VIEWS } from './views';
+	import WhoPlays from './WhoPlays.svelte';
 
 	let keys = $state(false);
-	const theme = (value: string) =>
-		preferences.change({ theme: value as 'paper' | 'slate' | 'sunlight' });
-
-	function pace(input: HTMLInputElement) {
-		const metres = input.valueAsNumber / 100;
-		if (metres >= 0.5 && metres <= 1.3) preferences.change({ paceLength: metres });
-		else input.value = String(Math.round(preferences.current.paceLength * 100));
-	}
 
 	onMount(() =>
 		shortcuts.use({
@@ -29,64 +22,23 @@
 	);
 </script>
 
-<header class="flex min-h-12 flex-wrap items-center gap-x-6 gap-y-1 px-4 max-md:gap-x-2">
-	<a class="py-2.5 text-lg font-extrabold tracking-tight" href={resolve('/')}>Crisp Landing</a>
-	<nav class="flex gap-1 max-md:order-3 max-md:w-full" aria-label="Views">
+<header class="flex min-h-12 flex-nowrap items-center gap-x-4 px-4 max-md:gap-x-2">
+	<a
+		class="py-2.5 text-lg font-extrabold tracking-tight whitespace-nowrap max-md:text-base"
+		href={resolve('/')}>Crisp Landing</a
+	>
+	<nav class="flex gap-0.5 max-md:hidden" aria-label="Views">
 		{#each VIEWS as view (view.href)}
 			<a
-				class="border-b-3 border-transparent px-3 py-2.5 font-semibold aria-[current]:border-(--clay)"
+				class="border-b-3 border-transparent px-2.5 py-2.5 font-semibold whitespace-nowrap aria-[current]:border-(--clay)"
 				href={view.href}
 				aria-current={isHere(view.href, page.url.pathname) ? 'page' : undefined}>{view.label}</a
 			>
 		{/each}
 	</nav>
-	<div class="ml-auto flex items-center gap-2 max-md:gap-0">
-		<label>
-			<span class="sr-only">Units</span>
-			<select
-				class="select w-26 border-0 max-md:w-22 max-md:pe-6 max-md:text-sm"
-				value={preferences.current.units}
-				onchange={(e) => preferences.change({ units: e.currentTarget.value as LengthUnit })}
-			>
-				<option value="metres">Metres</option>
-				<option value="yards">Yards</option>
-				<option value="feet">Feet</option>
-				<option value="paces">Paces</option>
-			</select>
-		</label>
-		{#if preferences.current.units === 'paces'}
-			<label class="flex items-center gap-1">
-				<span class="sr-only">Length of your pace in centimetres</span>
-				<input
-					class="input input-ghost figure w-20 text-right font-semibold"
-					type="number"
-					min="50"
-					max="130"
-					value={Math.round(preferences.current.paceLength * 100)}
-					onchange={(e) => pace(e.currentTarget)}
-				/> cm
-			</label>
-		{/if}
-		<label>
-			<span class="sr-only">Look</span>
-			<select
-				class="select w-28 border-0 max-md:w-22 max-md:pe-6 max-md:text-sm"
-				value={preferences.current.theme}
-				onchange={(e) => theme(e.currentTarget.value)}
-			>
-				<option value="paper">Paper</option>
-				<option value="slate">Slate</option>
-				<option value="sunlight">Sunlight</option>
-			</select>
-		</label>
-		<button
-			type="button"
-			class="btn btn-ghost btn-square"
-			aria-label="Keys"
-			onclick={() => (keys = true)}
-		>
-			<Keyboard size={20} aria-hidden="true" />
-		</button>
+	<div class="ml-auto flex min-w-0 items-center gap-2 max-md:gap-0">
+		<WhoPlays />
+		<SettingsMenu onkeys={() => (keys = true)} />
 	</div>
 </header>
 {#if preferences.storeFailure}
@@ -95,4 +47,5 @@
 		out.
 	</p>
 {/if}
+<ThumbBar />
 <ShortcutsDialog bind:open={keys} />

@@ -1,12 +1,23 @@
+import Archive from '@lucide/svelte/icons/archive';
+import Backpack from '@lucide/svelte/icons/backpack';
+import Bookmark from '@lucide/svelte/icons/bookmark';
+import Flag from '@lucide/svelte/icons/flag';
+import Mountain from '@lucide/svelte/icons/mountain';
+import Users from '@lucide/svelte/icons/users';
 import { resolve } from '$app/paths';
 
 /** The views in the order of the day. */
 export const VIEWS = [
-	{ href: resolve('/greens'), label: 'Greens' },
-	{ href: resolve('/'), label: 'Shot' },
-	{ href: resolve('/saved'), label: 'Saved shots' },
-	{ href: resolve('/data'), label: 'Data' }
+	{ href: resolve('/greens'), label: 'Greens', icon: Mountain },
+	{ href: resolve('/bag'), label: 'Bag', icon: Backpack },
+	{ href: resolve('/'), label: 'Shot', icon: Flag },
+	{ href: resolve('/saved'), label: 'Saved shots', icon: Bookmark },
+	{ href: resolve('/pupils'), label: 'Pupils', icon: Users },
+	{ href: resolve('/data'), label: 'Data', icon: Archive }
 ] as const;
+
+/** So many of them stand in the bar of a small screen; the rest is under one button. */
+export const IN_THUMBS_REACH = 4;
 
 /** Whether an address belongs to a view; the first page's is the only exact one. */
 export const isHere = (href: string, path: string): boolean =>

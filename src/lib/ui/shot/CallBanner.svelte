@@ -4,6 +4,7 @@
 	import { rejectionWords } from '$lib/io/words/rejection';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import { callWords } from './callWords';
 
@@ -12,16 +13,16 @@
 	}
 	const { bench }: Props = $props();
 
-	const say = (metres: number) => formatLength(metres, preferences.style);
+	const say = (metres: number) => formatLength(metres, playing.style);
 	const chosen = $derived(bench.chosen);
 	const { toEdge, edgeToPin } = $derived(bench.shot.situation);
 	const words = $derived(chosen && callWords(chosen, { toEdge, pin: toEdge + edgeToPin }, say));
 	const isBest = $derived(chosen?.key === bench.choices[0]?.key);
 	const reason = $derived(
 		isBest && bench.plan?.why[0]
-			? reasonWords(bench.plan.why[0], preferences.say)
+			? reasonWords(bench.plan.why[0], playing.say)
 			: chosen?.rung.against
-				? `Damage limitation: it ${rejectionWords(chosen.rung.against, preferences.say)}.`
+				? `Damage limitation: it ${rejectionWords(chosen.rung.against, playing.say)}.`
 				: isBest && bench.first
 					? 'Least air of the shots that work; weighing the strokes next.'
 					: 'Your choice. The first row of the ladder is what we would play.'

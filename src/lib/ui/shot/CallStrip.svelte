@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import { callWords } from './callWords';
 
@@ -9,7 +10,7 @@
 	}
 	const { bench }: Props = $props();
 
-	const say = (metres: number) => formatLength(metres, preferences.style);
+	const say = (metres: number) => formatLength(metres, playing.style);
 	const chosen = $derived(bench.chosen);
 	const { toEdge, edgeToPin } = $derived(bench.shot.situation);
 	const words = $derived(chosen && callWords(chosen, { toEdge, pin: toEdge + edgeToPin }, say));

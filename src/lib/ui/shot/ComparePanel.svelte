@@ -3,6 +3,7 @@
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { strokesWords } from '$lib/ui/format/strokes';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import { choiceWords } from './callWords';
 	import type { Choice } from '$lib/ui/state/choices';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
@@ -14,7 +15,7 @@
 	}
 	const { bench, against, onagainst }: Props = $props();
 
-	const say = (metres: number) => formatLength(metres, preferences.style);
+	const say = (metres: number) => formatLength(metres, playing.style);
 	const pin = $derived(bench.shot.situation.toEdge + bench.shot.situation.edgeToPin);
 	const chosen = $derived(bench.chosen);
 	const rest = $derived(bench.choices.filter((choice) => choice.key !== chosen?.key));
@@ -24,7 +25,7 @@
 		const { outcome, speed } = choice.rung.solution;
 		const stats = choice.option?.statistics;
 		const percent = (value: number | undefined) =>
-			value === undefined ? '–' : preferences.say.percent(value);
+			value === undefined ? '–' : playing.say.percent(value);
 		return [
 			stats ? strokesWords(stats.expectedStrokes) : '–',
 			stats ? say(stats.leave.median) : '–',

@@ -2,6 +2,7 @@
 	import { createForm } from '@tanstack/svelte-form';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import { freshShot } from '$lib/ui/state/shotBench.svelte';
 	import { firstNumbersSchema, type WorkingShot } from '$lib/io/shot';
 
@@ -10,7 +11,7 @@
 	}
 	const { onstart }: Props = $props();
 
-	const fresh = freshShot();
+	const fresh = freshShot(playing.file.pupil.id);
 	const { toEdge, edgeToPin, stimpFeet } = fresh.situation;
 	const form = createForm(() => ({
 		defaultValues: { toEdge, edgeToPin, stimpFeet },

@@ -3,6 +3,7 @@
 	import { rejectionWords } from '$lib/io/words/rejection';
 	import { playWords } from '$lib/io/words/play';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import LadderRow from './LadderRow.svelte';
 	import { clubsThatAreOut, groupByClub, type ClubWays } from './ladderRows';
@@ -84,7 +85,7 @@
 			{#each out as { play, rejection }, i (i)}
 				<li class="border-b border-(--shade) py-1 text-sm">
 					<b>{play.club.name}</b>
-					{rejectionWords(rejection, preferences.say)}
+					{rejectionWords(rejection, playing.say)}
 				</li>
 			{/each}
 		</ul>
@@ -98,7 +99,7 @@
 				{#each bench.rejected.filter((item) => !out.includes(item)) as { play, rejection }, i (i)}
 					<li class="border-b border-(--shade) py-1 text-sm">
 						<b>{playWords(play)}</b>
-						{rejectionWords(rejection, preferences.say)}
+						{rejectionWords(rejection, playing.say)}
 					</li>
 				{/each}
 			</ul>

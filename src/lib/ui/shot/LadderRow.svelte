@@ -3,6 +3,7 @@
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { strokesWords } from '$lib/ui/format/strokes';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import { choiceWords } from './callWords';
 	import type { Choice } from '$lib/ui/state/choices';
 
@@ -23,7 +24,7 @@
 	const { choice, longest, pin, rank, chosen, folded, onchoose, oncompare }: Props = $props();
 
 	const outcome = $derived(choice.rung.solution.outcome);
-	const say = (metres: number) => formatLength(metres, preferences.style);
+	const say = (metres: number) => formatLength(metres, playing.style);
 	const share = (metres: number) => `${(100 * metres) / longest}%`;
 	const stats = $derived(choice.option?.statistics);
 	const name = $derived(choiceWords(choice, pin, say));
@@ -66,7 +67,7 @@
 			>
 			<span class="figure row-[1/span_2] text-right text-sm">{say(stats.leave.median)}</span>
 			<span class="figure row-[1/span_2] text-right text-sm"
-				>{preferences.say.percent(stats.chances.upAndDown)}</span
+				>{playing.say.percent(stats.chances.upAndDown)}</span
 			>
 		{:else}
 			<span class="figure row-[1/span_2] text-right text-base font-bold">{say(outcome.carry)}</span>

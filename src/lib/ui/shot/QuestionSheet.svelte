@@ -6,7 +6,7 @@
 	import GroundFields from './GroundFields.svelte';
 	import HazardFields from './HazardFields.svelte';
 	import LieFields from './LieFields.svelte';
-	import PlayerFields from './PlayerFields.svelte';
+	import WhoFields from './WhoFields.svelte';
 	import type { QuestionTile } from './questions';
 	import ReadOffMap from './ReadOffMap.svelte';
 	import SlopeFields from './SlopeFields.svelte';
@@ -17,10 +17,9 @@
 	interface Props {
 		bench: ShotBench;
 		tile: QuestionTile;
-		onbag: () => void;
 		onclose: () => void;
 	}
-	const { bench, tile, onbag, onclose }: Props = $props();
+	const { bench, tile, onclose }: Props = $props();
 
 	let heading = $state<HTMLElement>();
 
@@ -72,7 +71,7 @@
 		<HazardFields {bench} />
 		<WidthFields {bench} />
 	{:else if tile.id === 'who'}
-		<PlayerFields {bench} {onbag} />
+		<WhoFields file={bench.file} />
 	{:else}
 		<AirFields {bench} />
 	{/if}

@@ -3,6 +3,7 @@
 	import type { LineOfPlay } from '$lib/core/green/lineOfPlay';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import { lineRows } from './lineRows';
 
@@ -12,7 +13,7 @@
 	}
 	const { bench, line }: Props = $props();
 
-	const rows = $derived(lineRows(line, (metres) => formatLength(metres, preferences.style)));
+	const rows = $derived(lineRows(line, (metres) => formatLength(metres, playing.style)));
 </script>
 
 <h3 class="ruled-heading">Read off the map</h3>

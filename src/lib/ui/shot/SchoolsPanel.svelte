@@ -4,6 +4,7 @@
 	import { toFeet } from '$lib/core/units';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 
 	interface Props {
@@ -19,7 +20,7 @@
 			? 'stopped on the way'
 			: Math.abs(miss) < 0.3
 				? 'at the hole'
-				: `${formatLength(Math.abs(miss), preferences.style)} ${miss > 0 ? 'past' : 'short'}`;
+				: `${formatLength(Math.abs(miss), playing.style)} ${miss > 0 ? 'past' : 'short'}`;
 	const assumes = (id: string) =>
 		ASSUMPTION_WORDS[SCHOOLS.find((school) => school.id === id)!.assumes];
 </script>
@@ -47,7 +48,7 @@
 						style:left={offset(call.missAtHole)}
 					></span>
 				</div>
-				<p>{schoolAdviceWords(call, preferences.say)}.</p>
+				<p>{schoolAdviceWords(call, playing.say)}.</p>
 				<p class="text-[0.8125rem] text-(--faint)">
 					{call.holdsAt === null
 						? 'Right here at no green speed'

@@ -15,7 +15,7 @@
 </script>
 
 {#if chosen}
-	{@const left = bench.shot.golfer.hand === 'left'}
+	{@const left = bench.golfer.hand === 'left'}
 	<p class="mb-2 text-xl font-bold">{CUE_WORDS[chosen.setup.cue]}</p>
 	{#each chosen.setup.slope as advice (advice)}
 		<p class="mb-2 border-l-4 border-l-(--clay) pl-2">{SLOPE_WORDS[advice]}</p>

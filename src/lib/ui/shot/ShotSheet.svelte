@@ -11,6 +11,7 @@
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { BallReplay } from '$lib/ui/state/ballReplay.svelte';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import { SectionDrag } from '$lib/ui/state/sectionDrag.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import { PlanDrag } from '$lib/ui/state/planDrag.svelte';
@@ -83,13 +84,11 @@
 	});
 	const legend = $derived(
 		planWords(chosen, bench.region, { mapped, sloping: core.segments }, (metres) =>
-			preferences.say.length(metres)
+			playing.say.length(metres)
 		)
 	);
-	const say = (metres: number) => formatLength(metres, preferences.style);
-	const gate = $derived(
-		chosen ? gateWords(chosen.rung.path, 2 * preferences.current.paceLength) : null
-	);
+	const say = (metres: number) => formatLength(metres, playing.style);
+	const gate = $derived(chosen ? gateWords(chosen.rung.path, 2 * playing.file.pupil.pace) : null);
 	const description = $derived(
 		chosen
 			? `Side view. ${playWords(chosen.rung.play)}: carries ${say(chosen.rung.solution.outcome.carry)}, rolls ${say(chosen.rung.solution.outcome.roll)}, ${say(Math.max(0, heightOnPath(chosen.rung.path, 2)))} high at 2 m. ${others.length} other shots behind it.`

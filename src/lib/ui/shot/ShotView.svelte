@@ -1,17 +1,19 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
+	import { goto } from '$app/navigation';
+	import { resolve } from '$app/paths';
 	import { historyShortcuts, shortcuts } from '$lib/ui/shell/shortcuts.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
-	import BagDialog from './BagDialog.svelte';
 	import CallStrip from './CallStrip.svelte';
 	import { groupByClub } from './ladderRows';
 	import QuestionBar from './QuestionBar.svelte';
 	import QuestionSheet from './QuestionSheet.svelte';
 	import { questionTiles, type QuestionId } from './questions';
 	import { formatLength } from '$lib/ui/format/lengths';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import ShotBar from './ShotBar.svelte';
 	import ShotSheet from './ShotSheet.svelte';
+	import SwitchNotice from './SwitchNotice.svelte';
 	import SidePanels from './SidePanels.svelte';
 	import { PANELS, type PanelId } from './panels';
 
@@ -21,11 +23,12 @@
 	const { bench }: Props = $props();
 
 	let panel = $state<PanelId>('ladder');
-	let bagOpen = $state(false);
 	let asked = $state<QuestionId | null>(null);
 
 	const tiles = $derived(
-		questionTiles(bench.shot, bench.stance, (metres) => formatLength(metres, preferences.style))
+		questionTiles(bench.shot, bench.file.pupil, bench.stance, (metres) =>
+			formatLength(metres, playing.style)
+		)
 	);
 	const tile = $derived(tiles.find(({ id }) => id === asked));
 
@@ -63,7 +66,12 @@
 				byRank,
 				{ keys: ['j'], shown: 'J', does: 'Next row of the ladder', run: () => step(1) },
 				{ keys: ['k'], shown: 'K', does: 'Row before', run: () => step(-1) },
-				{ keys: ['b'], shown: 'B', does: 'Open the bag', run: () => (bagOpen = true) },
+				{
+					keys: ['b'],
+					shown: 'B',
+					does: 'Go to the bag',
+					run: () => void goto(resolve('/bag'))
+				},
 				{
 					keys: ['Escape'],
 					shown: 'Esc',
@@ -78,14 +86,14 @@
 
 <CallStrip {bench} />
 <ShotBar {bench} />
+<SwitchNotice {bench} />
 <QuestionBar {tiles} {asked} onask={(id) => (asked = asked === id ? null : id)} />
 <div class="grid grid-cols-[minmax(0,1fr)_25.5rem] max-lg:grid-cols-[minmax(0,1fr)]">
 	<ShotSheet {bench} />
 	<div class="border-t-2 border-l-2 border-t-(--ink) border-l-(--ink) max-lg:border-l-0">
 		{#if tile}
-			<QuestionSheet {bench} {tile} onbag={() => (bagOpen = true)} onclose={() => (asked = null)} />
+			<QuestionSheet {bench} {tile} onclose={() => (asked = null)} />
 		{/if}
 		<div class:lg:hidden={tile !== undefined}><SidePanels {bench} bind:panel /></div>
 	</div>
 </div>
-<BagDialog {bench} bind:open={bagOpen} />

@@ -5,6 +5,7 @@
 	import { CAUTION_WORDS, reasonWords } from '$lib/io/words/reason';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 
 	interface Props {
@@ -16,7 +17,7 @@
 	const change = (metres: number) =>
 		Math.abs(metres) < 0.05
 			? 'no change'
-			: `${formatLength(Math.abs(metres), preferences.style)} ${metres > 0 ? 'past' : 'short'}`;
+			: `${formatLength(Math.abs(metres), playing.style)} ${metres > 0 ? 'past' : 'short'}`;
 	/** What to swing instead when the pin is a pace farther or nearer than thought. */
 	const instead = (swing: PlannedSwing) =>
 		bench.chosen?.rung.play.flight === 'putt' ? '' : `; swing ${swing.name} instead`;
@@ -48,7 +49,7 @@
 	<h3 class="ruled-heading">Why this one</h3>
 	<ul class="grid gap-1.5 pt-2 pr-0 pb-4 pl-5 [list-style:square]">
 		{#each plan.why as reason, i (i)}
-			<li>{reasonWords(reason, preferences.say)}</li>
+			<li>{reasonWords(reason, playing.say)}</li>
 		{/each}
 	</ul>
 	{#if rows.length > 0}

@@ -1,9 +1,10 @@
 import type { Stance } from '$lib/core/lie/stance';
 import { toPercent, type Metres, type Ratio } from '$lib/core/units';
 import type { SituationWire } from '$lib/io/situation';
+import type { Pupil } from '$lib/io/pupil';
 import type { WorkingShot } from '$lib/io/shot';
 import { LIE_NAMES } from '$lib/io/words/lie';
-import { SKILL_WORDS } from './skillWords';
+import { skillWords } from './skillWords';
 
 export type QuestionId = 'lie' | 'stance' | 'distance' | 'green' | 'slope' | 'way' | 'who' | 'air';
 
@@ -64,15 +65,16 @@ function airWords({ wind }: SituationWire): string {
 /**
  * Everything a shot is asked about, in the order a coach asks.
  *
+ * @param pupil who plays
  * @param stance as said, or as the ground has it
  * @param length says a distance in the reader's units
  */
 export function questionTiles(
-	{ situation, golfer }: WorkingShot,
+	{ situation }: WorkingShot,
+	{ name, skill }: Pick<Pupil, 'name' | 'skill'>,
 	stance: Stance,
 	length: (metres: Metres) => string
 ): QuestionTile[] {
-	const skill = SKILL_WORDS.find(({ value }) => value === golfer.skill)?.label ?? '';
 	return [
 		{ id: 'lie', label: 'How it lies', answer: lieWords(situation) },
 		{ id: 'stance', label: 'Stance', answer: stanceWords(stance) },
@@ -88,7 +90,7 @@ export function questionTiles(
 		},
 		{ id: 'slope', label: 'Slope', answer: slopeWords(situation) },
 		{ id: 'way', label: 'In the way', answer: wayWords(situation) },
-		{ id: 'who', label: 'Who plays', answer: skill },
+		{ id: 'who', label: 'Who plays', answer: `${name}, ${skillWords(skill)}` },
 		{ id: 'air', label: 'Air', answer: airWords(situation) }
 	];
 }

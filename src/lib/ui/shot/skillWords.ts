@@ -7,3 +7,7 @@ export const SKILL_WORDS: readonly { value: Skill; label: string }[] = [
 	{ value: 'middle', label: 'Handicap 15' },
 	{ value: 'high', label: 'Handicap 28' }
 ];
+
+/** A skill inside a sentence: "handicap 15". */
+export const skillWords = (skill: Skill): string =>
+	(SKILL_WORDS.find(({ value }) => value === skill)?.label ?? skill).toLowerCase();

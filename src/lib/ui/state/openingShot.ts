@@ -1,8 +1,14 @@
 import { readLastShot } from '$lib/store/settings';
 import { readShot } from '$lib/store/savedShots';
-import type { WorkingShot } from '$lib/io/shot';
 import { readDemo, seedDemo } from './demo';
+import type { WorkingShot } from '$lib/io/shot';
 import { freshShot, type Opened } from './shotBench.svelte';
+
+/** The weather and ball of the last shot; those of a plain one where there is none. */
+export async function lastSituation(): Promise<Pick<WorkingShot, 'situation'>> {
+	const last = await readLastShot();
+	return last && last !== 'broken' ? last.shot : freshShot('nobody');
+}
 
 /** What the Shot view begins with. */
 export type Opening = { kind: 'first-visit' } | { kind: 'broken' } | ({ kind: 'shot' } & Opened);
@@ -27,13 +33,8 @@ export async function openingShot(wanted: string | null, demo: boolean): Promise
 	}
 	if (!demo) return { kind: 'first-visit' };
 	const first = (await readDemo()).shots[0];
-	return first
-		? { kind: 'shot', shot: first.shot, name: first.name, origin: first }
+	const origin = first && (await readShot(first.id));
+	return origin
+		? { kind: 'shot', shot: origin.shot, name: origin.name, origin }
 		: { kind: 'first-visit' };
-}
-
-/** Player and bag of whoever was on the bench last; a middle player with the standard bag on a first visit. */
-export async function lastPlayer(): Promise<WorkingShot> {
-	const last = await readLastShot();
-	return last && last !== 'broken' ? last.shot : freshShot();
 }

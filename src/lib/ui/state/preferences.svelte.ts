@@ -5,27 +5,12 @@ import {
 	type Preferences
 } from '$lib/store/settings';
 import { follow } from '$lib/store/shelf';
-import type { Say } from '$lib/io/words/say';
-import { formatLength, lengthStyle, type LengthStyle } from '$lib/ui/format/lengths';
 
-/** Units, pace and theme of this browser. */
+/** The look of this browser, and whether its store answers. */
 class PreferencesState {
 	current = $state<Preferences>(FIRST_PREFERENCES);
 	/** Why the store does not answer; empty while it does. */
 	storeFailure = $state('');
-
-	get style(): LengthStyle {
-		return lengthStyle(this.current.units, this.current.paceLength);
-	}
-
-	/** Formats for sentences in the chosen unit. */
-	get say(): Say {
-		const { style } = this;
-		return {
-			length: (metres) => formatLength(metres, style),
-			percent: (ratio) => `${Math.round(ratio * 100)} %`
-		};
-	}
 
 	/** Follows the store, other tabs included; returns what stops it. */
 	follow(): () => void {

@@ -8,7 +8,10 @@ import type { PlanRequest } from '$lib/core/plan/request';
 import type { Stance } from '$lib/core/lie/stance';
 import { stanceAt } from '$lib/core/plan/stanceAt';
 import type { Situation } from '$lib/core/plan/situation';
-import { STANDARD_BAG_WIRE } from '$lib/io/club';
+import type { ClubWire } from '$lib/io/club';
+import { playingOf, type Playing } from '$lib/io/playing';
+import type { Golfer } from '$lib/io/player';
+import type { PupilFile } from '$lib/io/pupil';
 import { situationToCore } from '$lib/io/situation';
 import { firstPlace, readToday, type Placed } from '$lib/io/placedShot';
 import { shotDraftSchema, type Place, type SavedShot, type WorkingShot } from '$lib/io/shot';
@@ -42,11 +45,18 @@ export interface Opened {
 	line?: string | undefined;
 }
 
-export const freshShot = (): WorkingShot =>
+/** A plain chip of somebody's. */
+export const freshShot = (pupilId: string): WorkingShot =>
 	shotDraftSchema.parse({
 		situation: { toEdge: 3, edgeToPin: 9, stimpFeet: 10 },
-		bag: STANDARD_BAG_WIRE
+		pupilId
 	});
+
+/** What was called for whoever played before. */
+export interface PlayedBefore {
+	file: PupilFile;
+	choice: Choice;
+}
 
 /** The shot under work: what is asked, what is answered, what was chosen, and what undoes it. */
 export class ShotBench {
@@ -54,9 +64,12 @@ export class ShotBench {
 	chosenKey = $state<string | null>(null);
 	/** Every surveyed green of this browser. */
 	greens = $state.raw<GreenBook[]>([]);
+	/** Set when the shot has gone to another pupil, until something else is changed. */
+	before = $state.raw<PlayedBefore | null>(null);
 
 	readonly #pool: PlannerPool;
-	readonly #draft = new Draft<WorkingShot>(freshShot(), () => this.#changed());
+	readonly #who: (pupilId: string) => PupilFile;
+	readonly #draft: Draft<WorkingShot>;
 	readonly #map = new MapReader(() => this.greens);
 	readonly #planner: Planner;
 	readonly #landing: LandingStudy;
@@ -66,13 +79,21 @@ export class ShotBench {
 		KEEP_AFTER
 	);
 	/** The shot as this tab last read or wrote it, and the kept shot as it was opened. */
-	#base: Pick<LastShot, 'shot'> = { shot: this.#draft.value };
+	#base: Pick<LastShot, 'shot'>;
+	#playing: Playing | null = null;
 	#line = '';
 	#origin = $state.raw<SavedShot | null>(null);
 	#opened = false;
 
-	constructor(pool: PlannerPool = new PlannerPool(startPlanner)) {
+	/** @param who the pupil of an id, as kept now */
+	constructor(
+		who: (pupilId: string) => PupilFile,
+		pool: PlannerPool = new PlannerPool(startPlanner)
+	) {
 		this.#pool = pool;
+		this.#who = who;
+		this.#draft = new Draft<WorkingShot>(freshShot(who('').pupil.id), () => this.#changed());
+		this.#base = { shot: this.#draft.value };
 		this.#planner = new Planner(pool);
 		this.#landing = new LandingStudy(pool);
 	}
@@ -84,6 +105,20 @@ export class ShotBench {
 
 	get shot(): WorkingShot {
 		return this.#draft.value;
+	}
+
+	/** Whose shot it is. */
+	readonly file: PupilFile = $derived.by(() => this.#who(this.shot.pupilId));
+
+	/** Who plays it, with what. */
+	readonly playing: Playing = $derived(playingOf(this.file));
+
+	get golfer(): Golfer {
+		return this.playing.golfer;
+	}
+
+	get bag(): readonly ClubWire[] {
+		return this.playing.bag;
 	}
 
 	get canUndo(): boolean {
@@ -144,11 +179,11 @@ export class ShotBench {
 	);
 
 	/** Slope under ball and feet, as said or as the ground has it. */
-	readonly stance: Stance = $derived(stanceAt(this.situation, this.shot.golfer.hand));
+	readonly stance: Stance = $derived(stanceAt(this.situation, this.golfer.hand));
 
 	/** What is wrong with the shot as it stands. */
 	readonly problems = $derived([
-		...problemsOf(this.shot),
+		...problemsOf(this.shot, this.bag),
 		...(this.placed?.problem ? [{ path: 'The map:', message: this.placed.problem }] : [])
 	]);
 
@@ -224,6 +259,20 @@ export class ShotBench {
 		this.#map.readInto(shot, shot.place);
 		this.#draft.reset(shot);
 		this.#changed();
+	}
+
+	/** Asks anew where what is known of the pupil has changed. */
+	knowPupils(): void {
+		if (this.#playing && contentKey(this.#playing) !== contentKey(this.playing)) this.#changed();
+	}
+
+	/** Gives the shot to another pupil. */
+	playFor(file: PupilFile): void {
+		if (file.pupil.id === this.shot.pupilId) return;
+		const [choice] = this.choices;
+		const before = choice ? { file: this.file, choice } : null;
+		this.change((shot) => (shot.pupilId = file.pupil.id));
+		this.before = before;
 	}
 
 	/** Moves ball or pin on the map; the line is read anew. */
@@ -306,6 +355,8 @@ export class ShotBench {
 	#changed(): void {
 		this.#landing.clear();
 		this.#autosave.touch();
+		this.before = null;
+		this.#playing = this.playing;
 		if (this.problems.length > 0) this.#planner.clear();
 		else void this.#planner.ask(this.#request());
 	}
@@ -335,6 +386,6 @@ export class ShotBench {
 	}
 
 	#request(): PlanRequest {
-		return shotRequest(this.shot, SAMPLES, SEED, surveyOf(this.placed));
+		return shotRequest(this.shot, this.playing, SAMPLES, SEED, surveyOf(this.placed));
 	}
 }

@@ -1,4 +1,6 @@
+import { z } from 'zod';
 import { issuesOf, type Issue } from '$lib/io/issues';
+import { bagDraftSchema, type ClubWire } from '$lib/io/club';
 import { shotDraftSchema, type WorkingShot } from '$lib/io/shot';
 
 const LABELS: Record<string, string> = {
@@ -14,13 +16,15 @@ const LABELS: Record<string, string> = {
 
 const EMPTY_BAG: Issue = {
 	path: 'bag',
-	message: 'is empty: add a club or take the standard set.'
+	message: 'is empty: put a club in under Bag.'
 };
 
 /** What keeps a shot from being worked out, each with the label of its field. */
-export function problemsOf(shot: WorkingShot): Issue[] {
-	const parsed = shotDraftSchema.safeParse(shot);
+export function problemsOf(shot: WorkingShot, bag: readonly ClubWire[]): Issue[] {
+	const parsed = z
+		.object({ ...shotDraftSchema.shape, bag: bagDraftSchema })
+		.safeParse({ ...shot, bag });
 	const found = parsed.success ? [] : issuesOf(parsed.error);
-	if (shot.bag.length === 0) found.push(EMPTY_BAG);
+	if (bag.length === 0) found.push(EMPTY_BAG);
 	return found.map(({ path, message }) => ({ path: LABELS[path] ?? path, message }));
 }

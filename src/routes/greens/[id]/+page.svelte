@@ -9,18 +9,19 @@
 	import { seedDemo } from '$lib/ui/state/demo';
 	import { Followed } from '$lib/ui/state/followed.svelte';
 	import { GreenBench } from '$lib/ui/state/greenBench.svelte';
-	import { lastPlayer } from '$lib/ui/state/openingShot';
+	import { playing } from '$lib/ui/state/playing.svelte';
+	import { lastSituation } from '$lib/ui/state/openingShot';
 
 	const { data } = $props();
 	const id = page.params['id'];
 	let bench = $state.raw<GreenBench | null>(null);
-	let last = $state.raw<WorkingShot | null>(null);
+	let last = $state.raw<Pick<WorkingShot, 'situation'> | null>(null);
 	let left = false;
 
 	/** The green asked for, and who plays on it; the demo's rows are put in first. */
 	async function readBook() {
 		if (data.demo) await seedDemo();
-		last ??= await lastPlayer();
+		last ??= await lastSituation();
 		return (await readGreens()).books.find(({ green }) => green.id === id) ?? 'missing';
 	}
 
@@ -47,6 +48,6 @@
 		<p>It was removed, or it lives in another browser.</p>
 		<a class="btn btn-neutral" href={resolve('/greens')}>All greens</a>
 	</section>
-{:else if bench && followed.value && last}
+{:else if bench && followed.value && last && playing.ready}
 	<GreenView {bench} readings={followed.value.readings} {last} />
 {/if}

@@ -1,16 +1,16 @@
 <script lang="ts">
 	import { spreadOf } from '$lib/io/player';
-	import type { OwnSpread } from '$lib/io/shot';
+	import type { OwnSpread } from '$lib/io/player';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
-	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
+	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
 
 	interface Props {
-		bench: ShotBench;
+		bench: PupilBench;
 	}
 	const { bench }: Props = $props();
 
-	const own = $derived(bench.shot.golfer.spread);
-	const shown = $derived(own ?? spreadOf(bench.shot.golfer.skill));
+	const own = $derived(bench.file.pupil.spread);
+	const shown = $derived(own ?? spreadOf(bench.file.pupil.skill));
 	const FIELDS: readonly {
 		key: keyof OwnSpread;
 		label: string;
@@ -26,7 +26,7 @@
 	];
 
 	const set = (key: keyof OwnSpread, value: number) =>
-		bench.change(({ golfer }) => (golfer.spread = { ...shown, [key]: value }));
+		bench.change(({ pupil }) => (pupil.spread = { ...shown, [key]: value }));
 </script>
 
 <details>
@@ -52,7 +52,7 @@
 		type="button"
 		class="btn"
 		disabled={!own}
-		onclick={() => bench.change(({ golfer }) => delete golfer.spread)}
+		onclick={() => bench.change(({ pupil }) => delete pupil.spread)}
 	>
 		Use the skill’s numbers
 	</button>

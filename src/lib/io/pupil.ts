@@ -1,0 +1,112 @@
+import { z } from 'zod';
+import { carryTable, type CarryCell, type CarryFact } from '$lib/core/player/carryTable';
+import type { CarryFlight } from '$lib/core/solve/measuredSwings';
+import { clubDraftSchema, toClub, type ClubDraft, type ClubWire } from './club';
+import {
+	carryFlightField,
+	ballSourceField,
+	idField,
+	nameField,
+	unitsField,
+	within
+} from './fields';
+import { dispersionOf, golferDraftSchema, type Golfer } from './player';
+
+const LONGEST_NOTE = 2000;
+const noteField = z.string().max(LONGEST_NOTE, `must be at most ${LONGEST_NOTE} letters`);
+
+/** A pupil under work: who plays, and how distances are said to them. */
+export const pupilDraftSchema = golferDraftSchema.omit({ carries: true }).extend({
+	id: idField,
+	name: nameField,
+	/** Length of a pace in metres, measured once. */
+	pace: within(0.5, 1.3, 'metres').default(0.9),
+	units: unitsField.default('metres'),
+	/** What to mind when this pupil plays. */
+	minding: noteField.default(''),
+	notes: noteField.default(''),
+	archived: z.boolean().default(false)
+});
+
+/** A ball whose carry is known, or a carry that is stated. */
+export const ballDraftSchema = z.object({
+	id: idField,
+	pupilId: idField,
+	clubId: idField,
+	at: z.string(),
+	swing: nameField,
+	flight: carryFlightField.default('standard'),
+	carry: within(0.1, 150, 'metres'),
+	source: ballSourceField.default('typed'),
+	spread: within(0, 40, 'metres').optional(),
+	n: z.int().min(1).max(10_000).optional()
+});
+
+export type Pupil = z.output<typeof pupilDraftSchema>;
+export type Ball = z.output<typeof ballDraftSchema>;
+
+/** A pupil with their bag, retired clubs too, and every ball of theirs. */
+export interface PupilFile {
+	pupil: Pupil;
+	clubs: ClubDraft[];
+	balls: Ball[];
+}
+
+export const pupilFileSchema = z.object({
+	pupil: pupilDraftSchema,
+	clubs: z.array(clubDraftSchema),
+	balls: z.array(ballDraftSchema)
+});
+
+/** A pupil's file out of rows of many; undefined where there is no such pupil. */
+export function fileOf(
+	rows: { pupils: readonly Pupil[]; clubs: readonly ClubDraft[]; balls: readonly Ball[] },
+	id: string
+): PupilFile | undefined {
+	const pupil = rows.pupils.find((row) => row.id === id);
+	return (
+		pupil && {
+			pupil,
+			clubs: rows.clubs.filter(({ pupilId }) => pupilId === id),
+			balls: rows.balls.filter(({ pupilId }) => pupilId === id)
+		}
+	);
+}
+
+/** The clubs that are played, in the order of the bag. */
+export const clubsInBag = (clubs: readonly ClubDraft[]): ClubDraft[] =>
+	clubs.filter(({ retiredAt }) => retiredAt === null).sort((a, b) => a.order - b.order);
+
+/** The bag as the planner takes it. */
+export const bagOf = (clubs: readonly ClubDraft[]): ClubWire[] => clubsInBag(clubs).map(toClub);
+
+const factOf = (ball: Ball): CarryFact<CarryFlight> => ({
+	club: ball.clubId,
+	swing: ball.swing,
+	flight: ball.flight,
+	carry: ball.carry,
+	stated: ball.source === 'stated',
+	behind:
+		ball.spread !== undefined && ball.n !== undefined
+			? { spread: ball.spread, n: ball.n }
+			: undefined
+});
+
+/** The carry table of a pupil: every club, swing and flight of which there is a ball. */
+export const carriesOf = ({ pupil, balls }: PupilFile): CarryCell<CarryFlight>[] =>
+	carryTable(balls.map(factOf), dispersionOf(pupil).speed);
+
+/** Who plays, as the planner takes it: the pupil with the carries that their table says. */
+export function golferOf(file: PupilFile): Golfer {
+	return {
+		...golferDraftSchema.parse(file.pupil),
+		carries: carriesOf(file).map(({ club, swing, flight, mean, spread, n }) => ({
+			club,
+			swing,
+			flight,
+			carry: mean,
+			n,
+			...(spread !== null && { spread })
+		}))
+	};
+}

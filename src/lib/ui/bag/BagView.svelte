@@ -1,0 +1,144 @@
+<script lang="ts">
+	import { onDestroy, onMount } from 'svelte';
+	import { resolve } from '$app/paths';
+	import { carryGaps, carryOverlaps } from '$lib/core/player/carryAdvice';
+	import type { CarryFlight } from '$lib/core/solve/measuredSwings';
+	import type { ClubDraft } from '$lib/io/club';
+	import { carriesOf, clubsInBag } from '$lib/io/pupil';
+	import TabBar from '$lib/ui/controls/TabBar.svelte';
+	import { formatLength } from '$lib/ui/format/lengths';
+	import { historyShortcuts, shortcuts } from '$lib/ui/shell/shortcuts.svelte';
+	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
+	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
+	import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
+	import { BagWords, FLIGHT_WORDS } from './bagWords';
+	import CarryCurves from './CarryCurves.svelte';
+	import CarryEditor from './CarryEditor.svelte';
+	import { cellAt, type CarryColumn } from './carryGrid';
+	import CarryTable from './CarryTable.svelte';
+	import ClubTable from './ClubTable.svelte';
+	import MeasureNext from './MeasureNext.svelte';
+	import RollOuts from './RollOuts.svelte';
+
+	interface Props {
+		bench: PupilBench;
+	}
+	const { bench }: Props = $props();
+
+	const TABS = [
+		{ id: 'carries', label: 'Carries' },
+		{ id: 'clubs', label: 'Clubs' }
+	] as const;
+	let tab = $state<(typeof TABS)[number]['id']>('carries');
+	let flight = $state<CarryFlight>('standard');
+	let opened = $state.raw<{ club: ClubDraft; column: CarryColumn } | null>(null);
+	const pool = new PlannerPool(startPlanner);
+	onDestroy(() => pool.close());
+	onMount(() => shortcuts.use({ heading: 'The bag', shortcuts: historyShortcuts(bench) }));
+
+	const file = $derived(bench.file);
+	const pupil = $derived(file.pupil);
+	const clubs = $derived(clubsInBag(file.clubs));
+	const cells = $derived(carriesOf(file).filter(({ club }) => clubs.some(({ id }) => id === club)));
+	const flown = $derived(cells.filter((cell) => cell.flight === flight));
+	const words = $derived(
+		new BagWords(file.clubs, pupil.vocabulary, (metres) => formatLength(metres, playing.style))
+	);
+	const odd = $derived(flown.filter(({ contradiction }) => contradiction !== null));
+	const gaps = $derived(carryGaps(flown));
+	const overlaps = $derived(carryOverlaps(flown));
+	const MOST_NOTES = 3;
+	const open = $derived(
+		opened && {
+			...opened,
+			cell: cellAt(cells, opened.club, opened.column, flight)
+		}
+	);
+</script>
+
+<section class="mx-auto grid max-w-7xl gap-4 p-4">
+	<div class="flex flex-wrap items-center gap-2">
+		<h1 class="min-w-0 flex-1 text-3xl font-extrabold wrap-anywhere">
+			The bag of {pupil.name}
+		</h1>
+		<UndoButtons {bench} />
+		<a class="btn" href={resolve('/pupils/[id]', { id: pupil.id })}>{pupil.name}’s page</a>
+	</div>
+	{#if bench.failure}
+		<p class="problem" role="alert">
+			This could not be kept yet; it is here as you see it and is tried again. {bench.failure}
+		</p>
+	{/if}
+	<TabBar label="The bag" tabs={TABS} active={tab} panel="bag" onselect={(id) => (tab = id)} />
+	<div id="bag" role="tabpanel" aria-labelledby={`bag-tab-${tab}`}>
+		{#if tab === 'clubs'}
+			<div class="max-w-3xl"><ClubTable {bench} /></div>
+		{:else}
+			<div class="grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
+				<div class="grid content-start gap-3">
+					<div class="flex flex-wrap gap-1" role="group" aria-label="Flight">
+						{#each FLIGHT_WORDS as { value, label } (value)}
+							<button
+								type="button"
+								class="btn"
+								aria-pressed={flight === value}
+								onclick={() => (flight = value)}>{label}</button
+							>
+						{/each}
+					</div>
+					<CarryTable
+						{clubs}
+						{cells}
+						{flight}
+						vocabulary={pupil.vocabulary}
+						onopen={(club, column) => (opened = { club, column })}
+					/>
+				</div>
+				<div class="grid content-start gap-6">
+					<section class="grid gap-2" aria-labelledby="called-out">
+						<h2 id="called-out" class="ruled-heading">What the table says</h2>
+						{#if flown.length === 0}
+							<p>
+								Nothing is measured yet, so swings are those of the model. Touch a cell and type
+								what this swing carries: “14, 15, 13”. Two wedges with two lengths each are a good
+								beginning.
+							</p>
+						{:else}
+							<ul class="grid gap-1.5 pl-5 [list-style:square]">
+								{#each odd.slice(0, MOST_NOTES) as cell (cell.swing + cell.club)}
+									<li>{words.contradiction(cell)}</li>
+								{/each}
+								{#each gaps.slice(0, MOST_NOTES) as gap (gap.from)}
+									<li>{words.gap(gap)}</li>
+								{/each}
+								{#each overlaps.slice(0, MOST_NOTES) as pair (pair.one.club + pair.one.swing + pair.other.club)}
+									<li>{words.overlap(pair)}</li>
+								{/each}
+								{#if odd.length + gaps.length + overlaps.length === 0}
+									<li>No gap, no overlap, nothing that contradicts itself.</li>
+								{/if}
+							</ul>
+						{/if}
+					</section>
+					<MeasureNext {file} {pool} {words} />
+					<section class="grid gap-2" aria-labelledby="curves">
+						<h2 id="curves" class="ruled-heading">Carry over swing</h2>
+						<CarryCurves {cells} {clubs} {flight} vocabulary={pupil.vocabulary} />
+					</section>
+					<RollOuts {file} />
+				</div>
+			</div>
+		{/if}
+	</div>
+</section>
+{#if open}
+	<CarryEditor
+		{bench}
+		club={open.club}
+		column={open.column}
+		{flight}
+		cell={open.cell}
+		onclose={() => (opened = null)}
+	/>
+{/if}

@@ -1,0 +1,79 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { PROFILE } from '$lib/core/player/player';
+	import { rollOut } from '$lib/core/solve/rollOut';
+	import { fromFeet } from '$lib/core/units';
+	import { clubToCore, toClub } from '$lib/io/club';
+	import { clubsInBag, type PupilFile } from '$lib/io/pupil';
+	import type { ReadingWire } from '$lib/io/reading';
+	import { readingShelf } from '$lib/store/greens';
+	import { formatLength } from '$lib/ui/format/lengths';
+	import { playing } from '$lib/ui/state/playing.svelte';
+	import { preferences } from '$lib/ui/state/preferences.svelte';
+
+	interface Props {
+		file: PupilFile;
+	}
+	const { file }: Props = $props();
+
+	const CARRIES = [3, 6, 12];
+	const PLAIN = { stimpFeet: 10, firmness: 'medium', wet: false } as const;
+	let reading = $state.raw<Pick<ReadingWire, 'stimpFeet' | 'firmness' | 'wet'> | null>(null);
+	onMount(async () => {
+		try {
+			reading = (await readingShelf.read()).rows[0] ?? PLAIN;
+		} catch (error) {
+			preferences.storeFailed(error);
+			reading = PLAIN;
+		}
+	});
+
+	const say = (metres: number) => formatLength(metres, playing.style);
+	const clubs = $derived(
+		clubsInBag(file.clubs).filter(({ kind }) => kind !== 'putter' && kind !== 'wood')
+	);
+	const player = $derived({
+		technique: file.pupil.technique,
+		strength: PROFILE[file.pupil.skill].strength
+	});
+	const rows = $derived.by(() => {
+		if (!reading) return [];
+		const green = {
+			greenSpeed: fromFeet(reading.stimpFeet),
+			firmness: reading.firmness,
+			wet: reading.wet
+		};
+		return clubs.map((club) => ({
+			club,
+			rolls: CARRIES.map((carry) => rollOut(clubToCore(toClub(club)), carry, green, player))
+		}));
+	});
+</script>
+
+<section class="grid gap-2" aria-labelledby="roll-outs">
+	<h2 id="roll-outs" class="ruled-heading">Roll-out on today’s green</h2>
+	{#if reading}
+		<p class="hint">
+			Level, {reading.stimpFeet.toFixed(1)} ft, {reading.firmness}{reading.wet ? ', wet' : ''};
+			ordinary flight from the fairway. Model.
+		</p>
+		<table class="table-sm table w-full">
+			<thead>
+				<tr>
+					<th>Carried</th>
+					{#each CARRIES as carry (carry)}<th scope="col">{say(carry)}</th>{/each}
+				</tr>
+			</thead>
+			<tbody>
+				{#each rows as { club, rolls } (club.id)}
+					<tr>
+						<th scope="row" class="font-bold">{club.name}</th>
+						{#each rolls as roll, i (i)}
+							<td class="figure">{roll === null ? '–' : say(roll)}</td>
+						{/each}
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	{/if}
+</section>

@@ -1,0 +1,48 @@
+<script lang="ts">
+	import type { ImportPreview } from '$lib/store/archive';
+	import { previewRows } from './previewWords';
+
+	interface Props {
+		name: string;
+		preview: ImportPreview;
+		ontake: () => void;
+		onleave: () => void;
+	}
+	const { name, preview, ontake, onleave }: Props = $props();
+	const rows = $derived(previewRows(preview));
+	const nothing = $derived(rows.every(({ writes }) => !writes));
+	const MOST_NAMES = 8;
+</script>
+
+<section class="grid gap-2 border-2 border-(--ink) p-4" aria-labelledby="preview">
+	<h2 id="preview" class="text-xl font-bold wrap-anywhere">What {name} brings</h2>
+	{#if rows.length === 0}
+		<p>There is nothing in this file.</p>
+	{:else}
+		<table class="table">
+			<thead><tr><th>What happens</th><th class="text-right">Rows</th><th>Which</th></tr></thead>
+			<tbody>
+				{#each rows as { id, what, items, count } (id)}
+					<tr>
+						<th scope="row" class="align-top font-bold">{what}</th>
+						<td class="figure text-right align-top">{count}</td>
+						<td class="wrap-anywhere">
+							{items.slice(0, MOST_NAMES).join(', ')}{items.length > MOST_NAMES
+								? ` and ${items.length - MOST_NAMES} more`
+								: ''}
+						</td>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	{/if}
+	<div class="flex flex-wrap gap-2">
+		{#if !nothing}
+			<button type="button" class="btn btn-neutral" onclick={ontake}>Take it in</button>
+			<button type="button" class="btn" onclick={onleave}>Leave it</button>
+		{:else}
+			<p class="font-semibold">All of it is here already; nothing needs to be done.</p>
+			<button type="button" class="btn" onclick={onleave}>Done</button>
+		{/if}
+	</div>
+</section>

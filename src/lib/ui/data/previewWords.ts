@@ -1,0 +1,87 @@
+import type { Known } from '$lib/io/archive/merge';
+import type { ArchivedTable } from '$lib/io/archive/version3';
+import type { ImportPreview } from '$lib/store/archive';
+
+/** One thing an import does, and the rows it does it to. */
+export interface PreviewRow {
+	id: string;
+	what: string;
+	/** Each in words. */
+	items: string[];
+	/** Whether it changes anything here. */
+	writes: boolean;
+}
+
+const KIND: Record<ArchivedTable, string> = {
+	pupils: 'pupil',
+	clubs: 'club',
+	balls: 'ball',
+	shots: 'shot',
+	greens: 'green',
+	readings: 'reading'
+};
+/** Rows without a name of their own are only counted. */
+const PLURAL: Partial<Record<ArchivedTable, [string, string]>> = {
+	clubs: ['club', 'clubs'],
+	balls: ['ball', 'balls'],
+	readings: ['reading', 'readings']
+};
+
+const named = ({ row, table, id }: Known): string =>
+	typeof row?.name === 'string' ? row.name : `a ${KIND[table]} (${id})`;
+
+/** Rows in words: the named ones by name, the others by their number, named ones first. */
+function itemsOf(known: readonly Known[]): string[] {
+	const others = known.filter(({ table }) => PLURAL[table]);
+	const counted = (Object.keys(PLURAL) as ArchivedTable[]).flatMap((table) => {
+		const count = others.filter((item) => item.table === table).length;
+		return count === 0 ? [] : [`${count} ${PLURAL[table]![count === 1 ? 0 : 1]}`];
+	});
+	return [...known.filter(({ table }) => !PLURAL[table]).map(named), ...counted];
+}
+
+/** What an import will do, in the order a person wants to know it; what does not occur is left out. */
+export function previewRows({ plan, unreadable, unused }: ImportPreview): (PreviewRow & {
+	count: number;
+})[] {
+	const row = (id: string, what: string, known: readonly Known[], writes: boolean) => ({
+		id,
+		what,
+		items: itemsOf(known),
+		count: known.length,
+		writes
+	});
+	return [
+		row('added', 'Added', plan.added, true),
+		row('replaced', 'Replaced, newer in the file', plan.replaced, true),
+		row('removed', 'Removed, since it was removed there', plan.removed, true),
+		row('older', 'Kept, newer here', plan.older, false),
+		row('same', 'The same in both', plan.same, false),
+		row('noted', 'Removed there, not here anyway', plan.noted, true),
+		{
+			id: 'unreadable',
+			what: 'Cannot be read, taken in as it is',
+			items: unreadable.map(({ table, row: raw }) => `a ${KIND[table]} (${String(raw.id)})`),
+			count: unreadable.length,
+			writes: true
+		},
+		{
+			id: 'unused',
+			what: 'Makes way: a pupil nobody has used',
+			items: unused.map(() => 'You'),
+			count: unused.length,
+			writes: true
+		}
+	].filter(({ count }) => count > 0);
+}
+
+/** What an import did, in one line. */
+export function importedWords({ plan, unreadable }: ImportPreview): string {
+	const parts = [
+		`${plan.added.length + unreadable.length} new`,
+		`${plan.replaced.length} replaced`,
+		...(plan.removed.length > 0 ? [`${plan.removed.length} removed`] : []),
+		...(plan.older.length > 0 ? [`${plan.older.length} kept, newer here`] : [])
+	];
+	return `Imported: ${parts.join(', ')}.`;
+}

@@ -1,0 +1,54 @@
+<script lang="ts">
+	import { PROFILE } from '$lib/core/player/player';
+	import { TOUR_HOLED_HALF } from '$lib/core/plan/cost';
+	import { spreadOf } from '$lib/io/player';
+	import type { PupilFile } from '$lib/io/pupil';
+	import { formatLength } from '$lib/ui/format/lengths';
+	import { skillWords } from '$lib/ui/shot/skillWords';
+	import { playing } from '$lib/ui/state/playing.svelte';
+	import { measuredWords } from './pupilWords';
+
+	interface Props {
+		file: PupilFile;
+	}
+	const { file }: Props = $props();
+
+	const pupil = $derived(file.pupil);
+	const spread = $derived(pupil.spread ?? spreadOf(pupil.skill));
+	const costs = $derived(PROFILE[pupil.skill].costs);
+	const presumed = $derived(`presumed, ${skillWords(pupil.skill)}`);
+	const rows = $derived([
+		['Carries', measuredWords(file), file.balls.length > 0 ? 'yours' : 'model swing'],
+		['Head speed', `± ${spread.speed.toFixed(1)} %`, pupil.spread ? 'yours' : presumed],
+		['Direction', `± ${spread.direction.toFixed(1)}°`, pupil.spread ? 'yours' : presumed],
+		['Low point', `± ${spread.lowPoint.toFixed(1)} cm`, pupil.spread ? 'yours' : presumed],
+		[
+			'Holes half from',
+			formatLength(pupil.costs?.holedHalf ?? TOUR_HOLED_HALF / costs.puttStretch, playing.style),
+			pupil.costs ? 'yours' : presumed
+		],
+		[
+			'Up and down',
+			`${Math.round(pupil.costs?.upAndDown ?? 100 * costs.upAndDown)} %`,
+			pupil.costs ? 'yours' : presumed
+		]
+	]);
+</script>
+
+<div class="grid gap-2">
+	<h2 class="ruled-heading">In numbers</h2>
+	<table class="w-full">
+		<thead class="sr-only"><tr><th>What</th><th>How much</th><th>From</th></tr></thead>
+		<tbody>
+			{#each rows as [what, much, from] (what)}
+				<tr class="border-b border-b-(--shade)">
+					<th scope="row" class="py-1.5 pr-2 text-left align-top font-normal text-(--faint)"
+						>{what}</th
+					>
+					<td class="py-1.5 align-top font-semibold">{much}</td>
+					<td class="hint py-1.5 pl-2 text-right align-top">{from}</td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+</div>

@@ -1,0 +1,126 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { resolve } from '$app/paths';
+	import { carriesOf, clubsInBag, type Pupil } from '$lib/io/pupil';
+	import NumberField from '$lib/ui/controls/NumberField.svelte';
+	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
+	import TextField from '$lib/ui/controls/TextField.svelte';
+	import { historyShortcuts, shortcuts } from '$lib/ui/shell/shortcuts.svelte';
+	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
+	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
+	import CarryCurves from '$lib/ui/bag/CarryCurves.svelte';
+	import Portrait from './Portrait.svelte';
+	import PupilFields from './PupilFields.svelte';
+
+	interface Props {
+		bench: PupilBench;
+	}
+	const { bench }: Props = $props();
+
+	const file = $derived(bench.file);
+	const pupil = $derived(file.pupil);
+	const change = (apply: (pupil: Pupil) => void) => bench.change((f) => apply(f.pupil));
+	const isPlaying = $derived(playing.file.pupil.id === pupil.id);
+
+	onMount(() => shortcuts.use({ heading: 'This pupil', shortcuts: historyShortcuts(bench) }));
+</script>
+
+<section class="mx-auto grid max-w-5xl gap-x-10 gap-y-4 p-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
+	<div class="flex flex-wrap items-center gap-2 lg:col-span-2">
+		<h1 class="min-w-0 flex-1 text-3xl font-extrabold wrap-anywhere">{pupil.name}</h1>
+		<UndoButtons {bench} />
+		{#if !isPlaying}
+			<button type="button" class="btn btn-neutral" onclick={() => playing.choose(pupil.id)}
+				>{pupil.name} plays</button
+			>
+		{/if}
+		<a
+			class="btn"
+			href={resolve('/bag')}
+			onclick={() => {
+				playing.choose(pupil.id);
+			}}>Bag: {clubsInBag(file.clubs).length} clubs</a
+		>
+		<button type="button" class="btn" onclick={() => change((p) => (p.archived = !p.archived))}
+			>{pupil.archived ? 'Take back' : 'Put away'}</button
+		>
+	</div>
+	{#if bench.failure}
+		<p class="problem lg:col-span-2" role="alert">
+			This could not be kept yet; it is here as you see it and is tried again. {bench.failure}
+		</p>
+	{/if}
+	{#if bench.clashes.length > 0}
+		<p class="lg:col-span-2" role="status">
+			Another tab changed the same: {bench.clashes
+				.map(({ path, theirs }) => `${path.slice(1).join(' ')} (there ${String(theirs)})`)
+				.join(', ')}. What you see here counts; Undo takes it back.
+		</p>
+	{/if}
+	<div class="grid content-start gap-6">
+		<div class="grid gap-3">
+			<h2 class="ruled-heading">Who</h2>
+			<TextField
+				label="Name"
+				value={pupil.name}
+				most={60}
+				onchange={(name) => change((p) => (p.name = name))}
+			/>
+			<PupilFields {bench} />
+			<div class="field-grid">
+				<ChoiceField
+					label="Units"
+					value={pupil.units}
+					options={[
+						{ value: 'metres', label: 'Metres' },
+						{ value: 'yards', label: 'Yards' },
+						{ value: 'feet', label: 'Feet' },
+						{ value: 'paces', label: 'Paces' }
+					]}
+					onchange={(units) => change((p) => (p.units = units))}
+				/>
+				<NumberField
+					label="Length of a pace"
+					value={pupil.pace * 100}
+					symbol="cm"
+					low={50}
+					high={130}
+					step={1}
+					decimals={0}
+					hint="Walk 20 m and count"
+					onchange={(value) => change((p) => (p.pace = value / 100))}
+				/>
+			</div>
+		</div>
+		<div class="grid gap-3">
+			<h2 class="ruled-heading">To remember</h2>
+			<TextField
+				long
+				label="What to mind"
+				value={pupil.minding}
+				most={2000}
+				hint="Shown wherever this pupil plays, such as a sore back. With pain: stop, and see a medical professional."
+				onchange={(text) => change((p) => (p.minding = text))}
+			/>
+			<TextField
+				long
+				label="Notes"
+				value={pupil.notes}
+				most={2000}
+				onchange={(text) => change((p) => (p.notes = text))}
+			/>
+		</div>
+	</div>
+	<div class="grid content-start gap-6">
+		<Portrait {file} />
+		<div class="grid gap-2">
+			<h2 class="ruled-heading">Carry over swing</h2>
+			<CarryCurves
+				cells={carriesOf(file)}
+				clubs={clubsInBag(file.clubs)}
+				vocabulary={pupil.vocabulary}
+			/>
+		</div>
+	</div>
+</section>

@@ -1,0 +1,126 @@
+<script lang="ts">
+	import Plus from '@lucide/svelte/icons/plus';
+	import Trash2 from '@lucide/svelte/icons/trash-2';
+	import { toast } from 'svelte-sonner';
+	import { goto } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import { SCHOOL_WORDS } from '$lib/io/words/school';
+	import { addPupil, newPupilFile, removePupil } from '$lib/store/pupils';
+	import SortHeading from '$lib/ui/controls/SortHeading.svelte';
+	import { SortedTable } from '$lib/ui/controls/sortedTable.svelte';
+	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
+	import { SKILL_WORDS } from '$lib/ui/shot/skillWords';
+	import { playing } from '$lib/ui/state/playing.svelte';
+	import { PUPIL_COLUMNS } from './pupilColumns';
+	import { isLookedFor, measuredWords } from './pupilWords';
+
+	let looked = $state('');
+	let archived = $state(false);
+	const found = $derived(
+		playing.files.filter((file) => isLookedFor(file, looked) && (archived || !file.pupil.archived))
+	);
+	const table = new SortedTable(PUPIL_COLUMNS, () => found);
+	const put = $derived(playing.files.filter(({ pupil }) => pupil.archived).length);
+	const skill = (value: string) => SKILL_WORDS.find((words) => words.value === value)?.label;
+	const HIDDEN: Record<string, string> = {
+		hand: 'max-lg:hidden',
+		school: 'max-lg:hidden',
+		skill: 'max-md:hidden',
+		measured: 'max-md:hidden'
+	};
+
+	const add = () =>
+		attempt(async () => {
+			const file = await addPupil(newPupilFile(`Pupil ${playing.files.length + 1}`));
+			await goto(resolve('/pupils/[id]', { id: file.pupil.id }));
+		});
+
+	function remove(id: string, name: string) {
+		if (playing.files.length === 1)
+			toast.error(`${name} is the only pupil: add another one before removing this one.`);
+		else
+			void removeWithUndo(`Removed ${name} with bag and carries. Shots are kept.`, () =>
+				removePupil(id)
+			);
+	}
+</script>
+
+<section class="mx-auto grid max-w-5xl gap-4 p-4">
+	<div class="flex flex-wrap items-end justify-between gap-3">
+		<h1 class="text-3xl font-extrabold">Pupils</h1>
+		<button type="button" class="btn btn-neutral" onclick={() => void add()}>
+			<Plus size={18} aria-hidden="true" /> Add a pupil
+		</button>
+	</div>
+	<div class="flex flex-wrap items-center gap-4">
+		<label class="flex min-w-0 flex-1 items-center gap-2">
+			<span class="text-(--faint)">Find</span>
+			<input
+				class="h-11 w-full max-w-80 border-b-(length:--border) border-b-(--rule) bg-transparent"
+				type="search"
+				bind:value={looked}
+			/>
+		</label>
+		{#if put > 0}
+			<label class="flex items-center gap-2">
+				<input class="checkbox" type="checkbox" bind:checked={archived} /> Also the {put} put away
+			</label>
+		{/if}
+	</div>
+	{#if found.length === 0}
+		<p>Nobody is called that.</p>
+	{:else}
+		<table class="table border-t-2 border-(--ink)">
+			<thead>
+				<tr>
+					{#each table.columns as column (column.id)}
+						<SortHeading {table} {column} class={HIDDEN[column.id] ?? ''} />
+					{/each}
+					<th class="sr-only">Play, remove</th>
+				</tr>
+			</thead>
+			<tbody>
+				{#each table.rows as file (file.pupil.id)}
+					{@const { pupil } = file}
+					<tr>
+						<th scope="row" class="min-w-0">
+							<a
+								class="text-lg font-bold wrap-anywhere underline decoration-(--rule)"
+								href={resolve('/pupils/[id]', { id: pupil.id })}>{pupil.name}</a
+							>
+							{#if pupil.archived}<span class="text-(--faint)"> · put away</span>{/if}
+							<p class="hint md:hidden">{skill(pupil.skill)} · {measuredWords(file)}</p>
+							{#if pupil.minding}<p class="hint wrap-anywhere">Mind: {pupil.minding}</p>{/if}
+						</th>
+						<td class="max-md:hidden">{skill(pupil.skill)}</td>
+						<td class="max-lg:hidden">{pupil.hand === 'left' ? 'Left' : 'Right'}</td>
+						<td class="max-lg:hidden"
+							>{pupil.school === 'free' ? 'Free choice' : SCHOOL_WORDS[pupil.school].name}</td
+						>
+						<td class="max-md:hidden">{measuredWords(file)}</td>
+						<td class="text-right whitespace-nowrap">
+							{#if pupil.id === playing.file.pupil.id}
+								<span class="px-3 font-bold">Playing</span>
+							{:else if !pupil.archived}
+								<button
+									type="button"
+									class="btn"
+									aria-label={`${pupil.name} plays`}
+									onclick={() => playing.choose(pupil.id)}>Plays</button
+								>
+							{/if}
+							<button
+								type="button"
+								class="btn btn-ghost btn-square"
+								aria-label={`Remove ${pupil.name}`}
+								onclick={() => remove(pupil.id, pupil.name)}
+							>
+								<Trash2 size={20} aria-hidden="true" />
+							</button>
+						</td>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	{/if}
+</section>

@@ -1,0 +1,76 @@
+<script lang="ts">
+	import Settings2 from '@lucide/svelte/icons/settings-2';
+	import { Popover } from 'bits-ui';
+	import type { LengthUnit } from '$lib/ui/format/lengths';
+	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
+	import NumberField from '$lib/ui/controls/NumberField.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
+	import { preferences } from '$lib/ui/state/preferences.svelte';
+
+	interface Props {
+		onkeys: () => void;
+	}
+	const { onkeys }: Props = $props();
+
+	let open = $state(false);
+	const pupil = $derived(playing.file.pupil);
+	const UNITS: readonly { value: LengthUnit; label: string }[] = [
+		{ value: 'metres', label: 'Metres' },
+		{ value: 'yards', label: 'Yards' },
+		{ value: 'feet', label: 'Feet' },
+		{ value: 'paces', label: 'Paces' }
+	];
+	const LOOKS = [
+		{ value: 'paper' as const, label: 'Paper' },
+		{ value: 'slate' as const, label: 'Slate' },
+		{ value: 'sunlight' as const, label: 'Sunlight' }
+	];
+</script>
+
+<Popover.Root bind:open>
+	<Popover.Trigger class="btn btn-ghost" aria-label="Settings">
+		<Settings2 size={20} aria-hidden="true" />
+		<span class="max-lg:sr-only">Settings</span>
+	</Popover.Trigger>
+	<Popover.Portal>
+		<Popover.Content
+			class="bg-base-100 z-40 grid w-72 gap-3 border-2 border-(--ink) p-4"
+			align="end"
+			sideOffset={4}
+		>
+			<ChoiceField
+				label={`Units for ${pupil.name}`}
+				value={pupil.units}
+				options={UNITS}
+				onchange={(units) => playing.change((file) => (file.pupil.units = units))}
+			/>
+			{#if pupil.units === 'paces'}
+				<NumberField
+					label="Length of a pace"
+					value={pupil.pace * 100}
+					symbol="cm"
+					low={50}
+					high={130}
+					step={1}
+					decimals={0}
+					hint="Walk 20 m and count"
+					onchange={(value) => playing.change((file) => (file.pupil.pace = value / 100))}
+				/>
+			{/if}
+			<ChoiceField
+				label="Look"
+				value={preferences.current.theme}
+				options={LOOKS}
+				onchange={(theme) => preferences.change({ theme })}
+			/>
+			<button
+				type="button"
+				class="btn"
+				onclick={() => {
+					open = false;
+					onkeys();
+				}}>Keys</button
+			>
+		</Popover.Content>
+	</Popover.Portal>
+</Popover.Root>

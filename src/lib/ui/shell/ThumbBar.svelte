@@ -1,0 +1,47 @@
+<script lang="ts">
+	import Ellipsis from '@lucide/svelte/icons/ellipsis';
+	import { Popover } from 'bits-ui';
+	import { page } from '$app/state';
+	import { IN_THUMBS_REACH, isHere, VIEWS } from './views';
+
+	let more = $state(false);
+	const reached = VIEWS.slice(0, IN_THUMBS_REACH);
+	const rest = VIEWS.slice(IN_THUMBS_REACH);
+	const current = (href: string) => (isHere(href, page.url.pathname) ? 'page' : undefined);
+	const ITEM =
+		'grid min-h-14 min-w-0 justify-items-center content-center gap-0.5 border-t-3 border-transparent text-xs font-semibold aria-[current]:border-(--clay)';
+</script>
+
+<nav
+	class="bg-base-100 fixed inset-x-0 bottom-0 z-20 grid grid-cols-5 border-t-2 border-(--ink) md:hidden"
+	aria-label="Views"
+>
+	{#each reached as { href, label, icon: Icon } (href)}
+		<a class={ITEM} {href} aria-current={current(href)}>
+			<Icon size={20} aria-hidden="true" />{label}
+		</a>
+	{/each}
+	<Popover.Root bind:open={more}>
+		<Popover.Trigger class={ITEM}>
+			<Ellipsis size={20} aria-hidden="true" />More
+		</Popover.Trigger>
+		<Popover.Portal>
+			<Popover.Content
+				class="bg-base-100 z-40 grid w-44 border-2 border-(--ink)"
+				align="end"
+				sideOffset={4}
+			>
+				{#each rest as { href, label, icon: Icon } (href)}
+					<a
+						class="flex min-h-12 items-center gap-3 border-b border-(--rule) px-4 font-semibold"
+						{href}
+						aria-current={current(href)}
+						onclick={() => (more = false)}
+					>
+						<Icon size={20} aria-hidden="true" />{label}
+					</a>
+				{/each}
+			</Popover.Content>
+		</Popover.Portal>
+	</Popover.Root>
+</nav>

@@ -1,0 +1,39 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { skillWords } from '$lib/ui/shot/skillWords';
+	import { playing } from '$lib/ui/state/playing.svelte';
+	import { shortcuts } from './shortcuts.svelte';
+
+	let select = $state<HTMLSelectElement>();
+	const chosen = $derived(playing.file.pupil);
+	/** Whoever is playing can be seen, archived or not. */
+	const listed = $derived(
+		playing.active.some(({ pupil }) => pupil.id === chosen.id)
+			? playing.active
+			: [playing.file, ...playing.active]
+	);
+
+	onMount(() =>
+		shortcuts.use({
+			heading: 'Who plays',
+			shortcuts: [
+				{ keys: ['w'], shown: 'W', does: 'Go to who is playing', run: () => select?.focus() }
+			]
+		})
+	);
+</script>
+
+<label class="flex min-w-0 items-center gap-1.5">
+	<span class="text-[0.8125rem] text-(--faint) max-sm:sr-only">Plays</span>
+	<select
+		bind:this={select}
+		class="select w-auto max-w-56 min-w-24 truncate font-bold max-md:max-w-40"
+		aria-label="Who plays"
+		value={chosen.id}
+		onchange={(event) => playing.choose(event.currentTarget.value)}
+	>
+		{#each listed as { pupil } (pupil.id)}
+			<option value={pupil.id}>{pupil.name} · {skillWords(pupil.skill)}</option>
+		{/each}
+	</select>
+</label>

@@ -1,0 +1,42 @@
+import type { Choice } from '$lib/ui/state/choices';
+import type { Pupil } from '$lib/io/pupil';
+import { playWords } from '$lib/io/words/play';
+import { skillWords } from './skillWords';
+
+interface Played {
+	pupil: Pick<Pupil, 'name' | 'skill'>;
+	choice: Choice;
+}
+
+const STROKES_THAT_COUNT = 0.05;
+
+const capital = (text: string): string => text[0]!.toUpperCase() + text.slice(1);
+
+function whoWords(before: Played, now: Played): string {
+	const other =
+		before.pupil.skill === now.pupil.skill
+			? `${now.pupil.name} instead of ${before.pupil.name}`
+			: `${now.pupil.name} (${skillWords(now.pupil.skill)}) instead of ${before.pupil.name} (${skillWords(before.pupil.skill)})`;
+	return capital(other);
+}
+
+function strokesWords(before: Played, now: Played): string {
+	const [was, is] = [before, now].map(({ choice }) => choice.option?.statistics.expectedStrokes);
+	if (was === undefined || is === undefined) return '';
+	const more = is - was;
+	if (Math.abs(more) < STROKES_THAT_COUNT) return ', for as many strokes';
+	return `, ${Math.abs(more).toFixed(1)} of a stroke ${more > 0 ? 'more' : 'less'}`;
+}
+
+/** What another player changes about a shot, in one sentence. */
+export function switchWords(before: Played, now: Played): string {
+	const [was, is] = [before, now].map(({ choice }) => playWords(choice.rung.play));
+	const swing = now.choice.swing.name !== before.choice.swing.name;
+	const call =
+		was !== is
+			? `from ${was} to ${is}`
+			: swing
+				? `still ${is}, another swing`
+				: `the same call, ${is}`;
+	return `${whoWords(before, now)}: ${call}${strokesWords(before, now)}.`;
+}

@@ -1,0 +1,102 @@
+import type { PupilFile } from '$lib/io/pupil';
+import { playingOf, type Playing } from '$lib/io/playing';
+import type { Say } from '$lib/io/words/say';
+import {
+	mergePupilFile,
+	newPupilFile,
+	readPlaying,
+	readPupils,
+	somebody,
+	writePlaying
+} from '$lib/store/pupils';
+import { follow } from '$lib/store/shelf';
+import { formatLength, lengthStyle, type LengthStyle } from '$lib/ui/format/lengths';
+import { preferences } from './preferences.svelte';
+
+/** Everybody, and who is playing: chosen once, followed by every view. */
+export class PlayingState {
+	files = $state.raw<readonly PupilFile[]>([]);
+	/** Whether the pupils have been read. */
+	ready = $state(false);
+	#id = $state<string | null>(null);
+	/** Who plays where nobody can be read: a middling player with the standard set. */
+	readonly nobody: PupilFile = newPupilFile('You');
+
+	/** Those that can be chosen, by name. */
+	readonly active: readonly PupilFile[] = $derived(
+		this.files.filter(({ pupil }) => !pupil.archived)
+	);
+
+	/** Who is playing. */
+	readonly file: PupilFile = $derived(
+		this.files.find(({ pupil }) => pupil.id === this.#id) ??
+			this.active[0] ??
+			this.files[0] ??
+			this.nobody
+	);
+
+	/** Player and bag of who is playing. */
+	readonly playing: Playing = $derived(playingOf(this.file));
+
+	/** How lengths are said to who is playing. */
+	readonly style: LengthStyle = $derived(lengthStyle(this.file.pupil.units, this.file.pupil.pace));
+
+	/** Formats for sentences in the units of who is playing. */
+	get say(): Say {
+		const { style } = this;
+		return {
+			length: (metres) => formatLength(metres, style),
+			percent: (ratio) => `${Math.round(ratio * 100)} %`
+		};
+	}
+
+	/** Follows the store, other tabs included, and makes the lone golfer where there is nobody; returns what stops it. */
+	follow(): () => void {
+		let stop = () => {};
+		let stopped = false;
+		const failed = (error: unknown) => {
+			this.ready = true;
+			preferences.storeFailed(error);
+		};
+		const begin = async () => {
+			await somebody();
+			this.#id ??= await readPlaying();
+			if (stopped) return;
+			stop = follow(readPupils, ({ files }) => this.know(files), failed);
+		};
+		begin().catch(failed);
+		return () => {
+			stopped = true;
+			stop();
+		};
+	}
+
+	/** Takes note of everybody as they are kept. */
+	know(files: readonly PupilFile[]): void {
+		this.files = files;
+		this.ready = files.length > 0;
+	}
+
+	/** The pupil of a shot; who is playing where that one is gone. */
+	of(id: string): PupilFile {
+		return this.files.find(({ pupil }) => pupil.id === id) ?? this.file;
+	}
+
+	/** From here on this one is playing. */
+	choose(id: string): void {
+		if (id === this.#id) return;
+		this.#id = id;
+		writePlaying(id).catch((error: unknown) => preferences.storeFailed(error));
+	}
+
+	/** Changes something of who is playing at once, such as the units. */
+	change(change: (file: PupilFile) => void): void {
+		const before = this.file;
+		const after = structuredClone(before);
+		change(after);
+		this.files = this.files.map((file) => (file === before ? after : file));
+		mergePupilFile(before, after).catch((error: unknown) => preferences.storeFailed(error));
+	}
+}
+
+export const playing = new PlayingState();
