@@ -61,16 +61,29 @@ export const clubToCore = ({ id, name, loft, bounce, putter }: ClubWire): Club =
 	putter
 });
 
-/** Lofts below which a club is called a wood, a hybrid or an iron, in degrees (common practice, no source). */
+/** What the customary names of clubs say of them: Driver, 3W, 4H, 7i. */
+const NAMED: readonly [RegExp, ClubKind][] = [
+	[/^(driver|\d+ ?w)$/i, 'wood'],
+	[/^\d+ ?h$/i, 'hybrid'],
+	[/^\d+ ?i$/i, 'iron']
+];
+/** Lofts below which any other club is called a wood, a hybrid or an iron, in degrees (common practice, no source). */
 const KINDS: readonly [number, ClubKind][] = [
 	[15.5, 'wood'],
 	[24.5, 'hybrid'],
 	[44, 'iron']
 ];
 
-/** What a club of this loft is called. */
-export const kindOfWire = ({ loft, putter }: Pick<ClubWire, 'loft' | 'putter'>): ClubKind =>
-	putter ? 'putter' : (KINDS.find(([below]) => loft < below)?.[1] ?? 'wedge');
+/** What kind of club it is, by its name where that says it, else by its loft. */
+export function kindOfWire({
+	name,
+	loft,
+	putter
+}: Pick<ClubWire, 'name' | 'loft' | 'putter'>): ClubKind {
+	if (putter) return 'putter';
+	const named = NAMED.find(([pattern]) => pattern.test(name.trim()));
+	return named?.[1] ?? KINDS.find(([below]) => loft < below)?.[1] ?? 'wedge';
+}
 
 const tenths = (angle: number): number => Math.round(degrees(angle) * 10) / 10;
 

@@ -77,8 +77,11 @@ export function fileOf(
 export const clubsInBag = (clubs: readonly ClubDraft[]): ClubDraft[] =>
 	clubs.filter(({ retiredAt }) => retiredAt === null).sort((a, b) => a.order - b.order);
 
-/** The bag as the planner takes it. */
-export const bagOf = (clubs: readonly ClubDraft[]): ClubWire[] => clubsInBag(clubs).map(toClub);
+/** The bag as the planner takes it: woods are carried, but nobody is asked to chip with one. */
+export const bagOf = (clubs: readonly ClubDraft[]): ClubWire[] =>
+	clubsInBag(clubs)
+		.filter(({ kind }) => kind !== 'wood')
+		.map(toClub);
 
 const factOf = (ball: Ball): CarryFact<CarryFlight> => ({
 	club: ball.clubId,

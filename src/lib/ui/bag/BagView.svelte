@@ -59,7 +59,9 @@
 
 <section class="mx-auto grid max-w-7xl gap-4 p-4">
 	<div class="flex flex-wrap items-center gap-2">
-		<h1 class="min-w-0 flex-1 text-3xl font-extrabold wrap-anywhere">
+		<h1
+			class="min-w-0 flex-1 text-3xl font-extrabold wrap-anywhere max-md:basis-full max-md:text-2xl"
+		>
 			The bag of {pupil.name}
 		</h1>
 		<UndoButtons {bench} />
@@ -70,7 +72,9 @@
 			This could not be kept yet; it is here as you see it and is tried again. {bench.failure}
 		</p>
 	{/if}
-	<TabBar label="The bag" tabs={TABS} active={tab} panel="bag" onselect={(id) => (tab = id)} />
+	<div class="max-w-sm">
+		<TabBar label="The bag" tabs={TABS} active={tab} panel="bag" onselect={(id) => (tab = id)} />
+	</div>
 	<div id="bag" role="tabpanel" aria-labelledby={`bag-tab-${tab}`}>
 		{#if tab === 'clubs'}
 			<div class="max-w-3xl"><ClubTable {bench} /></div>

@@ -6,8 +6,7 @@
 	import type { ClubDraft } from '$lib/io/club';
 	import { markWords } from '$lib/io/words/swing';
 	import { newId } from '$lib/store/newId';
-	import { formatLength, inUnit } from '$lib/ui/format/lengths';
-	import { figure } from '$lib/ui/format/figure';
+	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
 	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
@@ -128,7 +127,7 @@
 		{#each balls as ball (ball.id)}
 			<li class="flex items-center justify-between border-b border-(--rule)">
 				<span class="figure"
-					>{figure(inUnit(ball.carry, style), style.decimals)}
+					>{formatFigure(ball.carry, style)}
 					{style.symbol}{ball.source === 'stated' ? ' · stated' : ''}</span
 				>
 				<button

@@ -4,8 +4,7 @@
 	import type { SwingVocabulary } from '$lib/core/player/swingLength';
 	import type { ClubDraft } from '$lib/io/club';
 	import { markWords } from '$lib/io/words/swing';
-	import { figure } from '$lib/ui/format/figure';
-	import { inUnit } from '$lib/ui/format/lengths';
+	import { formatFigure } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { carryColumns, cellAt, stateOf, type CarryColumn } from './carryGrid';
 
@@ -18,14 +17,20 @@
 	}
 	const { clubs, cells, flight, vocabulary, onopen }: Props = $props();
 
-	const rows = $derived(clubs.filter(({ kind }) => kind !== 'putter'));
+	/** The most lofted first; a wood only where it was measured. */
+	const rows = $derived(
+		clubs
+			.filter(({ kind }) => kind !== 'putter')
+			.filter(({ kind, id }) => kind !== 'wood' || cells.some(({ club }) => club === id))
+			.sort((a, b) => b.loft - a.loft)
+	);
 	const columns = $derived(
 		carryColumns(
 			vocabulary,
 			cells.filter((cell) => cell.flight === flight)
 		)
 	);
-	const said = (metres: number) => figure(inUnit(metres, playing.style), playing.style.decimals);
+	const said = (metres: number) => formatFigure(metres, playing.style);
 	const WORDS = { missing: 'not measured', thin: 'few balls', good: 'measured' };
 
 	function cellWords(club: ClubDraft, column: CarryColumn): string {
@@ -50,7 +55,7 @@
 					<th
 						scope="col"
 						class={[
-							'min-w-14 p-1 text-center text-[0.8125rem] leading-tight font-semibold',
+							'min-w-[4.75rem] p-1 text-center text-[0.8125rem] leading-tight font-semibold',
 							column.foreign && 'italic'
 						]}>{markWords(column.name, vocabulary)}</th
 					>
@@ -120,6 +125,7 @@
 	}
 	.cell small {
 		font-size: 0.6875rem;
+		white-space: nowrap;
 	}
 	.missing {
 		border: 1.5px dotted var(--rule);

@@ -24,6 +24,8 @@
 		{ value: 'wedge', label: 'Wedge' },
 		{ value: 'putter', label: 'Putter' }
 	];
+	const ROW =
+		'grid items-center gap-x-2 grid-cols-[36px_minmax(0,1fr)_minmax(0,1.3fr)_minmax(0,1.3fr)_44px] md:grid-cols-[36px_minmax(0,1fr)_6.5rem_9rem_9rem_44px]';
 	const clubs = $derived(bench.file.clubs);
 	const inBag = $derived(clubsInBag(clubs));
 	const retired = $derived(clubs.filter(({ retiredAt }) => retiredAt !== null));
@@ -69,6 +71,10 @@
 {#if inBag.length === 0}
 	<p class="problem">The bag is empty: add a club or take one of the sets.</p>
 {/if}
+<div class={[ROW, 'pb-1 text-[0.8125rem] text-(--faint)']} aria-hidden="true">
+	<span></span><span>Club</span><span class="max-md:hidden">Kind</span>
+	<span>Loft</span><span>Bounce</span><span></span>
+</div>
 <ul
 	class="grid border-t-2 border-(--ink)"
 	aria-label="Clubs in the bag"
@@ -80,9 +86,7 @@
 	}}
 >
 	{#each shown as club (club.id)}
-		<li
-			class="bg-base-100 grid grid-cols-[36px_minmax(0,1fr)_minmax(0,1.2fr)_minmax(0,1.2fr)_44px] items-end gap-x-2 border-b border-(--rule) py-1 md:grid-cols-[36px_minmax(0,1fr)_6.5rem_9rem_9rem_44px]"
-		>
+		<li class={[ROW, 'bg-base-100 border-b border-(--rule)']}>
 			<span
 				use:dragHandle
 				class="btn btn-ghost w-9 cursor-grab touch-none px-0"
@@ -91,7 +95,8 @@
 				<GripVertical size={18} aria-hidden="true" />
 			</span>
 			<TextField
-				label="Club"
+				unseen
+				label={`Name of ${club.name}`}
 				value={club.name}
 				most={60}
 				refuse={refuse(club)}
@@ -99,14 +104,16 @@
 			/>
 			<span class="max-md:hidden">
 				<ChoiceField
-					label="Kind"
+					unseen
+					label={`Kind of ${club.name}`}
 					value={club.kind}
 					options={KINDS}
 					onchange={(kind) => change(club.id, (c) => (c.kind = kind))}
 				/>
 			</span>
 			<NumberField
-				label="Loft"
+				unseen
+				label={`Loft of ${club.name}`}
 				value={club.loft}
 				symbol="°"
 				low={0}
@@ -116,7 +123,8 @@
 				onchange={(v) => change(club.id, (c) => (c.loft = v))}
 			/>
 			<NumberField
-				label="Bounce"
+				unseen
+				label={`Bounce of ${club.name}`}
 				value={club.bounce}
 				symbol="°"
 				low={0}
@@ -136,6 +144,9 @@
 		</li>
 	{/each}
 </ul>
+{#if inBag.some(({ kind }) => kind === 'wood')}
+	<p class="hint pt-2">Woods stay in the bag; shots around the green are not planned with them.</p>
+{/if}
 {#if wrong}
 	<p class="flex flex-wrap items-center gap-2 py-2" role="status">
 		{wrong[1].name} ({wrong[1].loft}°) stands after {wrong[0].name} ({wrong[0].loft}°). Is that

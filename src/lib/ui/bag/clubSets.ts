@@ -100,7 +100,7 @@ export function withSet(
 ): ClubDraft[] {
 	const kept = wanted.map(([name, loft, bounce], order): ClubDraft => {
 		const known = clubs.find((club) => club.name === name);
-		const kind = kindOfWire({ loft, putter: name === PUTTER[0] });
+		const kind = kindOfWire({ name, loft, putter: name === PUTTER[0] });
 		const fresh = { id: newId(), pupilId, kind };
 		return { ...(known ?? fresh), name, loft, bounce, order, retiredAt: null };
 	});

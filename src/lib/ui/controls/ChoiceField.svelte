@@ -1,11 +1,13 @@
 <script lang="ts" generics="T extends string">
 	interface Props {
 		label: string;
+		/** The label is only heard: a heading above says it. */
+		unseen?: boolean;
 		value: T;
 		options: readonly { value: T; label: string }[];
 		onchange: (value: T) => void;
 	}
-	const { label, value, options, onchange }: Props = $props();
+	const { label, unseen = false, value, options, onchange }: Props = $props();
 	const id = $props.id();
 
 	function pick(text: string) {
@@ -15,7 +17,7 @@
 </script>
 
 <div class="grid min-w-0 content-start gap-0.5">
-	<label for={id} class="label text-[0.8125rem]">{label}</label>
+	<label for={id} class={unseen ? 'sr-only' : 'label text-[0.8125rem]'}>{label}</label>
 	<select
 		{id}
 		class="select w-full font-semibold"

@@ -6,6 +6,8 @@
 
 	interface Props {
 		label: string;
+		/** The label is only heard: a heading above says it. */
+		unseen?: boolean;
 		/** In the unit that is shown. */
 		value: number;
 		symbol: string;
@@ -16,7 +18,18 @@
 		hint?: string;
 		onchange: (value: number) => void;
 	}
-	const { label, value, symbol, low, high, step, decimals, hint, onchange }: Props = $props();
+	const {
+		label,
+		unseen = false,
+		value,
+		symbol,
+		low,
+		high,
+		step,
+		decimals,
+		hint,
+		onchange
+	}: Props = $props();
 
 	const id = $props.id();
 	let typed = $state<string | null>(null);
@@ -60,7 +73,7 @@
 </script>
 
 <div class="grid min-w-0 content-start gap-0.5">
-	<label for={id} class="label text-[0.8125rem]">{label}</label>
+	<label for={id} class={unseen ? 'sr-only' : 'label text-[0.8125rem]'}>{label}</label>
 	<div
 		class={[
 			'input w-full gap-0 rounded-none border-0 px-0',

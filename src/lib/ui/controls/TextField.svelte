@@ -1,6 +1,8 @@
 <script lang="ts">
 	interface Props {
 		label: string;
+		/** The label is only heard: a heading above says it. */
+		unseen?: boolean;
 		value: string;
 		/** Letters at most. */
 		most: number;
@@ -11,7 +13,16 @@
 		refuse?: (text: string) => string | undefined;
 		onchange: (text: string) => void;
 	}
-	const { label, value, most, long = false, hint, refuse, onchange }: Props = $props();
+	const {
+		label,
+		unseen = false,
+		value,
+		most,
+		long = false,
+		hint,
+		refuse,
+		onchange
+	}: Props = $props();
 	const id = $props.id();
 	let problem = $state('');
 	const described = $derived(problem ? `${id}-problem` : hint ? `${id}-hint` : undefined);
@@ -25,7 +36,7 @@
 </script>
 
 <div class="grid min-w-0 content-start gap-0.5">
-	<label for={id} class="label text-[0.8125rem]">{label}</label>
+	<label for={id} class={unseen ? 'sr-only' : 'label text-[0.8125rem]'}>{label}</label>
 	{#if long}
 		<textarea
 			{id}

@@ -30,7 +30,6 @@
 	}
 	const { bench, drag, scale, range, chosen, others, ball, description }: Props = $props();
 
-	const UNIT_ROOM = 130;
 	const situation = $derived(bench.situation);
 	const pin = $derived(pinDistance(situation));
 	const back = $derived(pin + situation.beyondPin);
@@ -49,6 +48,8 @@
 		back < span[1] ? pathThrough(groundPoints(situation, scale, back, span[1])) : ''
 	);
 	const fringe = $derived(pathThrough(groundPoints(situation, scale, span[0], situation.toEdge)));
+	/** Room at the end for what the ruler counts. */
+	const unitRoom = $derived(121 + 9 * style.symbol.length);
 	/** The ruler counts in the chosen unit. */
 	const ruler = $derived(
 		scaleLinear()
@@ -57,7 +58,7 @@
 	);
 	const ticks = $derived(
 		rulerTicks(Math.max(0, range[0]) / style.size, range[1] / style.size, scale.width).filter(
-			(tick) => tick > 0 && scale.x(tick * style.size) < scale.width - UNIT_ROOM
+			(tick) => tick > 0 && scale.x(tick * style.size) < scale.width - unitRoom
 		)
 	);
 </script>

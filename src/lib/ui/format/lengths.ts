@@ -29,7 +29,11 @@ export function lengthStyle(unit: LengthUnit, pace: Metres): LengthStyle {
 /** A length as a number in a style's unit. */
 export const inUnit = (length: Metres, style: LengthStyle): number => length / style.size;
 
+/** A length's figure without its unit. */
+export const formatFigure = (length: Metres, style: LengthStyle): string =>
+	figure(inUnit(length, style), style.decimals);
+
 /** A length with its unit, rounded to what can be paced. */
 export function formatLength(length: Metres, style: LengthStyle): string {
-	return `${figure(inUnit(length, style), style.decimals)} ${style.symbol}`;
+	return `${formatFigure(length, style)} ${style.symbol}`;
 }

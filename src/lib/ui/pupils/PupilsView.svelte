@@ -76,7 +76,7 @@
 					{#each table.columns as column (column.id)}
 						<SortHeading {table} {column} class={HIDDEN[column.id] ?? ''} />
 					{/each}
-					<th class="sr-only">Play, remove</th>
+					<th><span class="sr-only">Play, remove</span></th>
 				</tr>
 			</thead>
 			<tbody>
@@ -92,7 +92,7 @@
 							<p class="hint md:hidden">{skill(pupil.skill)} · {measuredWords(file)}</p>
 							{#if pupil.minding}<p class="hint wrap-anywhere">Mind: {pupil.minding}</p>{/if}
 						</th>
-						<td class="max-md:hidden">{skill(pupil.skill)}</td>
+						<td class="whitespace-nowrap max-md:hidden">{skill(pupil.skill)}</td>
 						<td class="max-lg:hidden">{pupil.hand === 'left' ? 'Left' : 'Right'}</td>
 						<td class="max-lg:hidden"
 							>{pupil.school === 'free' ? 'Free choice' : SCHOOL_WORDS[pupil.school].name}</td

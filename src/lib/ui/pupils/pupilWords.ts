@@ -9,7 +9,8 @@ export function measuredWords(file: PupilFile): string {
 	if (cells.length === 0) return 'Nothing measured';
 	const good = cells.filter(({ n }) => n >= ENOUGH_BALLS).length;
 	const swings = `${cells.length} ${cells.length === 1 ? 'swing' : 'swings'}`;
-	return good === 0 ? `${swings} stated` : `${swings}, ${good} from ${ENOUGH_BALLS} balls or more`;
+	if (good > 0) return `${swings}, ${good} well`;
+	return cells.every(({ stated }) => stated) ? `${swings}, stated` : `${swings}, few balls`;
 }
 
 /** Whether a pupil is looked for by this text: by name, notes or what to mind. */

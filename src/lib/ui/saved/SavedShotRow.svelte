@@ -47,7 +47,7 @@
 				: ''}
 		</p>
 	</th>
-	<td class="wrap-anywhere max-md:hidden">{whose}</td>
+	<td class="max-w-36 truncate max-md:hidden" title={whose}>{whose}</td>
 	<td class="whitespace-nowrap max-md:hidden">{lieName(saved)}</td>
 	<td class="figure text-right whitespace-nowrap max-md:hidden">{say(situation.toEdge)}</td>
 	<td class="figure text-right whitespace-nowrap max-md:hidden">{say(situation.edgeToPin)}</td>

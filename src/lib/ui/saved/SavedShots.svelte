@@ -49,7 +49,7 @@
 		removeWithUndo(`Removed “${name}”.`, () => shotShelf.remove(key));
 </script>
 
-<section class="mx-auto grid max-w-6xl gap-4 p-4">
+<section class="mx-auto grid max-w-7xl gap-4 p-4">
 	<h1 class="text-3xl font-extrabold">Saved shots</h1>
 	{#if shelved.rows.length === 0 && shelved.broken.length === 0}
 		<p>Nothing saved yet. Work out a shot and save it under a name.</p>
@@ -91,7 +91,7 @@
 							class="{WIDE[column.id] ?? ''} {FIGURES.includes(column.id) ? 'text-right' : ''}"
 						/>
 					{/each}
-					<th class="sr-only">Open, duplicate, delete</th>
+					<th><span class="sr-only">Open, duplicate, delete</span></th>
 				</tr>
 			</thead>
 			<tbody>

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { skillWords } from '$lib/ui/shot/skillWords';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { shortcuts } from './shortcuts.svelte';
 
@@ -33,7 +32,7 @@
 		onchange={(event) => playing.choose(event.currentTarget.value)}
 	>
 		{#each listed as { pupil } (pupil.id)}
-			<option value={pupil.id}>{pupil.name} · {skillWords(pupil.skill)}</option>
+			<option value={pupil.id}>{pupil.name}</option>
 		{/each}
 	</select>
 </label>

@@ -34,6 +34,7 @@
 	const otherRejected = $derived(bench.rejected.length - out.length);
 	const waysWords = (count: number) =>
 		count === 1 ? 'One other way with the' : `${count} other ways with the`;
+	const unit = $derived(playing.style.symbol);
 	const sampled = $derived(choices.some((choice) => choice.option));
 </script>
 
@@ -44,7 +45,7 @@
 			aria-hidden="true"
 		>
 			<span>In the air, then rolling</span>
-			{#each sampled ? ['Strokes', 'Leaves', 'Up & down'] : ['Carry', 'Roll', 'Height'] as head (head)}
+			{#each sampled ? ['Strokes', `Leaves, ${unit}`, 'Up & down'] : [`Carry, ${unit}`, `Roll, ${unit}`, `Height, ${unit}`] as head (head)}
 				<span class="text-right">{head}</span>
 			{/each}
 		</div>

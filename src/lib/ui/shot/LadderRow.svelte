@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Columns2 from '@lucide/svelte/icons/columns-2';
-	import { formatLength } from '$lib/ui/format/lengths';
+	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
 	import { strokesWords } from '$lib/ui/format/strokes';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -25,6 +25,8 @@
 
 	const outcome = $derived(choice.rung.solution.outcome);
 	const say = (metres: number) => formatLength(metres, playing.style);
+	/** The heading of the column says the unit. */
+	const bare = (metres: number) => formatFigure(metres, playing.style);
 	const share = (metres: number) => `${(100 * metres) / longest}%`;
 	const stats = $derived(choice.option?.statistics);
 	const name = $derived(choiceWords(choice, pin, say));
@@ -65,14 +67,15 @@
 			<span class="figure row-[1/span_2] text-right text-base font-bold"
 				>{strokesWords(stats.expectedStrokes)}</span
 			>
-			<span class="figure row-[1/span_2] text-right text-sm">{say(stats.leave.median)}</span>
+			<span class="figure row-[1/span_2] text-right text-sm">{bare(stats.leave.median)}</span>
 			<span class="figure row-[1/span_2] text-right text-sm"
 				>{playing.say.percent(stats.chances.upAndDown)}</span
 			>
 		{:else}
-			<span class="figure row-[1/span_2] text-right text-base font-bold">{say(outcome.carry)}</span>
-			<span class="figure row-[1/span_2] text-right text-sm">{say(outcome.roll)}</span>
-			<span class="figure row-[1/span_2] text-right text-sm">{say(outcome.apex)}</span>
+			<span class="figure row-[1/span_2] text-right text-base font-bold">{bare(outcome.carry)}</span
+			>
+			<span class="figure row-[1/span_2] text-right text-sm">{bare(outcome.roll)}</span>
+			<span class="figure row-[1/span_2] text-right text-sm">{bare(outcome.apex)}</span>
 		{/if}
 	</button>
 	<button

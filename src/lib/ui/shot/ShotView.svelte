@@ -9,7 +9,7 @@
 	import QuestionBar from './QuestionBar.svelte';
 	import QuestionSheet from './QuestionSheet.svelte';
 	import { questionTiles, type QuestionId } from './questions';
-	import { formatLength } from '$lib/ui/format/lengths';
+	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import ShotBar from './ShotBar.svelte';
 	import ShotSheet from './ShotSheet.svelte';
@@ -26,8 +26,8 @@
 	let asked = $state<QuestionId | null>(null);
 
 	const tiles = $derived(
-		questionTiles(bench.shot, bench.file.pupil, bench.stance, (metres) =>
-			formatLength(metres, playing.style)
+		questionTiles(bench.shot, bench.file.pupil, bench.stance, (metres, symbol = true) =>
+			symbol ? formatLength(metres, playing.style) : formatFigure(metres, playing.style)
 		)
 	);
 	const tile = $derived(tiles.find(({ id }) => id === asked));

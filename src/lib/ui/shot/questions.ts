@@ -4,7 +4,6 @@ import type { SituationWire } from '$lib/io/situation';
 import type { Pupil } from '$lib/io/pupil';
 import type { WorkingShot } from '$lib/io/shot';
 import { LIE_NAMES } from '$lib/io/words/lie';
-import { skillWords } from './skillWords';
 
 export type QuestionId = 'lie' | 'stance' | 'distance' | 'green' | 'slope' | 'way' | 'who' | 'air';
 
@@ -67,13 +66,13 @@ function airWords({ wind }: SituationWire): string {
  *
  * @param pupil who plays
  * @param stance as said, or as the ground has it
- * @param length says a distance in the reader's units
+ * @param length says a distance in the reader's units, or only its figure
  */
 export function questionTiles(
 	{ situation }: WorkingShot,
-	{ name, skill }: Pick<Pupil, 'name' | 'skill'>,
+	{ name }: Pick<Pupil, 'name'>,
 	stance: Stance,
-	length: (metres: Metres) => string
+	length: (metres: Metres, symbol?: boolean) => string
 ): QuestionTile[] {
 	return [
 		{ id: 'lie', label: 'How it lies', answer: lieWords(situation) },
@@ -81,7 +80,7 @@ export function questionTiles(
 		{
 			id: 'distance',
 			label: 'Distances',
-			answer: `${length(situation.toEdge)} + ${length(situation.edgeToPin)}`
+			answer: `${length(situation.toEdge, false)} + ${length(situation.edgeToPin)}`
 		},
 		{
 			id: 'green',
@@ -90,7 +89,7 @@ export function questionTiles(
 		},
 		{ id: 'slope', label: 'Slope', answer: slopeWords(situation) },
 		{ id: 'way', label: 'In the way', answer: wayWords(situation) },
-		{ id: 'who', label: 'Who plays', answer: `${name}, ${skillWords(skill)}` },
+		{ id: 'who', label: 'Who plays', answer: name },
 		{ id: 'air', label: 'Air', answer: airWords(situation) }
 	];
 }

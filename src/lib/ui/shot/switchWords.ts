@@ -31,12 +31,13 @@ function strokesWords(before: Played, now: Played): string {
 /** What another player changes about a shot, in one sentence. */
 export function switchWords(before: Played, now: Played): string {
 	const [was, is] = [before, now].map(({ choice }) => playWords(choice.rung.play));
-	const swing = now.choice.swing.name !== before.choice.swing.name;
+	const putt = now.choice.rung.play.flight === 'putt';
+	const swing = !putt && now.choice.swing.name !== before.choice.swing.name;
 	const call =
 		was !== is
 			? `from ${was} to ${is}`
 			: swing
 				? `still ${is}, another swing`
-				: `the same call, ${is}`;
+				: `the same call, the ${is}`;
 	return `${whoWords(before, now)}: ${call}${strokesWords(before, now)}.`;
 }
