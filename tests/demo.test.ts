@@ -8,13 +8,16 @@ import { Question } from '$lib/core/plan/question';
 import { toPercent } from '$lib/core/units';
 import { parseArchive } from '$lib/io/archive/archive';
 import { greenToCore, type GreenWire } from '$lib/io/green';
+import { playingOf } from '$lib/io/playing';
+import { fileOf } from '$lib/io/pupil';
 import { placeOn, readLine } from '$lib/io/placedShot';
 import type { SavedShot } from '$lib/io/shot';
 import { shotRequest } from '$lib/io/shotRequest';
 
 const parsed = parseArchive(readFileSync('static/demo/quarry-academy.json', 'utf8'));
 if ('problems' in parsed) throw new Error(parsed.problems.join('\n'));
-const { shots, greens, readings } = parsed.archive;
+const { archive } = parsed;
+const { shots, greens, readings } = archive;
 
 const greenOf = (id: string): GreenWire => greens.find((green) => green.id === id)!;
 const placed = shots.filter(({ shot }) => shot.place !== undefined);
@@ -30,7 +33,8 @@ function planned({ shot }: SavedShot) {
 		? placeOn(greenToCore(greenOf(shot.place.greenId)), shot.place)
 		: { problem: null, survey: undefined };
 	if (survey.problem !== null) throw new Error(survey.problem);
-	const question = new Question(shotRequest(shot, 120, 1, survey.survey));
+	const playing = playingOf(fileOf(archive, shot.pupilId)!);
+	const question = new Question(shotRequest(shot, playing, 120, 1, survey.survey));
 	return plan(question, localSampler(question));
 }
 

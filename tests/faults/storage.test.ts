@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { parseArchive } from '$lib/io/archive/archive';
+import { ARCHIVED_TABLES } from '$lib/io/archive/version3';
 import { createRng } from '$lib/core/math/random';
 import { importArchive, readAll } from '$lib/store/archive';
 import { database } from '$lib/store/database';
@@ -8,6 +9,7 @@ import { shotShelf } from '$lib/store/savedShots';
 import { readLastShot } from '$lib/store/settings';
 import { freshShot, ShotBench } from '$lib/ui/state/shotBench.svelte';
 import { readFileSync } from 'node:fs';
+import { whoever } from '../support/pupils';
 import { directPool } from '../support/planner';
 import { faultyStorage, MemoryStorage } from './faultyStorage';
 import { schedules } from './schedules';
@@ -33,8 +35,8 @@ describe('a shot while the disk is full', () => {
 			const bulkPut = database.settings.bulkPut.bind(database.settings);
 			database.settings.bulkPut = (() =>
 				Promise.reject(new DOMException('full', 'QuotaExceededError'))) as never;
-			const bench = new ShotBench(directPool().pool);
-			bench.open({ shot: freshShot(), name: '', origin: null });
+			const bench = new ShotBench(whoever, directPool().pool);
+			bench.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 			const edgeToPin = 10 + Math.round(rng.uniform() * 20);
 			bench.change(({ situation }) => (situation.edgeToPin = edgeToPin));
 			await bench.flush();
@@ -53,10 +55,9 @@ describe('a shot while the disk is full', () => {
 });
 
 describe('an import that fails half-way', () => {
-	it.each([1, 2, 3])('changes nothing (table %i)', async (failing) => {
+	it.each(ARCHIVED_TABLES)('changes nothing (%s)', async (failing) => {
 		const before = await readAll();
-		const tables = [database.shots, database.greens, database.readings];
-		const broken = tables[failing - 1]!;
+		const broken = database[failing];
 		const bulkPut = broken.bulkPut.bind(broken);
 		broken.bulkPut = (() => Promise.reject(new Error('disk error'))) as never;
 		await expect(importArchive(demo.archive)).rejects.toThrow('disk error');
@@ -71,8 +72,8 @@ describe('a clock that was set back', () => {
 		const [first] = demo.archive.shots;
 		await shotShelf.put({ ...first!, id: 'future', savedAt: '2050-01-01T00:00:00.000Z' });
 		vi.useFakeTimers({ toFake: ['Date'], now: new Date('2020-01-01T00:00:00Z') });
-		const bench = new ShotBench(directPool().pool);
-		bench.open({ shot: freshShot(), name: '', origin: null });
+		const bench = new ShotBench(whoever, directPool().pool);
+		bench.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 		const one = await bench.save('One', false);
 		const two = await bench.save('Two', true);
 		expect(new Set(['future', one.id, two.id]).size).toBe(3);

@@ -2,7 +2,7 @@ import { PROFILE } from '$lib/core/player/player';
 import { describe, expect, it } from 'vitest';
 import type { LineOfPlay } from '$lib/core/green/lineOfPlay';
 import { radians } from '$lib/core/units';
-import { STANDARD_BAG_WIRE } from './club';
+import { somePlayer } from '../../../tests/support/pupils';
 import { bearingOf, bearingToCore, greenDraftSchema, greenToCore } from './green';
 import { missQuestion, placedRequest } from './greenStudy';
 import {
@@ -51,9 +51,9 @@ const wire = greenDraftSchema.parse({
 const green = greenToCore(wire);
 const shot = shotDraftSchema.parse({
 	situation: { toEdge: 3, edgeToPin: 9, stimpFeet: 10, wind: { along: 3, across: 1 } },
-	golfer: { skill: 'high', hand: 'left' },
-	bag: STANDARD_BAG_WIRE
+	pupilId: 'pupil-1'
 });
+const playing = somePlayer({ skill: 'high', hand: 'left' });
 const reading = readingDraftSchema.parse({
 	id: 'r',
 	greenId: 'g',
@@ -145,17 +145,18 @@ describe('a placed shot', () => {
 
 describe('studies of a green', () => {
 	it('ask with the player of the shot and today’s reading, without wind', () => {
-		const question = missQuestion(shot, green, [6, 12], reading, 7);
+		const question = missQuestion(shot, playing, green, [6, 12], reading, 7);
 		expect(question.player).toMatchObject({ ...PROFILE.high, hand: 'left' });
 		expect(question.conditions).toMatchObject({ firmness: 'soft', wet: true });
 		expect(question.conditions.air.windAlong).toBe(0);
 		expect(question.conditions.grain).toBeCloseTo(radians(90), 9);
-		expect(missQuestion(shot, green, [6, 12], undefined, 7).conditions.grain).toBeNull();
+		expect(missQuestion(shot, playing, green, [6, 12], undefined, 7).conditions.grain).toBeNull();
 	});
 
 	it('plan from a place with the lie that grows there', () => {
 		const found = placedRequest(
 			shot,
+			playing,
 			green,
 			{ greenId: 'g', ball: [6, -3], pin: [6, 12] },
 			reading,
@@ -168,6 +169,7 @@ describe('studies of a green', () => {
 		expect(shot.situation.toEdge).toBe(3);
 		const none = placedRequest(
 			shot,
+			playing,
 			green,
 			{ greenId: 'g', ball: [6, -3], pin: [90, 0] },
 			reading,

@@ -1,19 +1,18 @@
 import { describe, expect, it } from 'vitest';
 import { PROFILE } from '$lib/core/player/player';
-import { STANDARD_BAG_WIRE } from './club';
+import { somePlayer } from '../../../tests/support/pupils';
 import { shotRow } from './rows/shot';
 import { shotDraftSchema } from './shot';
 import { shotRequest } from './shotRequest';
 
 const shot = shotDraftSchema.parse({
 	situation: { toEdge: 2, edgeToPin: 8, stimpFeet: 9, slopeAlong: 3 },
-	golfer: { skill: 'high', hand: 'left' },
-	bag: STANDARD_BAG_WIRE
+	pupilId: 'pupil-1'
 });
 
 describe('shotRequest', () => {
 	it('carries player, bag and ground into the core’s units', () => {
-		const request = shotRequest(shot, 500, 9);
+		const request = shotRequest(shot, somePlayer({ skill: 'high', hand: 'left' }), 500, 9);
 		expect(request).toMatchObject({ samples: 500, seed: 9, school: 'free' });
 		expect(request.bag).toHaveLength(11);
 		expect(request.player).toMatchObject({ hand: 'left', dispersion: PROFILE.high.dispersion });

@@ -2,8 +2,10 @@ import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { readFileSync } from 'node:fs';
 import { afterEach, describe, expect, it } from 'vitest';
+import { stamp } from './clock';
 import { database } from './database';
 import { readGreens } from './greens';
+import { readPlaying, readPupils } from './pupils';
 import { shotShelf } from './savedShots';
 import { readLastShot, readPreferences } from './settings';
 
@@ -12,16 +14,27 @@ interface Dump {
 	stores: Record<string, object[]>;
 }
 
-/** A database as the release of version 2 left it in a browser. */
-const golden = JSON.parse(readFileSync('tests/golden/database-2.json', 'utf8')) as Dump;
+const golden = (version: number) =>
+	JSON.parse(readFileSync(`tests/golden/database-${version}.json`, 'utf8')) as Dump;
 
-/** Writes the golden rows with the stores of that release. */
-async function asOldRelease(): Promise<void> {
+/** The stores of each release, as it declared them. */
+const STORES: Record<string, string>[] = [
+	{ shots: 'id, savedAt', settings: 'key' },
+	{ greens: 'id, name', readings: 'id, greenId, takenAt' },
+	{}
+];
+
+/** Leaves a browser as a release left it, and opens it with the present one. */
+async function openAsLeftBy(version: number): Promise<Dump> {
+	const dump = golden(version);
+	database.close();
+	await Dexie.delete('crisp-landing');
 	const old = new Dexie('crisp-landing');
-	old.version(1).stores({ shots: 'id, savedAt', settings: 'key' });
-	old.version(2).stores({ greens: 'id, name', readings: 'id, greenId, takenAt' });
-	for (const [store, rows] of Object.entries(golden.stores)) await old.table(store).bulkPut(rows);
+	STORES.slice(0, version).forEach((stores, i) => old.version(i + 1).stores(stores));
+	for (const [store, rows] of Object.entries(dump.stores)) await old.table(store).bulkPut(rows);
 	old.close();
+	await database.open();
+	return dump;
 }
 
 afterEach(async () => {
@@ -29,21 +42,21 @@ afterEach(async () => {
 	await database.open();
 });
 
-describe('a database of the release before', () => {
-	it('is opened with everything in it, and clubs have ids', async () => {
-		database.close();
-		await Dexie.delete('crisp-landing');
-		await asOldRelease();
-		await database.open();
+describe.each([2, 3])('a database of version %i', (version) => {
+	it('is opened with everything in it: golfers and bags have become pupils', async () => {
+		const { stores } = await openAsLeftBy(version);
 		const { rows, broken } = await shotShelf.read();
-		expect(rows).toHaveLength(golden.stores['shots']!.length - 1);
+		expect(rows).toHaveLength(stores['shots']!.length - 1);
+		const { files } = await readPupils();
 		for (const { shot } of rows) {
-			expect(new Set(shot.bag.map(({ id }) => id)).size).toBe(shot.bag.length);
-			expect(shot.bag.find(({ name }) => name === 'SW')?.id).toBe('SW');
-			expect(shot.golfer.carries).toEqual([]);
+			const { clubs } = files.find(({ pupil }) => pupil.id === shot.pupilId)!;
+			expect(clubs.map(({ name }) => name)).toContain('SW');
+			expect(clubs).toHaveLength(11);
 		}
-		const own = rows.find(({ id }) => id === 'own-1')!.shot.golfer;
-		expect(own).toMatchObject({
+		const own = rows.find(({ id }) => id === 'own-1')!;
+		expect(files.find(({ pupil }) => pupil.id === own.shot.pupilId)!.pupil).toMatchObject({
+			hand: 'left',
+			units: 'paces',
 			spread: { speed: 6, direction: 2.5, loft: 2, lowPoint: 1.2 },
 			technique: { chip: 'sole', flop: 'trail', stroke: 'hinge-and-hold' }
 		});
@@ -51,9 +64,33 @@ describe('a database of the release before', () => {
 		expect(broken[0]!.row).toMatchObject({ shot: { nonsense: true } });
 		expect((await readGreens()).books[0]).toMatchObject({ green: { id: 'green-kiln' } });
 		expect((await readGreens()).books[0]!.readings).toHaveLength(4);
-		expect(await readPreferences()).toMatchObject({ units: 'paces', theme: 'slate' });
+		expect(await readPreferences()).toEqual({ theme: 'slate' });
 		const last = await readLastShot();
-		const bag = last !== 'broken' ? last?.shot.bag : undefined;
-		expect(bag?.[0]).toMatchObject({ id: '4H', name: '4H' });
+		expect(last).not.toBe('broken');
+		expect(await readPlaying()).toBe(last !== 'broken' && last?.shot.pupilId);
+		expect(files.map(({ pupil }) => pupil.id)).toContain(await readPlaying());
 	});
+});
+
+it('keeps the carries that a shot had, with what was said of their balls', async () => {
+	await openAsLeftBy(3);
+	const { balls, clubs } = (await readPupils()).files.find((file) => file.balls.length > 0)!;
+	expect(
+		balls.map(({ swing, carry, spread, n, flight }) => [swing, carry, spread, n, flight])
+	).toEqual([
+		['9', 14.2, 0.6, 8, 'standard'],
+		['8', 8.5, undefined, undefined, 'low']
+	]);
+	expect(clubs.find(({ id }) => id === balls[0]!.clubId)!.name).toBe('SW');
+});
+
+it('goes on from the latest stamp it finds, though the clock was set back', async () => {
+	await readPupils();
+	await database.greens.put({
+		id: 'ahead',
+		updatedAt: '2090-01-01T00:00:00.000Z-0000-elsewhere'
+	});
+	database.close();
+	await database.open();
+	expect(stamp() > '2090-01-01').toBe(true);
 });

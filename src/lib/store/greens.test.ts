@@ -1,19 +1,10 @@
 import 'fake-indexeddb/auto';
-import { readFileSync } from 'node:fs';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { formatArchive, parseArchive, type Archive } from '$lib/io/archive/archive';
 import { greenDraftSchema } from '$lib/io/green';
 import { readingDraftSchema } from '$lib/io/reading';
-import { importArchive, readAll, seedOnce } from './archive';
 import { database } from './database';
 import { removeGreen, removeReading, saveGreen, saveReading, readGreens } from './greens';
-import { readPreferences, writePreferences } from './settings';
 
-const demo = (): Archive => {
-	const parsed = parseArchive(readFileSync('static/demo/quarry-academy.json', 'utf8'));
-	if ('problems' in parsed) throw new Error(parsed.problems.join());
-	return parsed.archive;
-};
 const green = greenDraftSchema.parse({
 	id: 'g',
 	name: 'Bench',
@@ -70,66 +61,5 @@ describe('greens', () => {
 			['readings', 'y']
 		]);
 		expect(await database.greens.count()).toBe(2);
-	});
-});
-
-describe('archive in the store', () => {
-	it('carries everything out and in again', async () => {
-		const { shots, greens, readings } = demo();
-		await seedOnce(demo());
-		await writePreferences({ units: 'feet', paceLength: 0.85, theme: 'slate' });
-		const odd = { id: 12, note: 'nobody can read this' };
-		await database.shots.put(odd);
-		const out = parseArchive(formatArchive(await readAll()));
-		await Promise.all(database.tables.map((table) => table.clear()));
-		if ('problems' in out) throw new Error(out.problems.join());
-		expect(await importArchive(out.archive)).toMatchObject({
-			added: shots.length + greens.length + readings.length + 1,
-			replaced: 0
-		});
-		const again = await readAll();
-		const byId = <Row extends { id: string }>(rows: Row[]) =>
-			[...rows].sort((a, b) => a.id.localeCompare(b.id));
-		expect(byId(again.greens)).toEqual(byId(greens));
-		expect(byId(again.readings)).toEqual(byId(readings));
-		expect(byId(again.shots)).toEqual(byId(shots));
-		expect(again.unreadable).toEqual([{ table: 'shots', row: odd }]);
-		expect(await database.shots.get(12)).toEqual(odd);
-		expect(await readPreferences()).toEqual({ units: 'feet', paceLength: 0.85, theme: 'slate' });
-	});
-
-	it('can be undone: what was replaced comes back, what was new goes', async () => {
-		await saveGreen({ ...green, id: 'green-kiln', name: 'Mine' });
-		const { undo, replaced } = await importArchive(demo());
-		expect(replaced).toBe(1);
-		expect((await readGreens()).books).toHaveLength(3);
-		await undo();
-		expect((await readGreens()).books.map((book) => book.green.name)).toEqual(['Mine']);
-		expect(await database.readings.count()).toBe(0);
-	});
-
-	it('leaves at undo what was edited after the import, and says how much', async () => {
-		const { undo } = await importArchive(demo());
-		const [book] = (await readGreens()).books;
-		await saveGreen({ ...book!.green, note: 'watered since' });
-		expect(await undo()).toBe(1);
-		expect((await readGreens()).books.map((left) => left.green.note)).toEqual(['watered since']);
-	});
-
-	it('brings units and look, and takes them back at undo', async () => {
-		await writePreferences({ units: 'yards', paceLength: 0.9, theme: 'paper' });
-		const preferences = { units: 'feet', paceLength: 0.7, theme: 'slate' } as const;
-		const { undo } = await importArchive({ ...demo(), preferences });
-		expect(await readPreferences()).toEqual(preferences);
-		await undo();
-		expect(await readPreferences()).toMatchObject({ units: 'yards' });
-	});
-
-	it('seeds a demo once, and never over data that is there', async () => {
-		await saveGreen(green);
-		expect(await seedOnce(demo())).toBe(false);
-		await database.greens.clear();
-		expect(await seedOnce(demo())).toBe(true);
-		expect(await seedOnce(demo())).toBe(false);
 	});
 });

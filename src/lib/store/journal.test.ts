@@ -4,7 +4,6 @@ import { database } from './database';
 import { noteUnwritten, settle, strikeOut, unwrittenNotes } from './journal';
 import { noteLastShot, readLastShot, writeLastShot } from './settings';
 import { shotDraftSchema } from '$lib/io/shot';
-import { STANDARD_BAG_WIRE } from '$lib/io/club';
 
 /** A browser's synchronous store that holds a bounded number of characters. */
 class SmallStorage {
@@ -31,7 +30,7 @@ afterEach(async () => {
 
 const shotTo = (edgeToPin: number) => {
 	const situation = { toEdge: 3, edgeToPin, stimpFeet: 10 };
-	const shot = shotDraftSchema.parse({ situation, bag: STANDARD_BAG_WIRE });
+	const shot = shotDraftSchema.parse({ situation, pupilId: 'pupil-1' });
 	return { shot, id: null, line: 'one' };
 };
 const kept = async () => {

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { STANDARD_BAG_WIRE } from '$lib/io/club';
+import { emptyArchive } from '$lib/io/archive/archive';
+import { NEVER } from '$lib/io/stamp';
 import { shotDraftSchema } from '$lib/io/shot';
 import { seedOnce } from './archive';
 import { database } from './database';
@@ -9,7 +10,7 @@ import { readLastShot, readPreferences, writeLastShot, writePreferences } from '
 
 const shot = shotDraftSchema.parse({
 	situation: { toEdge: 2, edgeToPin: 7, stimpFeet: 9 },
-	bag: STANDARD_BAG_WIRE
+	pupilId: 'pupil-1'
 });
 const names = async () => (await shotShelf.read()).rows.map(({ name }) => name);
 
@@ -64,31 +65,29 @@ describe('last shot', () => {
 
 describe('preferences', () => {
 	it('are those of a first visit, then the written ones; what is broken counts as unset', async () => {
-		expect(await readPreferences()).toEqual({ units: 'metres', paceLength: 0.9, theme: 'paper' });
-		await writePreferences({ units: 'paces', paceLength: 0.8, theme: 'slate' });
-		expect(await readPreferences()).toMatchObject({ units: 'paces', theme: 'slate' });
-		await database.settings.put({
-			key: 'preferences',
-			value: { units: 'furlongs', paceLength: 9, theme: 'sunlight' }
-		});
-		expect(await readPreferences()).toEqual({
-			units: 'metres',
-			paceLength: 0.9,
-			theme: 'sunlight'
-		});
+		expect(await readPreferences()).toEqual({ theme: 'paper' });
+		await writePreferences({ theme: 'slate' });
+		expect(await readPreferences()).toEqual({ theme: 'slate' });
+		await database.settings.put({ key: 'preferences', value: { theme: 'tartan' } });
+		expect(await readPreferences()).toEqual({ theme: 'paper' });
 		await database.settings.put({ key: 'preferences', value: 7 });
-		expect(await readPreferences()).toMatchObject({ units: 'metres' });
+		expect(await readPreferences()).toEqual({ theme: 'paper' });
 	});
 });
 
 describe('seedOnce', () => {
 	const rows = {
-		exportedAt: '2026-01-01T00:00:00.000Z',
-		shots: [{ id: 'demo', name: 'Demo', savedAt: '2026-01-01T00:00:00.000Z', shot }],
-		greens: [],
-		readings: [],
-		preferences: null,
-		unreadable: []
+		...emptyArchive(),
+		shots: [
+			{
+				id: 'demo',
+				name: 'Demo',
+				savedAt: '2026-01-01T00:00:00.000Z',
+				shot,
+				createdAt: NEVER,
+				updatedAt: NEVER
+			}
+		]
 	};
 
 	it('fills an empty database once and never over what is there', async () => {

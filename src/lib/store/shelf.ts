@@ -148,10 +148,11 @@ export class Shelf<T extends { id: string }> {
 		});
 	}
 
-	/** Writes rows as changed now; a row that is there was not removed. */
+	/** Writes rows as changed now, and what cannot be read as it is; a row that is there was not removed. */
 	async #write(rows: readonly (RawRow & Partial<Stamps>)[]): Promise<void> {
 		await this.table.bulkPut(
 			rows.map((row) => {
+				if (!this.schema.safeParse(row).success) return row;
 				const updatedAt = stamp();
 				return { ...row, createdAt: row.createdAt ?? updatedAt, updatedAt };
 			})

@@ -1,9 +1,30 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { formatArchive, parseArchive } from './archive';
+import { fileOf } from '../pupil';
+import { stampOfTime } from '../stamp';
+import { formatArchive, parseArchive, type Archive } from './archive';
 import { liftShotTo2, PRESENT_VERSION } from './lift';
 
 const demo = readFileSync('static/demo/quarry-academy.json', 'utf8');
+
+interface Old {
+	version: number;
+	shots: { shot: { golfer: object; situation: object; bag: { name: string; loft: number }[] } }[];
+	greens: object[];
+	readings: object[];
+	unreadable?: object[];
+}
+
+function read(file: string): Archive {
+	const parsed = parseArchive(readFileSync(file, 'utf8'));
+	if ('problems' in parsed) throw new Error(parsed.problems.join());
+	return parsed.archive;
+}
+
+const withoutStamps = <T extends { createdAt: string; updatedAt: string }>(row: T) => {
+	const { createdAt: _created, updatedAt: _updated, ...rest } = row;
+	return rest;
+};
 
 describe('archive', () => {
 	it('comes back without loss, the demo as well', () => {
@@ -14,35 +35,54 @@ describe('archive', () => {
 	});
 
 	it('reads what release 0.1 wrote, whole, and lifts it', () => {
-		const old = JSON.parse(readFileSync('tests/golden/archive-1.json', 'utf8')) as {
-			version: number;
-			shots: { id: string; shot: { golfer: object; situation: object } }[];
-			greens: object[];
-			readings: object[];
-		};
+		const old = JSON.parse(readFileSync('tests/golden/archive-1.json', 'utf8')) as Old;
 		expect(old.version).toBe(1);
-		const parsed = parseArchive(JSON.stringify(old));
-		if ('problems' in parsed) throw new Error(parsed.problems.join());
-		const { archive } = parsed;
+		const archive = read('tests/golden/archive-1.json');
 		expect(archive.version).toBe(PRESENT_VERSION);
-		expect(archive.greens).toEqual(old.greens);
-		expect(archive.readings).toEqual(old.readings);
+		expect(archive.greens.map(withoutStamps)).toEqual(old.greens);
+		expect(archive.readings.map(withoutStamps)).toEqual(old.readings);
 		archive.shots.forEach(({ shot }, i) => {
 			const before = old.shots[i]!.shot;
 			expect(shot.situation).toEqual(before.situation);
-			expect(shot.golfer).toEqual({ ...before.golfer, carries: [] });
-			expect(shot.bag[0]).toMatchObject({ id: '4H', name: '4H' });
+			const { pupil, clubs } = fileOf(archive, shot.pupilId)!;
+			expect(pupil).toMatchObject(before.golfer);
+			expect(clubs.map(({ name, loft }) => ({ name, loft }))).toEqual(
+				before.bag.map(({ name, loft }) => ({ name, loft }))
+			);
 		});
-		expect(parseArchive(formatArchive(archive))).toEqual(parsed);
+		expect(parseArchive(formatArchive(archive))).toEqual({ archive });
+	});
+
+	it('reads what version 2 wrote: equal golfers and bags become one pupil', () => {
+		const old = JSON.parse(readFileSync('tests/golden/archive-2.json', 'utf8')) as Old;
+		const archive = read('tests/golden/archive-2.json');
+		expect(archive.pupils.map(({ name }) => name)).toEqual([
+			'Handicap 15',
+			'Scratch, left-handed',
+			'Handicap 28',
+			'Tour expert'
+		]);
+		const whose = archive.shots.map(({ shot }) => fileOf(archive, shot.pupilId)!.pupil.name);
+		expect(whose.filter((name) => name === 'Handicap 15')).toHaveLength(3);
+		const own = archive.shots.find(({ id }) => id === 'own-1')!;
+		expect(fileOf(archive, own.shot.pupilId)!.pupil).toMatchObject({
+			spread: { speed: 6, direction: 2.5, loft: 2, lowPoint: 1.2 },
+			technique: { chip: 'sole', flop: 'trail', stroke: 'hinge-and-hold' },
+			units: 'paces',
+			pace: 0.9
+		});
+		expect(archive.unreadable).toEqual(old.unreadable);
+		expect(archive.preferences).toEqual({ theme: 'slate' });
+		expect(archive.readings[0]!.updatedAt).toBe(stampOfTime(archive.readings[0]!.takenAt));
 	});
 
 	it('reads what the present release wrote, whole', () => {
-		const text = readFileSync('tests/golden/archive-2.json', 'utf8');
-		const parsed = parseArchive(text);
-		if ('problems' in parsed) throw new Error(parsed.problems.join());
-		expect(JSON.parse(formatArchive(parsed.archive))).toEqual(JSON.parse(text));
-		expect(parsed.archive.unreadable).toHaveLength(1);
-		expect(parsed.archive.preferences).not.toBeNull();
+		const archive = read('tests/golden/archive-3.json');
+		const text = readFileSync('tests/golden/archive-3.json', 'utf8');
+		expect(JSON.parse(formatArchive(archive))).toEqual(JSON.parse(text));
+		expect(archive.balls.length).toBeGreaterThan(20);
+		expect(archive.deleted).toHaveLength(2);
+		expect(archive.unreadable).toHaveLength(1);
 	});
 
 	it('reads as many rows as it writes', () => {
@@ -70,15 +110,22 @@ describe('archive', () => {
 
 	it('is refused whole, with the place of what is wrong', () => {
 		const wrong = JSON.parse(demo) as { greens: { outline: unknown; pins: { at: unknown }[] }[] };
-		wrong.greens[1]!.outline = [[0, 0]];
+		wrong.greens[1]!.outline = 'round';
 		wrong.greens[2]!.pins[0]!.at = [0, 'far'];
 		const parsed = parseArchive(JSON.stringify(wrong));
-		if (!('problems' in parsed)) throw new Error('was read');
-		expect(parsed.problems.join('\n')).toContain(
-			'greens.1.outline: must have at least three corners'
-		);
-		expect(parsed.problems.join('\n')).toContain(
-			'greens.2.pins.0.at.1: must be a number from -500 to 500'
+		const problems = 'problems' in parsed ? parsed.problems.join('\n') : '';
+		expect(problems).toContain('greens.1.outline: Invalid input: expected array');
+		expect(problems).toContain('greens.2.pins.0.at.1: Invalid input: expected number');
+	});
+
+	it('holds files of release 0.1 to what that release held them to', () => {
+		const wrong = JSON.parse(readFileSync('tests/golden/archive-1.json', 'utf8')) as {
+			greens: { outline: unknown }[];
+		};
+		wrong.greens[0]!.outline = [[0, 0]];
+		const parsed = parseArchive(JSON.stringify(wrong));
+		expect('problems' in parsed && parsed.problems.join('\n')).toContain(
+			'greens.0.outline: must have at least three corners'
 		);
 	});
 

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { inUnit } from '$lib/ui/format/lengths';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import NumberField from './NumberField.svelte';
 

@@ -6,7 +6,6 @@
 	import { pinDistance } from '$lib/core/plan/situation';
 	import { degrees } from '$lib/core/units';
 	import { formatLength } from '$lib/ui/format/lengths';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { Choice } from '$lib/ui/state/choices';
 	import type { PlanDrag } from '$lib/ui/state/planDrag.svelte';

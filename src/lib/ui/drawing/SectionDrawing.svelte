@@ -2,7 +2,6 @@
 	import { scaleLinear } from 'd3-scale';
 	import { pinDistance } from '$lib/core/plan/situation';
 	import { formatLength } from '$lib/ui/format/lengths';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { Choice } from '$lib/ui/state/choices';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';

@@ -3,7 +3,6 @@
 	import type { Choice } from '$lib/ui/state/choices';
 	import { playWords } from '$lib/io/words/play';
 	import { formatLength } from '$lib/ui/format/lengths';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { Path } from '$lib/core/solve/path';
 	import { placeLabels, type Label } from './labelPlacement';

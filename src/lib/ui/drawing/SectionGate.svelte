@@ -1,6 +1,5 @@
 <script lang="ts">
 	import type { Path } from '$lib/core/solve/path';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { lineBoxes, placeLabels } from './labelPlacement';
 	import { BODY_MARKS, gateWords } from './section';

@@ -2,7 +2,6 @@
 	import type { Situation } from '$lib/core/plan/situation';
 	import { crestOf, pinDistance } from '$lib/core/plan/situation';
 	import { formatLength } from '$lib/ui/format/lengths';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { SectionDrag } from '$lib/ui/state/sectionDrag.svelte';
 	import type { Choice } from '$lib/ui/state/choices';

@@ -3,7 +3,6 @@
 	import type { PlanView } from '$lib/ui/drawing/planView';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { mapPointNear } from '$lib/ui/state/greenEdits';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 
 	interface Props {

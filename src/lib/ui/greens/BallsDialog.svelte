@@ -11,7 +11,6 @@
 	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
 	import { BallsReader } from '$lib/ui/state/ballsReader.svelte';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { ballsWords, nextBallWords } from './ballsWords';
 	import TapeButton from './TapeButton.svelte';

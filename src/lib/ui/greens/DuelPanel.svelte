@@ -8,7 +8,6 @@
 	import { formatLength } from '$lib/ui/format/lengths';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import type { DuelQuestion, PinDuel } from '$lib/ui/state/pinDuel.svelte';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { duelCall, duelRows } from './duelRows';
 	import { skillWords } from '$lib/ui/shot/skillWords';

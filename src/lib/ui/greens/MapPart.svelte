@@ -5,7 +5,6 @@
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { samePart, type GreenBench, type GreenPart } from '$lib/ui/state/greenBench.svelte';
 	import { moveParts, placesOf } from '$lib/ui/state/greenEdits';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { markOf, partName, partWords } from './mapParts';
 

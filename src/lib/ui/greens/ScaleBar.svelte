@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 
 	interface Props {

@@ -5,7 +5,6 @@
 	import type { Pupil } from '$lib/io/pupil';
 	import type { SavedShot } from '$lib/io/shot';
 	import { formatLength } from '$lib/ui/format/lengths';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { lieName, overWords, savedDay } from './savedColumns';
 

@@ -3,7 +3,6 @@
 	import { reasonWords } from '$lib/io/words/reason';
 	import { rejectionWords } from '$lib/io/words/rejection';
 	import { formatLength } from '$lib/ui/format/lengths';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import { callWords } from './callWords';

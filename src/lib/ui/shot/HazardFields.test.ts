@@ -3,14 +3,15 @@ import { render, screen } from '@testing-library/svelte';
 import { userEvent } from '@testing-library/user-event';
 import { afterEach, expect, it } from 'vitest';
 import { freshShot, ShotBench } from '$lib/ui/state/shotBench.svelte';
+import { whoever } from '../../../../tests/support/pupils';
 import { silentPool } from '../../../../tests/support/silentPool';
 import HazardFields from './HazardFields.svelte';
 
 let bench: ShotBench;
 
 function fields() {
-	bench = new ShotBench(silentPool());
-	bench.open({ shot: freshShot(), name: '', origin: null });
+	bench = new ShotBench(whoever, silentPool());
+	bench.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 	render(HazardFields, { bench });
 }
 

@@ -2,7 +2,6 @@
 	import ChevronDown from '@lucide/svelte/icons/chevron-down';
 	import { rejectionWords } from '$lib/io/words/rejection';
 	import { playWords } from '$lib/io/words/play';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import LadderRow from './LadderRow.svelte';

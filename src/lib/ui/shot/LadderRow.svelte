@@ -2,7 +2,6 @@
 	import Columns2 from '@lucide/svelte/icons/columns-2';
 	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
 	import { strokesWords } from '$lib/ui/format/strokes';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { choiceWords } from './callWords';
 	import type { Choice } from '$lib/ui/state/choices';

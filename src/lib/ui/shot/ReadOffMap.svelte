@@ -2,7 +2,6 @@
 	import { resolve } from '$app/paths';
 	import type { LineOfPlay } from '$lib/core/green/lineOfPlay';
 	import { formatLength } from '$lib/ui/format/lengths';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import { lineRows } from './lineRows';

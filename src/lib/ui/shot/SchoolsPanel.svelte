@@ -3,7 +3,6 @@
 	import { SCHOOLS } from '$lib/core/schools/registry';
 	import { toFeet } from '$lib/core/units';
 	import { formatLength } from '$lib/ui/format/lengths';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 

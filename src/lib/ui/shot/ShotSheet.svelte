@@ -10,7 +10,6 @@
 	import { trueScale } from '$lib/ui/drawing/scale';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { BallReplay } from '$lib/ui/state/ballReplay.svelte';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { SectionDrag } from '$lib/ui/state/sectionDrag.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';

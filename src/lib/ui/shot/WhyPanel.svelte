@@ -4,7 +4,6 @@
 	import { LIE_NAMES } from '$lib/io/words/lie';
 	import { CAUTION_WORDS, reasonWords } from '$lib/io/words/reason';
 	import { formatLength } from '$lib/ui/format/lengths';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 

@@ -7,7 +7,7 @@ import { choicesOfLadder, choicesOfPlan, type Choice } from '$lib/ui/state/choic
 import { callWords, choiceWords } from './callWords';
 import { clubsThatAreOut } from './ladderRows';
 import { hazardBefore } from './newHazard';
-import { nextClub } from './nextClub';
+import { nextClub } from '../bag/nextClub';
 import { stationArrows } from '../drawing/stationArrows';
 import { zoneOf, zonesOf } from '../drawing/zones';
 import { createRng } from '$lib/core/math/random';
@@ -107,9 +107,12 @@ describe('small helpers of the Shot view', () => {
 	});
 
 	it('name a new club so that no two are called the same', () => {
-		const bag = [nextClub([])];
-		bag.push(nextClub(bag));
-		expect(bag.map(({ name }) => name)).toEqual(['Club 1', 'Club 2']);
+		const bag = [nextClub('pupil-1', [])];
+		bag.push(nextClub('pupil-1', bag));
+		expect(bag.map(({ name, order }) => [name, order])).toEqual([
+			['Club 1', 0],
+			['Club 2', 1]
+		]);
 	});
 
 	it('point arrows downhill, each on its own piece', () => {

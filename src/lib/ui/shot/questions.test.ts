@@ -8,16 +8,16 @@ const LEVEL = { along: 0, across: 0 };
 const shot = (situation: Record<string, unknown>): WorkingShot =>
 	shotDraftSchema.parse({
 		situation: { toEdge: 3, edgeToPin: 9, stimpFeet: 10, ...situation },
-		bag: [{ id: 'SW', name: 'SW', loft: 56 }]
+		pupilId: 'pupil-1'
 	});
 const answer = (id: string, situation: Record<string, unknown> = {}, stance = LEVEL) =>
-	questionTiles(shot(situation), stance, (metres) => `${metres.toFixed(1)} m`).find(
-		(tile) => tile.id === id
-	)!.answer;
+	questionTiles(shot(situation), { name: 'Ann' }, stance, (metres, symbol = true) =>
+		symbol ? `${metres.toFixed(1)} m` : metres.toFixed(1)
+	).find((tile) => tile.id === id)!.answer;
 
 describe('what a shot is asked about', () => {
 	it('begins with how the ball lies, and says what is known of it', () => {
-		expect(questionTiles(shot({}), LEVEL, String)[0]!.id).toBe('lie');
+		expect(questionTiles(shot({}), { name: 'Ann' }, LEVEL, String)[0]!.id).toBe('lie');
 		expect(answer('lie')).toBe('Fairway');
 		expect(answer('lie', { lie: 'sand', sandSurface: 'plugged', wet: true })).toBe(
 			'Sand, plugged, wet'
@@ -34,7 +34,7 @@ describe('what a shot is asked about', () => {
 	});
 
 	it('says distances, green and slope with their directions', () => {
-		expect(answer('distance')).toBe('3.0 m + 9.0 m');
+		expect(answer('distance')).toBe('3.0 + 9.0 m');
 		expect(answer('green', { firmness: 'firm' })).toBe('10.0 ft, firm');
 		expect(answer('slope', { slopeAlong: -2, slopeAcross: 1 })).toBe('2.0 % down, 1.0 % right');
 		expect(answer('slope')).toBe('Level');

@@ -6,6 +6,7 @@ import type { DeviceReading } from '$lib/io/deviceReading';
 import { greenToCore } from '$lib/io/green';
 import { missQuestion, placedRequest } from '$lib/io/greenStudy';
 import { database } from '$lib/store/database';
+import { somePlayer } from '../../../../tests/support/pupils';
 import { directPool, until } from '../../../../tests/support/planner';
 import { BallsReader } from './ballsReader.svelte';
 import { GreenBench, samePart } from './greenBench.svelte';
@@ -208,7 +209,7 @@ describe('BallsReader', () => {
 
 describe('studies', () => {
 	const core = greenToCore(green);
-	const question = missQuestion(freshShot(), core, [10, 8], undefined, 1);
+	const question = missQuestion(freshShot('pupil-1'), somePlayer(), core, [10, 8], undefined, 1);
 
 	it('of misses come to an end, can be stopped and forgotten', async () => {
 		const study = new MissStudy(directPool().pool);
@@ -234,10 +235,17 @@ describe('studies', () => {
 	it('of two pins give a call for each, or the reason for none', async () => {
 		const duel = new PinDuel(directPool().pool);
 		const ask = (pin: [number, number]) =>
-			placedRequest(freshShot(), core, { greenId: 'g', ball: [10, -6], pin }, undefined, {
-				samples: 50,
-				seed: 1
-			});
+			placedRequest(
+				freshShot('pupil-1'),
+				somePlayer(),
+				core,
+				{ greenId: 'g', ball: [10, -6], pin },
+				undefined,
+				{
+					samples: 50,
+					seed: 1
+				}
+			);
 		await duel.start([ask([10, 5]), ask([10, 12])]);
 		expect(duel.status).toBe('done');
 		expect(duel.sides!.map((side) => side.problem)).toEqual([null, null]);
@@ -258,7 +266,8 @@ describe('studies', () => {
 		});
 		const duel = new PinDuel(failing.pool);
 		const ask = placedRequest(
-			freshShot(),
+			freshShot('pupil-1'),
+			somePlayer(),
 			core,
 			{ greenId: 'g', ball: [10, -6], pin: [10, 8] },
 			undefined,

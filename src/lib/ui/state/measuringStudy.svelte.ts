@@ -33,11 +33,11 @@ export class MeasuringStudy extends CancellableWork {
 }
 
 function summed(gains: readonly MeasuringGain[]): WorthMeasuring[] {
-	const cells = new Map<string, WorthMeasuring>();
+	const cells: Record<string, WorthMeasuring> = {};
 	for (const gain of gains) {
 		const key = `${gain.club}/${gain.swing}/${gain.flight}`;
-		const { strokes = 0, shots = 0 } = cells.get(key) ?? {};
-		cells.set(key, { ...gain, strokes: strokes + gain.strokes, shots: shots + 1 });
+		const { strokes = 0, shots = 0 } = cells[key] ?? {};
+		cells[key] = { ...gain, strokes: strokes + gain.strokes, shots: shots + 1 };
 	}
-	return [...cells.values()].sort((a, b) => b.strokes - a.strokes);
+	return Object.values(cells).sort((a, b) => b.strokes - a.strokes);
 }

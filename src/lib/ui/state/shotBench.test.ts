@@ -6,6 +6,7 @@ import { readLastShot } from '$lib/store/settings';
 import { greenDraftSchema } from '$lib/io/green';
 import { readingDraftSchema } from '$lib/io/reading';
 import type { GreenBook } from '$lib/store/greens';
+import { whoever } from '../../../../tests/support/pupils';
 import { directPool, until } from '../../../../tests/support/planner';
 import { planView } from '../drawing/planView';
 import { PlanDrag } from './planDrag.svelte';
@@ -47,8 +48,8 @@ const book: GreenBook = {
 
 function bench() {
 	const { pool, asked, closed } = directPool();
-	const made = new ShotBench(pool);
-	made.open({ shot: freshShot(), name: '', origin: null });
+	const made = new ShotBench(whoever, pool);
+	made.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 	return { bench: made, asked, closed };
 }
 
@@ -91,7 +92,7 @@ describe('ShotBench', () => {
 
 	it('has the shot before back when another was opened over it', async () => {
 		const { bench: shot } = bench();
-		const other = freshShot();
+		const other = freshShot('pupil-1');
 		other.situation.edgeToPin = 4;
 		shot.open({
 			shot: other,
@@ -117,8 +118,9 @@ describe('ShotBench', () => {
 	});
 
 	it('says what is wrong instead of answering', () => {
-		const { bench: shot } = bench();
-		shot.change((working) => (working.bag = []));
+		const empty = { ...whoever(), clubs: [] };
+		const shot = new ShotBench(() => empty, directPool().pool);
+		shot.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 		expect(shot.problems).toEqual([
 			{ path: 'The bag', message: expect.stringContaining('is empty') as string }
 		]);
@@ -147,8 +149,8 @@ describe('ShotBench', () => {
 
 	it('keeps its plan though the landing map failed', async () => {
 		const { pool } = directPool({ landingRegion: () => Promise.reject(new Error('no map')) });
-		const shot = new ShotBench(pool);
-		shot.open({ shot: freshShot(), name: '', origin: null });
+		const shot = new ShotBench(whoever, pool);
+		shot.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 		await until(() => shot.status === 'ready');
 		await shot.mapLanding(shot.choices.find(({ rung }) => rung.play.flight !== 'putt')!);
 		expect([shot.status, shot.failure, shot.region]).toEqual(['ready', '', null]);
@@ -158,8 +160,8 @@ describe('ShotBench', () => {
 		const { pool } = directPool({
 			firstAnswer: () => Promise.reject(new Error('the worker died'))
 		});
-		const shot = new ShotBench(pool);
-		shot.open({ shot: freshShot(), name: '', origin: null });
+		const shot = new ShotBench(whoever, pool);
+		shot.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 		await until(() => shot.status === 'failed');
 		expect(shot.failure).toBe('the worker died');
 	});
@@ -303,10 +305,10 @@ describe('two tabs on one shot', () => {
 		id: 'both',
 		name: 'Both',
 		savedAt: '2026-01-01T00:00:00.000Z',
-		shot: freshShot()
+		shot: freshShot('pupil-1')
 	};
 	const tab = () => {
-		const made = new ShotBench(directPool().pool);
+		const made = new ShotBench(whoever, directPool().pool);
 		made.open({ shot: saved.shot, name: saved.name, origin: saved });
 		return made;
 	};
@@ -336,18 +338,21 @@ describe('two tabs on one shot', () => {
 		await shotShelf.put(saved);
 		const [a, b] = [tab(), tab()];
 		a.change(({ situation }) => (situation.edgeToPin = 7));
-		b.change(({ golfer }) => (golfer.skill = 'high'));
+		b.change((working) => (working.pupilId = 'pupil-2'));
 		await a.save('Both', false);
 		await b.save('Both', false);
 		const { shot } = (await shotShelf.get('both'))!;
-		expect([shot.situation.edgeToPin, shot.golfer.skill]).toEqual([7, 'high']);
+		expect([shot.situation.edgeToPin, shot.pupilId]).toEqual([7, 'pupil-2']);
 		await a.close();
 		await b.close();
 	});
 
 	it('leave each other alone where each has a shot of its own', async () => {
-		const [a, b] = [new ShotBench(directPool().pool), new ShotBench(directPool().pool)];
-		for (const own of [a, b]) own.open({ shot: freshShot(), name: '', origin: null });
+		const [a, b] = [
+			new ShotBench(whoever, directPool().pool),
+			new ShotBench(whoever, directPool().pool)
+		];
+		for (const own of [a, b]) own.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 		a.change(({ situation }) => (situation.edgeToPin = 7));
 		b.change(({ situation }) => (situation.stimpFeet = 12));
 		await a.flush();
