@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { ask, field, sampled, shotField } from './screen';
+import { ask, field, sampled, setting, shotField } from './screen';
 
 const DEMO = 'static/demo/quarry-academy.json';
 const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click();
@@ -10,6 +10,7 @@ const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: t
 async function readDemo(page: Page): Promise<void> {
 	await page.goto('/data');
 	await page.getByLabel('Read an archive').setInputFiles(DEMO);
+	await page.getByRole('button', { name: 'Take it in' }).click();
 	await expect(page.getByText(/^Imported: \d+ new, 0 replaced\.$/)).toBeVisible();
 }
 
@@ -309,6 +310,7 @@ test('carries everything into another browser, and refuses a damaged archive who
 	await give('damaged.json', damaged);
 	await expect(other.getByRole('alert')).toContainText('damaged.json was not imported. greens.0');
 	await give('whole.json', text);
+	await other.getByRole('button', { name: 'Take it in' }).click();
 	await expect(other.getByText(/^Imported: \d+ new, 0 replaced\.$/)).toBeVisible();
 	await other.goto('/greens');
 	await expect(other.getByRole('heading', { level: 2 })).toHaveCount(3);
@@ -323,7 +325,7 @@ for (const theme of ['paper', 'slate', 'sunlight'] as const)
 	test(`greens have no accessibility violations (${theme})`, async ({ page }) => {
 		test.setTimeout(120_000);
 		await openGreen(page, 'Kiln green');
-		await page.getByLabel('Look').selectOption(theme);
+		await setting(page, /^Look/, theme);
 		await fitted(page);
 		await expect(page.getByText(/^Imported/)).toBeHidden();
 		const look = async (what: string) => {

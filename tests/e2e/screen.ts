@@ -50,6 +50,14 @@ export async function type(page: Page, label: string, text: string): Promise<voi
 	await input.blur();
 }
 
+/** Chooses something in the settings, which hold the units and the look. */
+export async function setting(page: Page, label: RegExp, option: string): Promise<void> {
+	await page.getByRole('button', { name: 'Settings' }).click();
+	await page.getByLabel(label).selectOption(option);
+	await page.keyboard.press('Escape');
+	await expect(page.getByLabel(label)).toHaveCount(0);
+}
+
 /** A first visit: three numbers and a button. */
 export async function firstCall(page: Page): Promise<void> {
 	await page.goto('/');

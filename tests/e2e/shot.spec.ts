@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { answered, ask, call, firstCall, sampled, shotField, type } from './screen';
+import { answered, ask, call, firstCall, sampled, setting, shotField, type } from './screen';
 
 /** What the release of database version 2 left in a browser. */
 const golden = JSON.parse(readFileSync('tests/golden/database-2.json', 'utf8')) as {
@@ -107,15 +107,22 @@ test('limits the damage on a slope where nothing stops, and explains an empty ba
 	await answered(page);
 	await expect(page.getByTestId('ladder')).toContainText('would not stop by the hole');
 	await ask(page, 'Who plays');
-	await page.getByRole('button', { name: /^Bag:/ }).click();
-	for (let i = 0; i < 11; i++)
-		await page
-			.getByRole('button', { name: /^Take out the/ })
-			.first()
-			.click();
+	await page.getByRole('link', { name: /^Bag:/ }).click();
+	await page.getByRole('tab', { name: 'Clubs' }).click();
+	const retire = page.getByRole('button', { name: /^Retire the/ });
+	await expect(retire).toHaveCount(11);
+	for (let left = 11; left > 0; left--) {
+		await retire.first().click();
+		await expect(retire).toHaveCount(left - 1);
+	}
 	await expect(page.getByText('The bag is empty').first()).toBeVisible();
-	await page.getByRole('button', { name: 'Standard set' }).click();
-	await page.getByRole('button', { name: 'Close' }).click();
+	await page.getByRole('link', { name: 'Shot', exact: true }).click();
+	await expect(call(page)).toContainText('The bag is empty');
+	await page.getByRole('link', { name: 'Bag', exact: true }).click();
+	await page.getByRole('tab', { name: 'Clubs' }).click();
+	await page.getByRole('button', { name: 'Take this set' }).click();
+	await expect(retire).toHaveCount(14);
+	await page.getByRole('link', { name: 'Shot', exact: true }).click();
 	await type(page, 'Slope to pin (+ up)', '0');
 	await sampled(page);
 });
@@ -223,6 +230,8 @@ test('opens what the release before kept, says what cannot be read, and takes al
 	await page.getByRole('button', { name: 'Remove Damaged' }).click();
 	await expect(page.getByRole('row', { name: /Damaged/ })).toHaveCount(0);
 	await page.locator('input[type="file"]').setInputFiles(path);
+	await expect(page.getByRole('row', { name: /Cannot be read/ })).toBeVisible();
+	await page.getByRole('button', { name: 'Take it in' }).click();
 	await expect(page.getByText(/Imported: 1 new/)).toBeVisible();
 	await expect(page.getByRole('row', { name: /Damaged/ })).toBeVisible();
 	await page.goto('/?shot=own-1');
@@ -247,9 +256,9 @@ test('shows why, schools, setup and a comparison from the keyboard', async ({ pa
 
 test('changes units without changing the shot', async ({ page }) => {
 	await firstCall(page);
-	await page.getByLabel('Units').selectOption('feet');
+	await setting(page, /^Units/, 'feet');
 	await expect(await shotField(page, 'Ball to edge')).toHaveValue('10');
-	await page.getByLabel('Units').selectOption('metres');
+	await setting(page, /^Units/, 'metres');
 	await expect(await shotField(page, 'Ball to edge')).toHaveValue('3.0');
 });
 
@@ -276,7 +285,7 @@ test('survives broken stored data', async ({ page }) => {
 for (const theme of ['paper', 'slate', 'sunlight'] as const)
 	test(`has no accessibility violations (${theme})`, async ({ page }) => {
 		await firstCall(page);
-		await page.getByLabel('Look').selectOption(theme);
+		await setting(page, /^Look/, theme);
 		for (const key of ['l', 'w', 'p', 's']) {
 			await page.locator('body').press(key);
 			const { violations } = await new AxeBuilder({ page })

@@ -88,6 +88,20 @@ describe('archive in the store', () => {
 		expect((await readPupils()).files).toHaveLength(5);
 	});
 
+	it('brings back what was removed here where that is asked for, and it stays', async () => {
+		await importArchive(demo());
+		await removePupil('pupil-ruth');
+		const { plan } = await previewImport(demo());
+		expect(plan.gone.length).toBeGreaterThan(30);
+		const { undo } = await importArchive(demo(), { bringBack: true });
+		expect((await readPupils()).files).toHaveLength(6);
+		await undo();
+		expect((await readPupils()).files).toHaveLength(5);
+		await importArchive(demo(), { bringBack: true });
+		expect((await previewImport(demo())).plan.gone).toEqual([]);
+		expect((await readPupils()).files).toHaveLength(6);
+	});
+
 	it('keeps two devices in step, whoever gives first', async () => {
 		await addPupil(pupilFile());
 		const start = await readAll();

@@ -1,12 +1,13 @@
 import type { Archive, ArchiveContent } from '$lib/io/archive/archive';
 import { keyOf, knownOf, planMerge, type Known, type MergePlan } from '$lib/io/archive/merge';
 import { ARCHIVED_TABLES, type ArchivedTable } from '$lib/io/archive/version3';
+import { stamp } from './clock';
 import { database, SETTING, type RawRow } from './database';
 import { greenShelf, readingShelf } from './greens';
 import { ballShelf, clubShelf, pupilShelf } from './pupils';
 import { shotShelf } from './savedShots';
 import { readPreferences, writePreferences } from './settings';
-import { follow, stampsOf, type BrokenRow, type Shelf } from './shelf';
+import { follow, keyText, stampsOf, type BrokenRow, type Shelf } from './shelf';
 
 const SHELVES = {
 	pupils: pupilShelf,
@@ -67,7 +68,7 @@ async function knownHere(): Promise<Map<string, Known>> {
 	const known = new Map<string, Known>();
 	for (const table of ARCHIVED_TABLES)
 		for (const row of await database[table].toArray()) {
-			const id = String(row.id);
+			const id = keyText(row.id);
 			const item: Known = { table, id, row: row as Known['row'], at: stampsOf(row).updatedAt };
 			known.set(keyOf(item), item);
 		}
@@ -100,7 +101,7 @@ async function unusedPupils(plan: MergePlan): Promise<string[]> {
 			const stamps = stampsOf(club);
 			return stamps.createdAt !== stamps.updatedAt;
 		});
-	return used ? [] : [String(only.id)];
+	return used ? [] : [keyText(only.id)];
 }
 
 /** Works out what taking an archive in would do. */
@@ -111,7 +112,7 @@ export function previewImport(archive: ArchiveContent): Promise<ImportPreview> {
 		return {
 			plan,
 			unreadable: archive.unreadable.filter(
-				({ table, row }) => !here.has(keyOf({ table, id: String(row.id) }))
+				({ table, row }) => !here.get(keyOf({ table, id: keyText(row.id) }))?.row
 			),
 			unused: await unusedPupils(plan)
 		};
@@ -142,8 +143,13 @@ async function takePreferences(
 /**
  * Takes an archive in, in one transaction: the newer of every record counts, here or in the file, and removals count against older
  * edits; see `planMerge`. Done twice it changes nothing more.
+ *
+ * @param bringBack rows that were removed here come back, as changed now
  */
-export async function importArchive(archive: ArchiveContent): Promise<ImportResult> {
+export async function importArchive(
+	archive: ArchiveContent,
+	{ bringBack = false } = {}
+): Promise<ImportResult> {
 	return database.transaction('rw', TABLES, async () => {
 		const preview = await previewImport(archive);
 		const { plan, unreadable, unused } = preview;
@@ -160,6 +166,10 @@ export async function importArchive(archive: ArchiveContent): Promise<ImportResu
 			const of = (items: readonly Known[]) => items.filter((item) => item.table === table);
 			const rows: RawRow[] = [
 				...of([...plan.added, ...plan.replaced]).map(({ row }) => row as RawRow),
+				...of(bringBack ? plan.gone : []).map(({ row }) => ({
+					...(row as RawRow),
+					updatedAt: stamp()
+				})),
 				...unreadable.filter((item) => item.table === table).map(({ row }) => row)
 			];
 			const removals = of([...plan.removed, ...plan.noted]).map(({ id, at }) => ({

@@ -32,6 +32,10 @@ export interface Stamps {
 /** Puts rows back that were removed or replaced. */
 export type Undo = () => Promise<void>;
 
+/** A key in words; keys that are no texts are those of rows that cannot be read. */
+export const keyText = (key: IndexableType): string =>
+	typeof key === 'string' ? key : JSON.stringify(key);
+
 const nameOf = (row: RawRow): string => {
 	const { name } = row as { name?: unknown };
 	return typeof name === 'string' && name !== '' ? name : 'unnamed';
@@ -65,7 +69,7 @@ export class Shelf<T extends { id: string }> {
 				shelved.broken.push({
 					table: this.name,
 					key: row.id,
-					keyText: typeof row.id === 'string' ? row.id : JSON.stringify(row.id),
+					keyText: keyText(row.id),
 					name: nameOf(row),
 					row
 				});
@@ -157,7 +161,7 @@ export class Shelf<T extends { id: string }> {
 				return { ...row, createdAt: row.createdAt ?? updatedAt, updatedAt };
 			})
 		);
-		await database.tombstones.bulkDelete(rows.map(({ id }) => `${this.name}/${String(id)}`));
+		await database.tombstones.bulkDelete(rows.map(({ id }) => `${this.name}/${keyText(id)}`));
 	}
 
 	#tombstone(id: string): Tombstone {
@@ -175,7 +179,7 @@ export class Shelf<T extends { id: string }> {
 	): Promise<() => Promise<number>> {
 		const ids = removals.map(({ id }) => id);
 		const keys = [...rows.map((row) => row.id), ...ids];
-		const stones = keys.map((key) => `${this.name}/${String(key)}`);
+		const stones = keys.map((key) => `${this.name}/${keyText(key)}`);
 		const before = await this.table.bulkGet(keys);
 		const stonesBefore = await database.tombstones.bulkGet(stones);
 		for (const row of rows) observe(stampsOf(row).updatedAt);

@@ -82,7 +82,8 @@ describe('what will happen', () => {
 			row('newer', '2026-02'),
 			row('left', '2026-02'),
 			gone('back', '2026-02'),
-			gone('away', '2026-02')
+			gone('away', '2026-02'),
+			gone('thrown', '2026-02')
 		);
 		const plan = planMerge(
 			here,
@@ -93,6 +94,7 @@ describe('what will happen', () => {
 				gone('left', '2026-03'),
 				row('back', '2026-03'),
 				gone('away', '2026-03'),
+				row('thrown', '2026-01'),
 				row('new', '2026-01'),
 				gone('unknown', '2026-01')
 			)
@@ -106,7 +108,8 @@ describe('what will happen', () => {
 			removed: ['left'],
 			noted: ['away', 'unknown'],
 			same: ['same'],
-			older: ['newer']
+			older: ['newer'],
+			gone: ['thrown']
 		});
 	});
 

@@ -50,8 +50,10 @@ export interface MergePlan {
 	noted: Known[];
 	/** Records of the file that are the same here. */
 	same: Known[];
-	/** Records of the file that were changed or removed here later: what is here stays. */
+	/** Records of the file that were changed here later: what is here stays. */
 	older: Known[];
+	/** Rows of the file that were removed here later: they stay away unless they are asked back. */
+	gone: Known[];
 }
 
 /** Works out what a file does to what is here; nothing is written. */
@@ -59,7 +61,15 @@ export function planMerge(
 	here: ReadonlyMap<string, Known>,
 	file: ReadonlyMap<string, Known>
 ): MergePlan {
-	const plan: MergePlan = { added: [], replaced: [], removed: [], noted: [], same: [], older: [] };
+	const plan: MergePlan = {
+		added: [],
+		replaced: [],
+		removed: [],
+		noted: [],
+		same: [],
+		older: [],
+		gone: []
+	};
 	for (const [key, theirs] of file) plan[fateOf(here.get(key), theirs)].push(theirs);
 	return plan;
 }
@@ -67,7 +77,7 @@ export function planMerge(
 function fateOf(mine: Known | undefined, theirs: Known): keyof MergePlan {
 	if (!mine) return theirs.row ? 'added' : 'noted';
 	if (mine.at === theirs.at && contentKey(mine.row) === contentKey(theirs.row)) return 'same';
-	if (winner(mine, theirs) === mine) return 'older';
+	if (winner(mine, theirs) === mine) return theirs.row && !mine.row ? 'gone' : 'older';
 	if (!theirs.row) return mine.row ? 'removed' : 'noted';
 	return mine.row ? 'replaced' : 'added';
 }

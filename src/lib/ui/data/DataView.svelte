@@ -53,12 +53,12 @@
 		}
 	}
 
-	async function takeIn({ name, archive }: Offered) {
+	async function takeIn({ name, archive }: Offered, bringBack: boolean) {
 		offered = null;
 		try {
-			const result = await importArchive(archive);
+			const result = await importArchive(archive, { bringBack });
 			const undo = () => attempt(async () => toast(undoneWords(await result.undo())));
-			toast.success(importedWords(result.preview), {
+			toast.success(importedWords(result.preview, bringBack), {
 				duration: 15_000,
 				action: { label: 'Undo', onClick: () => void undo() }
 			});
@@ -93,7 +93,7 @@
 		<MergePreview
 			name={file.name}
 			preview={file.preview}
-			ontake={() => void takeIn(file)}
+			ontake={(bringBack) => void takeIn(file, bringBack)}
 			onleave={() => (offered = null)}
 		/>
 	{/if}

@@ -5,12 +5,14 @@
 	interface Props {
 		name: string;
 		preview: ImportPreview;
-		ontake: () => void;
+		ontake: (bringBack: boolean) => void;
 		onleave: () => void;
 	}
 	const { name, preview, ontake, onleave }: Props = $props();
 	const rows = $derived(previewRows(preview));
-	const nothing = $derived(rows.every(({ writes }) => !writes));
+	let bringBack = $state(false);
+	const gone = $derived(preview.plan.gone.length);
+	const nothing = $derived(rows.every(({ writes }) => !writes) && !bringBack);
 	const MOST_NAMES = 8;
 </script>
 
@@ -36,12 +38,20 @@
 			</tbody>
 		</table>
 	{/if}
+	{#if gone > 0}
+		<label class="flex min-h-11 items-center gap-2">
+			<input class="checkbox" type="checkbox" bind:checked={bringBack} />
+			Bring back what was removed here
+		</label>
+	{/if}
 	<div class="flex flex-wrap gap-2">
 		{#if !nothing}
-			<button type="button" class="btn btn-neutral" onclick={ontake}>Take it in</button>
+			<button type="button" class="btn btn-neutral" onclick={() => ontake(bringBack)}
+				>Take it in</button
+			>
 			<button type="button" class="btn" onclick={onleave}>Leave it</button>
 		{:else}
-			<p class="font-semibold">All of it is here already; nothing needs to be done.</p>
+			<p class="font-semibold">There is nothing new in it; nothing needs to be done.</p>
 			<button type="button" class="btn" onclick={onleave}>Done</button>
 		{/if}
 	</div>

@@ -56,6 +56,7 @@ export function previewRows({ plan, unreadable, unused }: ImportPreview): (Previ
 		row('replaced', 'Replaced, newer in the file', plan.replaced, true),
 		row('removed', 'Removed, since it was removed there', plan.removed, true),
 		row('older', 'Kept, newer here', plan.older, false),
+		row('gone', 'Stays away, removed here since', plan.gone, false),
 		row('same', 'The same in both', plan.same, false),
 		row('noted', 'Removed there, not here anyway', plan.noted, true),
 		{
@@ -76,10 +77,12 @@ export function previewRows({ plan, unreadable, unused }: ImportPreview): (Previ
 }
 
 /** What an import did, in one line. */
-export function importedWords({ plan, unreadable }: ImportPreview): string {
+export function importedWords({ plan, unreadable }: ImportPreview, broughtBack: boolean): string {
+	const back = broughtBack ? plan.gone.length : 0;
 	const parts = [
 		`${plan.added.length + unreadable.length} new`,
 		`${plan.replaced.length} replaced`,
+		...(back > 0 ? [`${back} brought back`] : []),
 		...(plan.removed.length > 0 ? [`${plan.removed.length} removed`] : []),
 		...(plan.older.length > 0 ? [`${plan.older.length} kept, newer here`] : [])
 	];

@@ -16,7 +16,7 @@
 		shortcuts.use({
 			heading: 'Who plays',
 			shortcuts: [
-				{ keys: ['w'], shown: 'W', does: 'Go to who is playing', run: () => select?.focus() }
+				{ keys: ['u'], shown: 'U', does: 'Go to who is playing', run: () => select?.focus() }
 			]
 		})
 	);
