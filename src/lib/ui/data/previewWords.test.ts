@@ -1,0 +1,65 @@
+import { expect, it } from 'vitest';
+import type { Known, MergePlan } from '$lib/io/archive/merge';
+import { importedWords, previewRows } from './previewWords';
+
+const known = (table: Known['table'], id: string, name?: string): Known => ({
+	table,
+	id,
+	at: '',
+	row: { id, ...(name && { name }) }
+});
+const NOTHING: MergePlan = {
+	added: [],
+	replaced: [],
+	removed: [],
+	noted: [],
+	same: [],
+	older: [],
+	gone: []
+};
+const preview = (plan: Partial<MergePlan>) => ({
+	plan: { ...NOTHING, ...plan },
+	unreadable: [],
+	unused: []
+});
+
+it('names what has a name, counts what has none, and leaves out what does not occur', () => {
+	const rows = previewRows(
+		preview({
+			added: [
+				known('balls', 'b1'),
+				known('pupils', 'p', 'Ann'),
+				known('balls', 'b2'),
+				known('clubs', 'c')
+			],
+			older: [known('greens', 'g', 'Kiln')]
+		})
+	);
+	expect(rows.map(({ id, items, count, writes }) => ({ id, items, count, writes }))).toEqual([
+		{ id: 'added', items: ['Ann', '1 club', '2 balls'], count: 4, writes: true },
+		{ id: 'older', items: ['Kiln'], count: 1, writes: false }
+	]);
+	expect(previewRows(preview({}))).toEqual([]);
+});
+
+it('says what stays away, what makes way, and what cannot be read', () => {
+	const rows = previewRows({
+		plan: { ...NOTHING, gone: [known('shots', 's')] },
+		unreadable: [{ table: 'shots', row: { id: 7 } }],
+		unused: ['p']
+	});
+	expect(rows.map(({ id, items }) => [id, items])).toEqual([
+		['gone', ['a shot (s)']],
+		['unreadable', ['a shot (7)']],
+		['unused', ['You']]
+	]);
+});
+
+it('says afterwards what was done', () => {
+	const plan = { added: [known('shots', 's')], gone: [known('shots', 't')] };
+	expect(importedWords(preview(plan), false)).toBe('Imported: 1 new, 0 replaced.');
+	expect(importedWords(preview(plan), true)).toBe('Imported: 1 new, 0 replaced, 1 brought back.');
+	expect(
+		importedWords(preview({ removed: [known('shots', 's')], older: [known('shots', 't')] }), false)
+	).toBe('Imported: 0 new, 0 replaced, 1 removed, 1 kept, newer here.');
+});

@@ -1,0 +1,209 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { answered, ask, call, field, firstCall, sampled, setting } from './screen';
+
+const DEMO = 'static/demo/quarry-academy.json';
+
+async function readDemo(page: Page): Promise<void> {
+	await page.goto('/data');
+	await page.getByLabel('Read an archive').setInputFiles(DEMO);
+	await expect(page.getByRole('row', { name: /Added .* Ida Brenner/ })).toBeVisible();
+	await page.getByRole('button', { name: 'Take it in' }).click();
+	await expect(page.getByText(/^Imported: \d+ new, 0 replaced\.$/)).toBeVisible();
+}
+
+const whoPlays = (page: Page) => page.getByRole('combobox', { name: 'Who plays' });
+const cell = (page: Page, name: RegExp) => page.getByRole('button', { name });
+
+test('a newcomer is “You” without being asked, and types first carries that the call then uses', async ({
+	page
+}) => {
+	await firstCall(page);
+	await expect(whoPlays(page).locator('option')).toHaveText(['You']);
+	await page.getByRole('link', { name: 'Bag', exact: true }).click();
+	await expect(page.getByText('Nothing is measured yet')).toBeVisible();
+	await cell(page, /^SW, 8 o’clock: not measured/).click();
+	const carries = page.getByLabel('Carries in m');
+	for (const [text, problem] of [
+		['0', 'is no carry'],
+		['400', 'is no carry'],
+		['far', 'no number in it']
+	] as const) {
+		await carries.fill(text);
+		await page.getByRole('button', { name: 'Add as balls' }).click();
+		await expect(page.getByRole('alert')).toContainText(problem);
+		await expect(carries).toHaveValue(text);
+	}
+	await carries.fill('14, 15, 13');
+	await page.keyboard.press('Enter');
+	await expect(page.getByText('3 balls count')).toBeVisible();
+	await page.getByRole('button', { name: 'Close' }).click();
+	await expect(cell(page, /^SW, 8 o’clock: 14\.0 m, 3 balls/)).toBeVisible();
+	await cell(page, /^SW, 9 o’clock: not measured/).click();
+	await carries.fill('12');
+	await page.getByRole('button', { name: 'This is what it carries' }).click();
+	await page.getByRole('button', { name: 'Close' }).click();
+	await expect(cell(page, /^SW, 9 o’clock: 12\.0 m, stated, does not fit/)).toBeVisible();
+	await expect(page.getByText(/9 o’clock SW does not fit the swing beside it/)).toBeVisible();
+	await page.locator('body').press('Control+z');
+	await expect(cell(page, /^SW, 9 o’clock: not measured/)).toBeVisible();
+	await page.reload();
+	await expect(cell(page, /^SW, 8 o’clock: 14\.0 m, 3 balls/)).toBeVisible();
+	await page.getByRole('link', { name: 'Shot', exact: true }).click();
+	await sampled(page);
+	await page.getByTestId('ladder').getByRole('button', { name: /SW/ }).first().click();
+	await page.getByRole('tab', { name: 'Setup' }).click();
+	await expect(page.getByText(/your own carries/)).toBeVisible();
+});
+
+test('the same shot is called differently for three pupils, and it is said why', async ({
+	page
+}) => {
+	test.setTimeout(180_000);
+	await readDemo(page);
+	await page.goto('/saved');
+	await page.getByRole('combobox', { name: 'Lie', exact: true }).selectOption('Fairway');
+	await page
+		.getByRole('link', { name: 'Open Kiln green: short-sided over sand', exact: true })
+		.click();
+	await sampled(page);
+	await expect(whoPlays(page).locator('option:checked')).toHaveText('Ida Brenner');
+	const calls = [await call(page).textContent()];
+	for (const name of ['Ruth Amsel', 'Kaspar Lindqvist']) {
+		await whoPlays(page).selectOption({ label: name });
+		await expect(page.getByTestId('switched')).toContainText(`${name}`);
+		await sampled(page);
+		await expect(page.getByTestId('switched')).toContainText(/of a stroke (more|less)\./);
+		calls.push(await call(page).textContent());
+	}
+	expect(new Set(calls).size).toBe(3);
+	await page.getByRole('button', { name: 'Undo', exact: true }).click();
+	await expect(whoPlays(page).locator('option:checked')).toHaveText('Ruth Amsel');
+});
+
+test('a pupil is added, changed with undo, put away, removed and brought back; the last one stays', async ({
+	page
+}) => {
+	await page.goto('/pupils');
+	await page.getByRole('button', { name: 'Remove You' }).click();
+	await expect(page.getByText('You is the only pupil')).toBeVisible();
+	await page.getByRole('button', { name: 'Add a pupil' }).click();
+	await expect(page.getByRole('heading', { level: 1, name: 'Pupil 2' })).toBeVisible();
+	await field(page, 'Name').fill('Nina Sorrel');
+	await field(page, 'Name').blur();
+	await expect(page.getByRole('heading', { level: 1, name: 'Nina Sorrel' })).toBeVisible();
+	await page.getByLabel('Skill', { exact: true }).selectOption('Scratch');
+	await page.getByLabel('What to mind').fill('left wrist');
+	await page.getByLabel('What to mind').blur();
+	await page.getByRole('button', { name: 'Undo', exact: true }).click();
+	await expect(page.getByLabel('What to mind')).toHaveValue('');
+	await page.getByRole('button', { name: 'Redo', exact: true }).click();
+	await page.getByRole('button', { name: 'Nina Sorrel plays' }).click();
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Work out the shot' }).click();
+	await sampled(page);
+	await ask(page, 'Who plays');
+	await expect(page.getByText('Mind: left wrist')).toBeVisible();
+	await expect(page.getByLabel('Skill', { exact: true })).toHaveValue('scratch');
+	await page.getByLabel('Skill', { exact: true }).selectOption('Handicap 28');
+	await expect(call(page)).toHaveAttribute('data-status', /solving|sampling/);
+	await sampled(page);
+	await answered(page);
+	await page.getByRole('link', { name: 'Pupils' }).click();
+	await page.getByRole('searchbox').fill('wrist');
+	await expect(page.getByRole('rowheader')).toHaveCount(1);
+	await page.getByRole('button', { name: 'Remove Nina Sorrel' }).click();
+	await expect(page.getByText('Nobody is called that.')).toBeVisible();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByRole('link', { name: 'Nina Sorrel' })).toBeVisible();
+});
+
+test('clubs are renamed, put in order by keyboard, retired and brought back', async ({ page }) => {
+	await page.goto('/bag');
+	await page.getByRole('tab', { name: 'Clubs' }).click();
+	const name = field(page, 'Name of GW');
+	await name.fill('SW');
+	await name.blur();
+	await expect(page.getByRole('alert')).toContainText('Another club in this bag is called SW');
+	await expect(name).toHaveValue('GW');
+	await page.getByRole('button', { name: 'Move LW: space, then arrow keys' }).focus();
+	await page.keyboard.press('Space');
+	await page.keyboard.press('ArrowUp');
+	await page.keyboard.press('Space');
+	await expect(
+		page.getByText(/SW \(56°\) stands after LW \(60°\)\. Is that meant\?/)
+	).toBeVisible();
+	await page.getByRole('button', { name: 'Put in order' }).click();
+	await expect(page.getByText('Is that meant?')).toHaveCount(0);
+	await page.getByRole('button', { name: 'Retire the GW' }).click();
+	await page.getByText('Retired: 1, with what was measured').click();
+	await page.getByRole('button', { name: 'Put the GW back in the bag' }).click();
+	await expect(name).toBeVisible();
+});
+
+test('two tabs keep what each changed of one bag', async ({ page, context }) => {
+	await page.goto('/bag');
+	await page.getByRole('tab', { name: 'Clubs' }).click();
+	const other = await context.newPage();
+	await other.goto('/bag');
+	await other.getByRole('tab', { name: 'Clubs' }).click();
+	await field(page, 'Loft of SW').fill('55');
+	await field(other, 'Loft of LW').fill('59');
+	await expect(field(page, 'Loft of LW')).toHaveValue('59.0');
+	await expect(field(other, 'Loft of SW')).toHaveValue('55.0');
+	await other.close();
+});
+
+test('units belong to who plays', async ({ page }) => {
+	await readDemo(page);
+	await page.goto('/bag');
+	await expect(page.getByText('Carry in m')).toBeVisible();
+	await whoPlays(page).selectOption({ label: 'Tomas Vell' });
+	await expect(page.getByText('Carry in yd')).toBeVisible();
+	await setting(page, /^Units/, 'feet');
+	await expect(page.getByText('Carry in ft')).toBeVisible();
+	await page.reload();
+	await expect(page.getByText('Carry in ft')).toBeVisible();
+});
+
+test('finds the swing that is worth measuring next, and can be stopped', async ({ page }) => {
+	test.setTimeout(180_000);
+	await readDemo(page);
+	await page.goto('/bag');
+	await whoPlays(page).selectOption({ label: 'Marta Oduya' });
+	await page.getByRole('button', { name: 'Find it' }).click();
+	await page.getByRole('button', { name: 'Stop' }).click();
+	await expect(page.getByText('Stopped. Nothing is kept of it.')).toBeVisible();
+	await page.getByRole('button', { name: 'Find it' }).click();
+	await expect(page.getByText(/of the saved shots calls? for it/).first()).toBeVisible({
+		timeout: 120_000
+	});
+});
+
+for (const [width, height] of [
+	[1280, 800],
+	[768, 1024],
+	[390, 844]
+] as const)
+	test(`bag and pupils fit ${width} px and have no accessibility violations`, async ({ page }) => {
+		test.setTimeout(120_000);
+		await page.setViewportSize({ width, height });
+		await readDemo(page);
+		await expect(page.getByText(/^Imported/)).toBeHidden({ timeout: 20_000 });
+		for (const path of ['/bag', '/pupils', '/pupils/pupil-ida', '/saved']) {
+			await page.goto(path);
+			await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+			expect(
+				await page.evaluate(() => document.documentElement.scrollWidth),
+				path
+			).toBeLessThanOrEqual(width);
+			const { violations } = await new AxeBuilder({ page })
+				.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+				.analyze();
+			expect(
+				violations.map(
+					(v) => `${path} ${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`
+				)
+			).toEqual([]);
+		}
+	});
