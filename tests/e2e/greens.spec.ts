@@ -329,6 +329,9 @@ for (const theme of ['paper', 'slate', 'sunlight'] as const)
 		await fitted(page);
 		await expect(page.getByText(/^Imported/)).toBeHidden();
 		const look = async (what: string) => {
+			// Colours that are still on their way to the chosen look are none of it.
+			await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
+			await page.waitForTimeout(300);
 			const { violations } = await new AxeBuilder({ page })
 				.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
 				.analyze();

@@ -124,10 +124,11 @@ test('clubs are renamed, put in order by keyboard, retired and brought back', as
 	const name = field(page, 'Name of GW');
 	await name.fill('SW');
 	await name.blur();
-	await expect(page.getByRole('alert')).toContainText('Another club in this bag is called SW');
+	await expect(page.getByText('Another club in this bag is called SW')).toBeVisible();
 	await expect(name).toHaveValue('GW');
 	await page.getByRole('button', { name: 'Move LW: space, then arrow keys' }).focus();
 	await page.keyboard.press('Space');
+	await expect(page.getByText('Started dragging item LW')).toBeAttached();
 	await page.keyboard.press('ArrowUp');
 	await page.keyboard.press('Space');
 	await expect(

@@ -86,7 +86,7 @@
 	}}
 >
 	{#each shown as club (club.id)}
-		<li class={[ROW, 'bg-base-100 border-b border-(--rule)']}>
+		<li aria-label={club.name} class={[ROW, 'bg-base-100 border-b border-(--rule)']}>
 			<span
 				use:dragHandle
 				class="btn btn-ghost w-9 cursor-grab touch-none px-0"

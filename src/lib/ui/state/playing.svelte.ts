@@ -74,6 +74,8 @@ export class PlayingState {
 	/** Takes note of everybody as they are kept. */
 	know(files: readonly PupilFile[]): void {
 		this.files = files;
+		// Who plays does not change because somebody else comes first by name.
+		this.#id ??= this.file.pupil.id;
 		this.ready = files.length > 0;
 	}
 
