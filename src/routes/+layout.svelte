@@ -5,6 +5,7 @@
 	import { onMount } from 'svelte';
 	import { Toaster } from 'svelte-sonner';
 	import AppHeader from '$lib/ui/shell/AppHeader.svelte';
+	import { answering } from '$lib/store/answering';
 	import { attempt } from '$lib/ui/shell/attempt';
 	import { watchForNewVersion } from '$lib/ui/shell/newVersion';
 	import { seedDemo } from '$lib/ui/state/demo';
@@ -16,7 +17,7 @@
 		let left = false;
 		const stops = [preferences.follow(), watchForNewVersion()];
 		const begin = async () => {
-			if (data.demo) await attempt(seedDemo);
+			if (data.demo) await attempt(() => answering(seedDemo()));
 			if (!left) stops.push(playing.follow());
 		};
 		void begin();

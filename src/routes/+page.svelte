@@ -7,6 +7,7 @@
 	import FirstShot from '$lib/ui/shot/FirstShot.svelte';
 	import ShotView from '$lib/ui/shot/ShotView.svelte';
 	import { openingShot } from '$lib/ui/state/openingShot';
+	import { answering } from '$lib/store/answering';
 	import { readGreens, type GreenBook } from '$lib/store/greens';
 	import { follow } from '$lib/store/shelf';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -47,8 +48,8 @@
 	/** What to begin with; a store that does not answer is told of, and a shot can still be worked out. */
 	async function opening() {
 		try {
-			books = (await readGreens()).books;
-			return await openingShot(page.url.searchParams.get('shot'), data.demo);
+			books = (await answering(readGreens())).books;
+			return await answering(openingShot(page.url.searchParams.get('shot'), data.demo));
 		} catch (error) {
 			preferences.storeFailed(error);
 			return { kind: 'first-visit' as const };

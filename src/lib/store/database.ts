@@ -36,6 +36,11 @@ export const SETTING = {
 	demoSeeded: 'demoSeeded'
 } as const;
 
+/** The library counts the browser's own versions in tens. */
+const NATIVE_STEP = 10;
+/** Version of the newest stores that this release knows. */
+const RELEASE = 4;
+
 class CrispLandingDatabase extends Dexie {
 	pupils!: Table<RawRow, IndexableType>;
 	clubs!: Table<RawRow, IndexableType>;
@@ -68,7 +73,7 @@ class CrispLandingDatabase extends Dexie {
 						row.value = liftShotTo2(row.value);
 					});
 			});
-		this.version(4)
+		this.version(RELEASE)
 			.stores({
 				pupils: 'id, name, updatedAt',
 				clubs: 'id, pupilId, updatedAt',
@@ -113,6 +118,9 @@ export const database = new CrispLandingDatabase();
 database.on(
 	'ready',
 	async (opened) => {
+		// The library opens what a newer release stored; this one would strip what it does not know of it.
+		if (Math.floor(opened.backendDB().version / NATIVE_STEP) > RELEASE)
+			throw new Error('It was stored by a newer release of this app: reload to get that one.');
 		for (const name of ARCHIVED_TABLES) {
 			const latest: unknown = (await opened.table<RawRow>(name).orderBy('updatedAt').last())
 				?.updatedAt;

@@ -20,6 +20,12 @@ const headSchema = z.looseObject({
 		.max(PRESENT_VERSION, 'is of a newer release than this one: update the app and read it again')
 });
 
+/** The head of a file of any version. */
+export const formatOf = (version: number) => ({ format: FORMAT, version });
+
+/** An archive of any version, not looked at yet. */
+export type AnyArchive = Record<string, unknown>;
+
 /** An archive of nothing, to put rows into. */
 export const emptyArchive = (): ArchiveContent => ({
 	exportedAt: new Date().toISOString(),
@@ -36,7 +42,7 @@ export const emptyArchive = (): ArchiveContent => ({
 
 /** Writes an archive of the present version. */
 export const formatArchive = (content: ArchiveContent): string =>
-	`${JSON.stringify({ format: FORMAT, version: PRESENT_VERSION, ...content }, null, '\t')}\n`;
+	`${JSON.stringify({ ...formatOf(PRESENT_VERSION), ...content }, null, '\t')}\n`;
 
 const problemsOf = (error: z.ZodError) => ({
 	problems: issuesOf(error).map(({ path, message }) => `${path || 'The file'}: ${message}`)

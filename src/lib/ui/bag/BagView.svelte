@@ -2,6 +2,7 @@
 	import { onDestroy, onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { carryGaps, carryOverlaps } from '$lib/core/player/carryAdvice';
+	import { markAngle } from '$lib/core/player/swingLength';
 	import type { CarryFlight } from '$lib/core/solve/measuredSwings';
 	import type { ClubDraft } from '$lib/io/club';
 	import { carriesOf, clubsInBag } from '$lib/io/pupil';
@@ -48,7 +49,13 @@
 	const odd = $derived(flown.filter(({ contradiction }) => contradiction !== null));
 	const gaps = $derived(carryGaps(flown));
 	const overlaps = $derived(carryOverlaps(flown));
+	/** Balls under a swing that no words know; they are kept, and count nowhere. */
+	const unknown = $derived(file.balls.filter(({ swing }) => Number.isNaN(markAngle(swing))));
 	const MOST_NOTES = 3;
+	const dropUnknown = () =>
+		bench.change((f) => {
+			f.balls = f.balls.filter(({ swing }) => !Number.isNaN(markAngle(swing)));
+		});
 	const open = $derived(
 		opened && {
 			...opened,
@@ -91,6 +98,15 @@
 							>
 						{/each}
 					</div>
+					{#if unknown.length > 0}
+						<p class="problem">
+							{unknown.length}
+							{unknown.length === 1 ? 'carry is' : 'carries are'} kept under swings nobody knows ({[
+								...new Set(unknown.map(({ swing }) => `“${swing}”`))
+							].join(', ')}) and count nowhere.
+							<button type="button" class="btn" onclick={dropUnknown}>Remove them</button>
+						</p>
+					{/if}
 					<CarryTable
 						{clubs}
 						{cells}

@@ -67,7 +67,9 @@
 			</label>
 		{/if}
 	</div>
-	{#if found.length === 0}
+	{#if playing.files.length === 0}
+		<p>The pupils of this browser cannot be read at the moment.</p>
+	{:else if found.length === 0}
 		<p>Nobody is called that.</p>
 	{:else}
 		<table class="table border-t-2 border-(--ink)">

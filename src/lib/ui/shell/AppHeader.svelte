@@ -3,6 +3,7 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import RescueButton from './RescueButton.svelte';
 	import SettingsMenu from './SettingsMenu.svelte';
 	import ShortcutsDialog from './ShortcutsDialog.svelte';
 	import { shortcuts } from './shortcuts.svelte';
@@ -42,10 +43,15 @@
 	</div>
 </header>
 {#if preferences.storeFailure}
-	<p class="alert alert-warning alert-soft mx-4 rounded-none" role="alert">
-		The data of this browser cannot be read or kept: {preferences.storeFailure} A shot can still be worked
-		out.
-	</p>
+	<div class="alert alert-warning alert-soft mx-4 flex flex-wrap rounded-none" role="alert">
+		<p class="min-w-60 flex-1">
+			The data of this browser cannot be read or kept: {preferences.storeFailure} Nothing was changed,
+			and a shot can still be worked out. Another tab may hold it, the disk may be full, or a newer release
+			wrote it.
+		</p>
+		<button type="button" class="btn" onclick={() => location.reload()}>Try again</button>
+		<RescueButton />
+	</div>
 {/if}
 <ThumbBar />
 <ShortcutsDialog bind:open={keys} />

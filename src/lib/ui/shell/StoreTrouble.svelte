@@ -1,4 +1,5 @@
 <script lang="ts">
+	import RescueButton from './RescueButton.svelte';
 	import type { Followed } from '$lib/ui/state/followed.svelte';
 
 	interface Props {
@@ -16,7 +17,11 @@
 			not let this page store data. A shot can still be worked out; it will not be kept.
 		</p>
 		<p class="text-sm text-(--faint)">{followed.failure}</p>
-		<button type="button" class="btn btn-neutral" onclick={() => followed.start()}>Try again</button
-		>
+		<div class="flex flex-wrap gap-2">
+			<button type="button" class="btn btn-neutral" onclick={() => followed.start()}
+				>Try again</button
+			>
+			<RescueButton />
+		</div>
 	</section>
 {/if}

@@ -26,6 +26,14 @@
 					? 'Least air of the shots that work; weighing the strokes next.'
 					: 'Your choice. The first row of the ladder is what we would play.'
 	);
+	/** Whose swing length it is: the player's own or the model's. */
+	const swingFrom = $derived(
+		!chosen || chosen.rung.play.flight === 'putt'
+			? ''
+			: chosen.swing.source === 'measured'
+				? 'swing: yours'
+				: 'swing: model'
+	);
 	const status = $derived(
 		{
 			idle: '',
@@ -57,7 +65,7 @@
 				>
 			{/each}
 		</p>
-		<p class="mt-1 text-base">{setupLine(chosen.setup)}</p>
+		<p class="mt-1 text-base">{setupLine(chosen.setup)}{swingFrom ? ` · ${swingFrom}` : ''}</p>
 		<p class="mt-0.5 max-w-[76ch] text-(--faint)">{reason}</p>
 	{:else if bench.first}
 		<p class="text-[length:clamp(1.25rem,2vw,1.75rem)] leading-[1.2] font-bold">

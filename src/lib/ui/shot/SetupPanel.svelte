@@ -1,5 +1,8 @@
 <script lang="ts">
 	import { ALTERNATIVE_WORDS, CUE_WORDS, setupRows, SLOPE_WORDS } from '$lib/io/words/setup';
+	import { carriesOf } from '$lib/io/pupil';
+	import { betweenMeasuredWords } from '$lib/io/words/swing';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import SetupFromAbove from '$lib/ui/drawing/SetupFromAbove.svelte';
 	import SetupFromFront from '$lib/ui/drawing/SetupFromFront.svelte';
 	import SwingArc from '$lib/ui/drawing/SwingArc.svelte';
@@ -11,6 +14,19 @@
 	const { bench }: Props = $props();
 
 	const chosen = $derived(bench.chosen);
+	/** The swing against those measured with this club and flight, or with this club at all. */
+	const measured = $derived.by(() => {
+		if (chosen?.swing.source !== 'measured') return '';
+		const { club, flight } = chosen.rung.play;
+		const cells = carriesOf(bench.file).filter((cell) => cell.club === club.id);
+		const flown = cells.filter((cell) => cell.flight === flight);
+		return betweenMeasuredWords(
+			chosen.swing.angle,
+			flown.length > 0 ? flown : cells,
+			chosen.swing.vocabulary,
+			playing.say.length
+		);
+	});
 	const centimetres = (metres: number) => `${Math.round(metres * 100)} cm`;
 </script>
 
@@ -46,10 +62,8 @@
 					>Swing length</th
 				>
 				<td class="py-1 font-semibold"
-					>{chosen.swing.source === 'measured'
-						? chosen.swing.past
-							? 'past the longest of your own carries'
-							: 'from your own carries'
+					>{measured
+						? `${measured}${chosen.swing.past ? ', carried on past it' : ''} (yours)`
 						: 'from the model swing: measure yours'}</td
 				>
 			</tr>

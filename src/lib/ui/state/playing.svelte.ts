@@ -1,6 +1,7 @@
 import type { PupilFile } from '$lib/io/pupil';
 import { playingOf, type Playing } from '$lib/io/playing';
 import type { Say } from '$lib/io/words/say';
+import { answering } from '$lib/store/answering';
 import {
 	mergePupilFile,
 	newPupilFile,
@@ -59,8 +60,8 @@ export class PlayingState {
 			preferences.storeFailed(error);
 		};
 		const begin = async () => {
-			await somebody();
-			this.#id ??= await readPlaying();
+			await answering(somebody());
+			this.#id ??= await answering(readPlaying());
 			if (stopped) return;
 			stop = follow(readPupils, ({ files }) => this.know(files), failed);
 		};

@@ -1,0 +1,19 @@
+/** A store that is asked and says nothing for this long counts as one that does not answer, in ms. */
+const PATIENCE = 5000;
+
+/**
+ * Waits for the store, but not for ever: a browser's database can hang without an error.
+ *
+ * @throws Error where it does not answer in time
+ */
+export async function answering<T>(asked: Promise<T>, patience = PATIENCE): Promise<T> {
+	let timer: ReturnType<typeof setTimeout> | undefined;
+	const silence = new Promise<never>((_, reject) => {
+		timer = setTimeout(() => reject(new Error('The browser’s store does not answer.')), patience);
+	});
+	try {
+		return await Promise.race([asked, silence]);
+	} finally {
+		clearTimeout(timer);
+	}
+}

@@ -1,0 +1,68 @@
+import { expect, test, type Page } from '@playwright/test';
+import { call, sampled } from './screen';
+
+const VIEWS = ['/', '/greens', '/bag', '/saved', '/pupils', '/data'];
+
+/** Says in every view what is wrong, and still works a shot out. */
+async function isTold(page: Page, words: RegExp): Promise<void> {
+	for (const path of VIEWS) {
+		await page.goto(path);
+		await expect(page.getByRole('alert').filter({ hasText: words }).first()).toBeVisible();
+		await expect(page.getByRole('button', { name: 'Save what is stored' }).first()).toBeVisible();
+	}
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Work out the shot' }).click();
+	await sampled(page);
+	await expect(call(page)).toContainText(/land it|roll it/);
+}
+
+test('a browser without a database is told of in every view, and shots are still worked out', async ({
+	page
+}) => {
+	await page.addInitScript(() => Reflect.deleteProperty(Window.prototype, 'indexedDB'));
+	await page.addInitScript(() =>
+		Object.defineProperty(window, 'indexedDB', { value: undefined, configurable: true })
+	);
+	await isTold(page, /cannot be read or kept/);
+});
+
+test('a database that hangs is told of, and shots are still worked out', async ({ page }) => {
+	await page.addInitScript(() => {
+		IDBFactory.prototype.open = () => ({ addEventListener: () => {} }) as never;
+	});
+	await isTold(page, /does not answer/);
+});
+
+test('what a newer release stored is left alone, told of, and can be saved', async ({ page }) => {
+	await page.goto('/icon.svg');
+	await page.evaluate(
+		() =>
+			new Promise<void>((resolve) => {
+				const asked = indexedDB.open('crisp-landing', 990);
+				asked.onupgradeneeded = () => {
+					asked.result.createObjectStore('rounds', { keyPath: 'id' }).put({ id: 'r' });
+					asked.result.createObjectStore('greens', { keyPath: 'id' }).put({
+						id: 'g',
+						name: 'From tomorrow',
+						outline: [
+							[0, 0],
+							[9, 0],
+							[4, 7]
+						]
+					});
+				};
+				asked.onsuccess = () => {
+					asked.result.close();
+					resolve();
+				};
+			})
+	);
+	await page.goto('/greens');
+	await expect(page.getByRole('alert').first()).toBeVisible();
+	const [file] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('button', { name: 'Save what is stored' }).first().click()
+	]);
+	expect(file.suggestedFilename()).toMatch(/^crisp-landing-rescued-/);
+	await expect(page.getByText('Saved all 1 rows as an archive.')).toBeVisible();
+});
