@@ -42,16 +42,10 @@ const PICTURES = [
 	{ name: 'setup', path: '/?shot=demo-4', act: key('p') },
 	{ name: 'schools', path: '/?shot=demo-2', act: key('s') },
 	{ name: 'compare', path: '/?shot=demo-6', act: key('c') },
-	{
-		name: 'slate',
-		path: '/?shot=demo-5',
-		act: (page) => page.getByLabel('Look').selectOption('slate')
-	},
 	{ name: 'map', path: '/?shot=demo-12' },
 	{ name: 'greens', path: '/greens', plain: true },
 	{ name: 'today', path: '/greens/green-ledge', plain: true, act: panel('Today') },
 	{ name: 'survey', path: '/greens/green-kiln', plain: true, act: panel('Survey') },
-	{ name: 'pins', path: '/greens/green-spoil-heap', plain: true, act: panel('Pins') },
 	{ name: 'misses', path: '/greens/green-kiln', plain: true, act: panel('Misses', misses) },
 	{
 		name: 'two-pins',
@@ -60,6 +54,8 @@ const PICTURES = [
 		act: panel('Two pins', twoPins)
 	},
 	{ name: 'ramp', path: '/greens/green-kiln', plain: true, view: PHONE, act: rolls },
+	{ name: 'bag', path: '/bag', plain: true },
+	{ name: 'pupils', path: '/pupils', plain: true },
 	{ name: 'data', path: '/data', plain: true },
 	{ name: 'saved', path: '/saved', plain: true },
 	{ name: 'phone', path: '/?shot=demo-7', view: PHONE }
@@ -83,7 +79,8 @@ for (const { name, path, act, view = DESK, plain } of PICTURES) {
 	await page.goto(`${ADDRESS}/`);
 	await page.getByTestId('call').waitFor();
 	await page.goto(`${ADDRESS}${path}`);
-	if (!plain) await page.getByText('Strokes', { exact: true }).waitFor({ timeout: 60_000 });
+	if (!plain)
+		await page.locator('[data-testid=call][data-status=ready]').waitFor({ timeout: 60_000 });
 	await act?.(page);
 	await page.waitForTimeout(SETTLE);
 	await page.screenshot({ path: `${FOLDER}/${name}.png` });

@@ -2,7 +2,7 @@
 	import { scaleLinear } from 'd3-scale';
 	import type { CarryCell } from '$lib/core/player/carryTable';
 	import type { CarryFlight } from '$lib/core/solve/measuredSwings';
-	import type { SwingVocabulary } from '$lib/core/player/swingLength';
+	import { SWING_MARKS, type SwingVocabulary } from '$lib/core/player/swingLength';
 	import type { ClubDraft } from '$lib/io/club';
 	import { markWords } from '$lib/io/words/swing';
 	import Axis from '$lib/ui/drawing/Axis.svelte';
@@ -28,7 +28,7 @@
 	const curves = $derived(carryCurves(cells, clubs, flight));
 	const ticks = $derived(tickMarks(vocabulary));
 	const most = $derived(Math.max(8, ...curves.flatMap(({ points }) => points.map((p) => p.high))));
-	const least = $derived(ticks[0]!.angle);
+	const least = $derived(SWING_MARKS[vocabulary][0]!.angle);
 	const longest = $derived(ticks.at(-1)!.angle);
 	const x = $derived(
 		scaleLinear()
