@@ -110,6 +110,15 @@ describe('strikeWithErrors', () => {
 		expect(thin.spin).toBeLessThan(clean.spin);
 	});
 
+	it('blades the more the farther ahead the swing bottoms out, and wholly in the end', () => {
+		const speeds = [1.2, 1.7, 2.2, 6, 9].map(
+			(lowPoint) => struck(play('LW'), { lowPoint }).ballSpeed
+		);
+		expect(speeds[0]).toBeLessThan(speeds[1]!);
+		expect(speeds[1]).toBeLessThan(speeds[2]!);
+		expect(speeds[4]).toBeCloseTo(speeds[3]!, 9);
+	});
+
 	it('never hits a putt heavy', () => {
 		expect(struck(play('Putter', 'putt'), { lowPoint: -3 }).contact).toBe('clean');
 	});

@@ -33,6 +33,16 @@ describe('schools', () => {
 		}
 	});
 
+	it('rule of twelve: plays the club it names in its ordinary flight, and nothing else', () => {
+		const school = schoolOf('rule-of-twelve')!;
+		const { play } = school.advise(facts())!;
+		const other = STANDARD_BAG.find(({ name }) => name === 'GW')!;
+		expect(school.allows(play, facts())).toBe(true);
+		expect(school.allows({ ...play, club: other }, facts())).toBe(false);
+		expect(school.allows({ ...play, flight: 'low' }, facts())).toBe(false);
+		expect(school.allows(play, facts({ bag: [] }))).toBe(false);
+	});
+
 	it('rule of twelve: carry 3, roll 6 is the pitching wedge; long carries are beyond it', () => {
 		expect(advice('rule-of-twelve')).toMatchObject({
 			play: { club: { name: 'PW' } },

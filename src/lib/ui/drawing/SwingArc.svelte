@@ -9,7 +9,9 @@
 	}
 	const { swing, left, putt }: Props = $props();
 
-	const ARM = 44;
+	const ARM = 40;
+	/** Names of marks nearer than this, radians, would touch. */
+	const CLEAR = 0.27;
 	/** The player faces us: a right-hander's backswing goes to our left. */
 	const side = $derived(left ? 1 : -1);
 	const at = (angle: number, length: number): [number, number] => [
@@ -19,15 +21,22 @@
 	const angle = $derived(Math.min(swing.angle, 2.6));
 	const hand = $derived(at(angle, ARM));
 	const through = $derived([-hand[0], hand[1]] as const);
-	const marks = $derived(
-		SWING_MARKS[swing.vocabulary].map((mark) => ({ ...mark, place: at(mark.angle, ARM + 11) }))
-	);
+	/** Marks beside the swing first, then others that stand clear of them. */
+	const marks = $derived.by(() => {
+		const all = SWING_MARKS[swing.vocabulary];
+		const beside = all.filter(({ name }) => swing.between.includes(name));
+		const shown = [...beside.slice(-1), ...beside.slice(0, -1), ...all.toReversed()];
+		const clear: typeof shown = [];
+		for (const mark of shown)
+			if (clear.every((other) => Math.abs(other.angle - mark.angle) > CLEAR)) clear.push(mark);
+		return clear.map((mark) => ({ ...mark, place: at(mark.angle, ARM + 6) }));
+	});
 	const wide = $derived(angle > Math.PI / 2 ? 1 : 0);
 	const name = $derived(putt ? 'putting stroke' : `swing ${swing.name}`);
 </script>
 
 <figure>
-	<svg viewBox="-66 -62 132 124" role="img" aria-label={`Backswing: ${name}`}>
+	<svg viewBox={`${side < 0 ? -92 : -44} -58 136 118`} role="img" aria-label={`Backswing: ${name}`}>
 		<path
 			class="through"
 			d={`M0,${ARM}A${ARM},${ARM} 0 0 ${side < 0 ? 0 : 1} ${through[0]},${through[1]}`}
@@ -40,7 +49,12 @@
 		<line class="rest" x2="0" y2={ARM} />
 		<circle r="5" class="shoulder" />
 		{#each marks as mark (mark.name)}
-			<text x={mark.place[0]} y={mark.place[1] + 4}>{mark.name}</text>
+			<text
+				x={mark.place[0]}
+				y={mark.place[1] + 4}
+				text-anchor={mark.angle < 0.3 ? 'middle' : side < 0 ? 'end' : 'start'}
+				dy={mark.angle < 0.3 ? 6 : 0}>{mark.name}</text
+			>
 		{/each}
 	</svg>
 	<figcaption>{putt ? 'Stroke' : `Swing ${swing.name}`}</figcaption>
@@ -81,6 +95,5 @@
 	text {
 		font: 600 11px var(--font-sans);
 		fill: var(--ink);
-		text-anchor: middle;
 	}
 </style>

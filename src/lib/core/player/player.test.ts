@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest';
+import { STANDARD_BAG } from '../club/standardBag';
+import { dispersionWith, fastestSwing, PROFILE } from './player';
+
+const club = (name: string) => STANDARD_BAG.find((found) => found.name === name)!;
+const of = (skill: keyof typeof PROFILE, spread?: number) => ({
+	...PROFILE[skill],
+	swings: spread === undefined ? {} : { SW: { known: [], spread } }
+});
+
+describe('a player’s spread', () => {
+	it('is the skill’s, with the speed as measured with that club', () => {
+		expect(dispersionWith(club('SW'), of('middle'))).toEqual(PROFILE.middle.dispersion);
+		expect(dispersionWith(club('SW'), of('middle', 0.03))).toEqual({
+			...PROFILE.middle.dispersion,
+			speed: 0.03
+		});
+		expect(dispersionWith(club('PW'), of('middle', 0.03))).toEqual(PROFILE.middle.dispersion);
+	});
+
+	it('with a putter grows with the putting alone: direction with the stretch, pace less', () => {
+		const [expert, high] = [of('expert'), of('high')].map((player) =>
+			dispersionWith(club('Putter'), player)
+		);
+		const stretch = PROFILE.high.costs.puttStretch / PROFILE.expert.costs.puttStretch;
+		expect(high!.direction / expert!.direction).toBeCloseTo(stretch, 12);
+		expect(high!.speed / expert!.speed).toBeCloseTo(stretch ** 0.4, 12);
+		expect([high!.lowPoint, expert!.lowPoint]).toEqual([0, 0]);
+		expect(expert!.speed).toBe(0.03);
+	});
+});
+
+describe('the fastest swing', () => {
+	it('shrinks with strength, but not with a putter', () => {
+		const [strong, weak] = [{ strength: 1 }, { strength: 0.8 }];
+		expect(fastestSwing(club('SW'), weak) / fastestSwing(club('SW'), strong)).toBeCloseTo(0.8, 12);
+		expect(fastestSwing(club('Putter'), weak)).toBe(fastestSwing(club('Putter'), strong));
+	});
+});
