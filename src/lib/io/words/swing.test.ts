@@ -20,6 +20,8 @@ describe('a backswing in words', () => {
 
 	it('keeps a mark of other words as it is', () => {
 		expect(markWords('hip', 'shape')).toBe('hip');
+		expect(markWords('hip', 'clock')).toBe('hip');
+		expect(markWords('10', 'shape')).toBe('10');
 	});
 
 	it.each([

@@ -9,9 +9,11 @@ const MARK_WORDS: Readonly<Record<string, string>> = {
 	level: 'shaft level'
 };
 
+const WHOLE_HOUR = /^\d+$/;
+
 /** A mark as it is said on its own: "9 o’clock", "trail-leg seam". */
 export function markWords(name: string, vocabulary: SwingVocabulary): string {
-	if (vocabulary === 'clock') return name.includes(':') ? name : `${name} o’clock`;
+	if (vocabulary === 'clock' && WHOLE_HOUR.test(name)) return `${name} o’clock`;
 	return MARK_WORDS[name] ?? name;
 }
 
