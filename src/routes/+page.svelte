@@ -22,11 +22,14 @@
 
 	function begin(opening: Parameters<ShotBench['open']>[0]) {
 		const { pupilId } = opening.shot;
-		if (playing.of(pupilId).pupil.id === pupilId) playing.choose(pupilId);
+		// A shot that is asked for brings its pupil; the last one is gone on with by whoever plays now.
+		const goesOn = opening.line !== undefined;
+		if (!goesOn && playing.of(pupilId).pupil.id === pupilId) playing.choose(pupilId);
 		const opened = new ShotBench((id) => playing.of(id));
 		opened.knowGreens(books);
 		opened.open(opening);
 		placeAsked(opened);
+		if (goesOn) opened.playFor(playing.file);
 		bench = opened;
 	}
 

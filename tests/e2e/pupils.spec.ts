@@ -165,6 +165,15 @@ test('units belong to who plays', async ({ page }) => {
 	await expect(page.getByText('Carry in ft')).toBeVisible();
 	await page.reload();
 	await expect(page.getByText('Carry in ft')).toBeVisible();
+	await page.getByRole('link', { name: 'Shot', exact: true }).click();
+	await page.getByRole('button', { name: 'Work out the shot' }).click();
+	await sampled(page);
+	await page.getByRole('link', { name: 'Pupils' }).click();
+	await page.getByRole('button', { name: 'Ruth Amsel plays' }).click();
+	await page.getByRole('link', { name: 'Shot', exact: true }).click();
+	await sampled(page);
+	await expect(whoPlays(page).locator('option:checked')).toHaveText('Ruth Amsel');
+	await expect(page.getByTestId('ladder')).toContainText('Ruth Amsel');
 });
 
 test('finds the swing that is worth measuring next, and can be stopped', async ({ page }) => {

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { readFileSync } from 'node:fs';
-import { afterEach, describe, expect, it } from 'vitest';
+import { afterEach, describe, expect, it, vi } from 'vitest';
 import { parseArchive } from '$lib/io/archive/archive';
 import { rescued } from '$lib/io/archive/rescue';
 import { database } from './database';
@@ -52,6 +52,25 @@ describe('what lies in a database that cannot be opened', () => {
 		if ('problems' in parsed) throw new Error(parsed.problems.join());
 		expect(parsed.archive.greens).toHaveLength(1);
 		expect(parsed.archive.readings).toHaveLength(4);
+	});
+
+	it('stays as it was where the upgrade fails, can be saved, and is opened once it succeeds', async () => {
+		await leave(3, golden(3));
+		vi.resetModules();
+		vi.doMock('$lib/io/archive/liftTo3', async (original) => ({
+			...(await original<object>()),
+			takePupilsOut: () => {
+				throw new Error('the lift failed');
+			}
+		}));
+		const { database: failing } = await import('./database');
+		await expect(failing.open()).rejects.toThrow('the lift failed');
+		failing.close();
+		vi.doUnmock('$lib/io/archive/liftTo3');
+		expect(await rescue()).toMatchObject({ rows: 12, of: 12 });
+		await database.open();
+		expect(await database.shots.count()).toBe(7);
+		expect(await database.pupils.count()).toBeGreaterThan(2);
 	});
 
 	it('says how many rows of the first releases it had to leave out', () => {

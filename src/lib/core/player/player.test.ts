@@ -1,9 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { STANDARD_BAG } from '../club/standardBag';
-import { dispersionWith, fastestSwing, PROFILE } from './player';
+import { dispersionWith, fastestSwing, PROFILE, type Player } from './player';
 
 const club = (name: string) => STANDARD_BAG.find((found) => found.name === name)!;
-const of = (skill: keyof typeof PROFILE, spread?: number) => ({
+const of = (
+	skill: keyof typeof PROFILE,
+	spread?: number
+): Pick<Player, 'dispersion' | 'costs' | 'swings'> => ({
 	...PROFILE[skill],
 	swings: spread === undefined ? {} : { SW: { known: [], spread } }
 });

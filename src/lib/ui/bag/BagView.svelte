@@ -12,6 +12,7 @@
 	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
+	import { TodaysGreen } from '$lib/ui/state/todaysGreen.svelte';
 	import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
 	import { BagWords, FLIGHT_WORDS } from './bagWords';
 	import CarryCurves from './CarryCurves.svelte';
@@ -36,6 +37,8 @@
 	let opened = $state.raw<{ club: ClubDraft; column: CarryColumn } | null>(null);
 	const pool = new PlannerPool(startPlanner);
 	onDestroy(() => pool.close());
+	const today = new TodaysGreen();
+	onMount(() => void today.read());
 	onMount(() => shortcuts.use({ heading: 'The bag', shortcuts: historyShortcuts(bench) }));
 
 	const file = $derived(bench.file);
@@ -146,7 +149,7 @@
 						<h2 id="curves" class="ruled-heading">Carry over swing</h2>
 						<CarryCurves {cells} {clubs} {flight} vocabulary={pupil.vocabulary} />
 					</section>
-					<RollOuts {file} />
+					<RollOuts {file} {today} />
 				</div>
 			</div>
 		{/if}
@@ -159,6 +162,7 @@
 		column={open.column}
 		{flight}
 		cell={open.cell}
+		green={today.green}
 		onclose={() => (opened = null)}
 	/>
 {/if}

@@ -1,9 +1,11 @@
 <script lang="ts">
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import type { CarryCell } from '$lib/core/player/carryTable';
+	import { PROFILE } from '$lib/core/player/player';
+	import { rollOut, type LevelGreen } from '$lib/core/solve/rollOut';
 	import type { CarryFlight } from '$lib/core/solve/measuredSwings';
 	import { readCarries } from '$lib/io/carries';
-	import type { ClubDraft } from '$lib/io/club';
+	import { clubToCore, toClub, type ClubDraft } from '$lib/io/club';
 	import { markWords } from '$lib/io/words/swing';
 	import { newId } from '$lib/store/newId';
 	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
@@ -19,9 +21,11 @@
 		column: CarryColumn;
 		flight: CarryFlight;
 		cell: CarryCell<CarryFlight> | undefined;
+		/** Today's green; null until it is known. */
+		green: LevelGreen | null;
 		onclose: () => void;
 	}
-	const { bench, club, column, flight, cell, onclose }: Props = $props();
+	const { bench, club, column, flight, cell, green, onclose }: Props = $props();
 	let open = $state(true);
 	let text = $state('');
 	let problem = $state('');
@@ -36,6 +40,16 @@
 		bench.file.balls.filter(
 			(ball) => ball.clubId === club.id && ball.flight === flight && ball.swing === column.name
 		)
+	);
+
+	/** How far this carry runs on; only an ordinary flight is worked out. */
+	const roll = $derived(
+		cell && green && flight === 'standard'
+			? rollOut(clubToCore(toClub(club)), cell.mean, green, {
+					technique: bench.file.pupil.technique,
+					strength: PROFILE[bench.file.pupil.skill].strength
+				})
+			: null
 	);
 
 	$effect(() => {
@@ -122,6 +136,9 @@
 				? '; the spread is presumed from the skill'
 				: `; spread ± ${say(cell.spread)} by these balls, ± ${say(cell.posterior)} with what the skill presumes`}.
 		</p>
+	{/if}
+	{#if roll !== null}
+		<p>Then it rolls about <b>{say(roll)}</b> on today’s green, taken for level (model).</p>
 	{/if}
 	<ul class="mt-3">
 		{#each balls as ball (ball.id)}

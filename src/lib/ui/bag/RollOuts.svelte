@@ -1,33 +1,19 @@
 <script lang="ts">
-	import { onMount } from 'svelte';
 	import { PROFILE } from '$lib/core/player/player';
 	import { rollOut } from '$lib/core/solve/rollOut';
-	import { fromFeet } from '$lib/core/units';
 	import { clubToCore, toClub } from '$lib/io/club';
 	import { clubsInBag, type PupilFile } from '$lib/io/pupil';
-	import type { ReadingWire } from '$lib/io/reading';
-	import { readingShelf } from '$lib/store/greens';
 	import { formatLength } from '$lib/ui/format/lengths';
+	import type { TodaysGreen } from '$lib/ui/state/todaysGreen.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 
 	interface Props {
 		file: PupilFile;
+		today: TodaysGreen;
 	}
-	const { file }: Props = $props();
+	const { file, today }: Props = $props();
 
 	const CARRIES = [3, 6, 12];
-	const PLAIN = { stimpFeet: 10, firmness: 'medium', wet: false } as const;
-	let reading = $state.raw<Pick<ReadingWire, 'stimpFeet' | 'firmness' | 'wet'> | null>(null);
-	onMount(async () => {
-		try {
-			reading = (await readingShelf.read()).rows[0] ?? PLAIN;
-		} catch (error) {
-			preferences.storeFailed(error);
-			reading = PLAIN;
-		}
-	});
-
 	const say = (metres: number) => formatLength(metres, playing.style);
 	const clubs = $derived(
 		clubsInBag(file.clubs).filter(({ kind }) => kind !== 'putter' && kind !== 'wood')
@@ -37,12 +23,8 @@
 		strength: PROFILE[file.pupil.skill].strength
 	});
 	const rows = $derived.by(() => {
-		if (!reading) return [];
-		const green = {
-			greenSpeed: fromFeet(reading.stimpFeet),
-			firmness: reading.firmness,
-			wet: reading.wet
-		};
+		const { green } = today;
+		if (!green) return [];
 		return clubs.map((club) => ({
 			club,
 			rolls: CARRIES.map((carry) => rollOut(clubToCore(toClub(club)), carry, green, player))
@@ -52,7 +34,8 @@
 
 <section class="grid gap-2" aria-labelledby="roll-outs">
 	<h2 id="roll-outs" class="ruled-heading">Roll-out on today’s green</h2>
-	{#if reading}
+	{#if today.reading}
+		{@const { reading } = today}
 		<p class="hint">
 			Level, {reading.stimpFeet.toFixed(1)} ft, {reading.firmness}{reading.wet ? ', wet' : ''};
 			ordinary flight from the fairway. Model.
