@@ -4,8 +4,8 @@ import { call, sampled } from './screen';
 const VIEWS = ['/', '/greens', '/bag', '/saved', '/pupils', '/data'];
 
 /** Says in every view what is wrong, and still works a shot out. */
-async function isTold(page: Page, words: RegExp): Promise<void> {
-	for (const path of VIEWS) {
+async function isTold(page: Page, words: RegExp, views = VIEWS): Promise<void> {
+	for (const path of views) {
 		await page.goto(path);
 		await expect(page.getByRole('alert').filter({ hasText: words }).first()).toBeVisible();
 		await expect(page.getByRole('button', { name: 'Save what is stored' }).first()).toBeVisible();
@@ -30,7 +30,7 @@ test('a database that hangs is told of, and shots are still worked out', async (
 	await page.addInitScript(() => {
 		IDBFactory.prototype.open = () => ({ addEventListener: () => {} }) as never;
 	});
-	await isTold(page, /does not answer/);
+	await isTold(page, /does not answer/, ['/greens', '/bag']);
 });
 
 test('what a newer release stored is left alone, told of, and can be saved', async ({ page }) => {
