@@ -24,7 +24,7 @@
 			chosen.swing.angle,
 			flown.length > 0 ? flown : cells,
 			chosen.swing.vocabulary,
-			playing.say.length
+			(metres) => playing.say.length(metres)
 		);
 	});
 	const centimetres = (metres: number) => `${Math.round(metres * 100)} cm`;

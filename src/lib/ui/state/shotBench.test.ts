@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { beforeEach, describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { database } from '$lib/store/database';
 import { shotShelf } from '$lib/store/savedShots';
 import { readLastShot } from '$lib/store/settings';
@@ -7,6 +7,7 @@ import { greenDraftSchema } from '$lib/io/green';
 import { readingDraftSchema } from '$lib/io/reading';
 import type { GreenBook } from '$lib/store/greens';
 import { whoever } from '../../../../tests/support/pupils';
+import type { PlannerPool } from '$lib/workers/plannerPool';
 import { directPool, until } from '../../../../tests/support/planner';
 import { planView } from '../drawing/planView';
 import { PlanDrag } from './planDrag.svelte';
@@ -46,9 +47,20 @@ const book: GreenBook = {
 	]
 };
 
+const open: ShotBench[] = [];
+
+/** A bench that is closed when its test ends, so that it keeps nothing in the middle of the next. */
+function opened(pool: PlannerPool, who = whoever): ShotBench {
+	const made = new ShotBench(who, pool);
+	open.push(made);
+	return made;
+}
+
+afterEach(() => Promise.all(open.splice(0).map((made) => made.close())));
+
 function bench() {
 	const { pool, asked, closed } = directPool();
-	const made = new ShotBench(whoever, pool);
+	const made = opened(pool);
 	made.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 	return { bench: made, asked, closed };
 }
@@ -119,7 +131,7 @@ describe('ShotBench', () => {
 
 	it('says what is wrong instead of answering', () => {
 		const empty = { ...whoever(), clubs: [] };
-		const shot = new ShotBench(() => empty, directPool().pool);
+		const shot = opened(directPool().pool, () => empty);
 		shot.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 		expect(shot.problems).toEqual([
 			{ path: 'The bag', message: expect.stringContaining('is empty') as string }
@@ -149,7 +161,7 @@ describe('ShotBench', () => {
 
 	it('keeps its plan though the landing map failed', async () => {
 		const { pool } = directPool({ landingRegion: () => Promise.reject(new Error('no map')) });
-		const shot = new ShotBench(whoever, pool);
+		const shot = opened(pool);
 		shot.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 		await until(() => shot.status === 'ready');
 		await shot.mapLanding(shot.choices.find(({ rung }) => rung.play.flight !== 'putt')!);
@@ -160,7 +172,7 @@ describe('ShotBench', () => {
 		const { pool } = directPool({
 			firstAnswer: () => Promise.reject(new Error('the worker died'))
 		});
-		const shot = new ShotBench(whoever, pool);
+		const shot = opened(pool);
 		shot.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 		await until(() => shot.status === 'failed');
 		expect(shot.failure).toBe('the worker died');
@@ -308,7 +320,7 @@ describe('two tabs on one shot', () => {
 		shot: freshShot('pupil-1')
 	};
 	const tab = () => {
-		const made = new ShotBench(whoever, directPool().pool);
+		const made = opened(directPool().pool);
 		made.open({ shot: saved.shot, name: saved.name, origin: saved });
 		return made;
 	};
@@ -348,10 +360,7 @@ describe('two tabs on one shot', () => {
 	});
 
 	it('leave each other alone where each has a shot of its own', async () => {
-		const [a, b] = [
-			new ShotBench(whoever, directPool().pool),
-			new ShotBench(whoever, directPool().pool)
-		];
+		const [a, b] = [opened(directPool().pool), opened(directPool().pool)];
 		for (const own of [a, b]) own.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 		a.change(({ situation }) => (situation.edgeToPin = 7));
 		b.change(({ situation }) => (situation.stimpFeet = 12));
