@@ -102,6 +102,10 @@
 </figure>
 
 <style>
+	/* Takes the room it is given, so that the room can shrink again. */
+	svg {
+		width: 100%;
+	}
 	.mark {
 		stroke: var(--shade);
 	}

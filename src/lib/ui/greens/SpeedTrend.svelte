@@ -94,6 +94,8 @@
 <style>
 	svg {
 		display: block;
+		/* Takes the room it is given, so that the room can shrink again. */
+		width: 100%;
 	}
 	path {
 		fill: none;
