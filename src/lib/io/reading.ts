@@ -55,6 +55,21 @@ export const readingDraftSchema = z.object({
 
 export type ReadingWire = z.output<typeof readingDraftSchema>;
 
+/** Clocks differ by less than this, in ms: a reading dated farther ahead was taken by a wrong one, or before this one was set back. */
+const CLOCKS_DIFFER = 3_600_000;
+
+/** Whether a reading is dated in what this device takes for the future. */
+export const isAhead = ({ takenAt }: Pick<ReadingWire, 'takenAt'>, now: number): boolean =>
+	Date.parse(takenAt) > now + CLOCKS_DIFFER;
+
+/** The order of readings: newest first, those from the future after all others, since nothing says how old they are. */
+export const newestFirst = (
+	a: Pick<ReadingWire, 'takenAt'>,
+	b: Pick<ReadingWire, 'takenAt'>,
+	now: number
+): number =>
+	Number(isAhead(a, now)) - Number(isAhead(b, now)) || b.takenAt.localeCompare(a.takenAt);
+
 /** Today's green as it is judged by eye. */
 export const judgedSchema = readingDraftSchema.pick({ stimpFeet: true }).extend({
 	turf: z.object({

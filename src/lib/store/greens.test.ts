@@ -31,6 +31,17 @@ describe('greens', () => {
 		expect(books.map((book) => book.readings.map(({ id }) => id))).toEqual([['new', 'old']]);
 	});
 
+	it('put readings from the future after all others: nothing says how old they are', async () => {
+		const ahead = new Date(Date.now() + 86_400_000).toISOString();
+		const soon = new Date(Date.now() + 60_000).toISOString();
+		await saveGreen(green);
+		await saveReading(reading('ahead', ahead));
+		await saveReading(reading('past', '2026-05-01T08:00:00.000Z'));
+		await saveReading(reading('soon', soon));
+		const [book] = (await readGreens()).books;
+		expect(book!.readings.map(({ id }) => id)).toEqual(['soon', 'past', 'ahead']);
+	});
+
 	it('take their readings with them, and bring them back', async () => {
 		await saveGreen(green);
 		await saveReading(reading('one', '2026-05-01T08:00:00.000Z'));

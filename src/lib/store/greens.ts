@@ -1,5 +1,5 @@
 import type { GreenWire } from '$lib/io/green';
-import type { ReadingWire } from '$lib/io/reading';
+import { newestFirst, type ReadingWire } from '$lib/io/reading';
 import { greenRow } from '$lib/io/rows/green';
 import { readingRow } from '$lib/io/rows/reading';
 import { database } from './database';
@@ -10,9 +10,9 @@ import { Shelf, type BrokenRow, type Undo } from './shelf';
 export const greenShelf = new Shelf<GreenWire>('greens', greenRow, (a, b) =>
 	a.name.localeCompare(b.name)
 );
-/** Newest first. */
+/** Newest first; see `newestFirst`. */
 export const readingShelf = new Shelf<ReadingWire>('readings', readingRow, (a, b) =>
-	b.takenAt.localeCompare(a.takenAt)
+	newestFirst(a, b, Date.now())
 );
 
 /** A green with everything measured on it, newest first. */

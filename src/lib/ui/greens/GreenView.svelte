@@ -132,6 +132,7 @@
 	);
 </script>
 
+<h1 class="sr-only">{green.name}</h1>
 <svelte:window bind:innerHeight={tall} bind:innerWidth={wide} />
 <GreenBar {bench} />
 <div class="grid grid-cols-[minmax(0,1fr)_25.5rem] max-lg:grid-cols-1">

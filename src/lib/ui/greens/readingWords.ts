@@ -1,12 +1,14 @@
 import { format } from 'date-fns';
-import type { ReadingWire } from '$lib/io/reading';
+import { isAhead, type ReadingWire } from '$lib/io/reading';
 import { compassWords } from './compass';
 
 const METHOD = { ramp: 'ramp rolls', balls: 'chipped balls', judged: 'judged by eye' };
 
-/** When a reading was taken, in local time. */
-export const whenWords = (reading: ReadingWire): string =>
-	format(new Date(reading.takenAt), 'd MMM yyyy, HH:mm');
+/** When a reading was taken, in local time; a date in the future is said to be one. */
+export function whenWords(reading: ReadingWire, now = Date.now()): string {
+	const when = format(new Date(reading.takenAt), 'd MMM yyyy, HH:mm');
+	return isAhead(reading, now) ? `${when} (in the future by this clock)` : when;
+}
 
 /** Green speed with what it may be off by. */
 export const speedWords = ({ stimpFeet, errorFeet }: ReadingWire): string =>

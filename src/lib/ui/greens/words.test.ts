@@ -9,7 +9,7 @@ import { duelCall, duelRows } from './duelRows';
 import { GREEN_TABS } from './greenTabs';
 import { markOf, partName, partsFor, placesFor } from './mapParts';
 import { byCost, missSides } from './missWords';
-import { speedWords, turfWords } from './readingWords';
+import { speedWords, turfWords, whenWords } from './readingWords';
 import { residualFigure, residualWords } from './residualWords';
 
 const say = (metres: number) => `${metres.toFixed(1)} m`;
@@ -25,6 +25,13 @@ describe('readings', () => {
 		grainTowards: 200,
 		method: 'ramp',
 		rolls: [{ place: 1, way: 'up', rollOut: 2.7 }]
+	});
+
+	it('say when they were taken, and that a date ahead of this clock is one', () => {
+		const taken = Date.parse(reading.takenAt);
+		expect(whenWords(reading, taken + 1000)).toMatch(/^\d+ \w+ \d{4}, \d\d:\d\d$/);
+		expect(whenWords(reading, taken - 3_500_000)).not.toContain('future');
+		expect(whenWords(reading, taken - 3_700_000)).toContain('(in the future by this clock)');
 	});
 
 	it('are said with what they may be off by, never less than a ramp can tell', () => {

@@ -84,6 +84,7 @@
 	);
 </script>
 
+<h1 class="sr-only">{bench.name || 'New shot'}</h1>
 <CallStrip {bench} />
 <ShotBar {bench} />
 <SwitchNotice {bench} />

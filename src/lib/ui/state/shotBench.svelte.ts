@@ -1,4 +1,3 @@
-import { newId } from '$lib/store/newId';
 import type { FirstAnswer, Plan } from '$lib/core/plan/plan';
 import type { LandingRegion } from '$lib/core/plan/landingRegion';
 import type { RejectedPlay } from '$lib/core/plan/ladder';
@@ -18,20 +17,17 @@ import { shotDraftSchema, type Place, type SavedShot, type WorkingShot } from '$
 import { shotRequest } from '$lib/io/shotRequest';
 import type { GreenBook } from '$lib/store/greens';
 import { mergeThree, sameData } from '$lib/store/merge';
-import { mergeShot, saveShot } from '$lib/store/savedShots';
-import { mergeLastShot, noteLastShot, writeLastShot, type LastShot } from '$lib/store/settings';
 import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
-import { Autosave } from './autosave.svelte';
 import { choicesOfLadder, choicesOfPlan, type Choice } from './choices';
 import { Draft } from './draft.svelte';
 import { LandingStudy } from './landingStudy.svelte';
 import { MapReader, surveyOf } from './mapReader';
 import { Planner } from './planner.svelte';
+import { ShotKeeping } from './shotKeeping.svelte';
 import { problemsOf } from './shotProblems';
 
 const SAMPLES = 800;
 const SEED = 20_261;
-const KEEP_AFTER = 400;
 
 export type BenchStatus = 'idle' | 'solving' | 'sampling' | 'ready' | 'stopped' | 'failed';
 
@@ -73,16 +69,12 @@ export class ShotBench {
 	readonly #map = new MapReader(() => this.greens);
 	readonly #planner: Planner;
 	readonly #landing: LandingStudy;
-	readonly #autosave = new Autosave(
-		() => this.#store(),
-		() => this.#note(),
-		KEEP_AFTER
-	);
-	/** The shot as this tab last read or wrote it, and the kept shot as it was opened. */
-	#base: Pick<LastShot, 'shot'>;
+	readonly #keeping = new ShotKeeping({
+		shot: () => this.shot,
+		isWhole: () => this.problems.length === 0,
+		takeIn: (mine, kept) => this.#takeIn(mine, kept)
+	});
 	#playing: Playing | null = null;
-	#line = '';
-	#origin = $state.raw<SavedShot | null>(null);
 	#opened = false;
 
 	/** @param who the pupil of an id, as kept now */
@@ -93,14 +85,13 @@ export class ShotBench {
 		this.#pool = pool;
 		this.#who = who;
 		this.#draft = new Draft<WorkingShot>(freshShot(who('').pupil.id), () => this.#changed());
-		this.#base = { shot: this.#draft.value };
 		this.#planner = new Planner(pool);
 		this.#landing = new LandingStudy(pool);
 	}
 
 	/** Id of the kept shot this came from; null for one that is not kept. */
 	get id(): string | null {
-		return this.#origin?.id ?? null;
+		return this.#keeping.id;
 	}
 
 	get shot(): WorkingShot {
@@ -148,7 +139,7 @@ export class ShotBench {
 
 	/** Why the shot on the bench is not kept; empty while all is well. */
 	get notKept(): string {
-		return this.#autosave.failure;
+		return this.#keeping.failure;
 	}
 
 	/** Where the chosen shot may land, once worked out. */
@@ -238,9 +229,7 @@ export class ShotBench {
 		this.#map.readInto(shot, shot.place);
 		this.name = name;
 		this.chosenKey = null;
-		this.#origin = origin;
-		this.#line = line ?? origin?.id ?? newId();
-		this.#base = { shot: opened };
+		this.#keeping.begin({ shot: opened, origin, line });
 		if (this.#opened) this.#draft.replace(shot);
 		else {
 			this.#draft.reset(shot);
@@ -303,24 +292,14 @@ export class ShotBench {
 
 	/** Makes a shot of its own of what is on the bench: saving it overwrites nothing. */
 	detach(name: string): void {
-		this.#origin = null;
-		this.#line = newId();
+		this.#keeping.detach();
 		this.name = name;
 	}
 
 	/** Saves the shot under its name: over the one it came from, beside what another tab changed of that, or as one of its own. */
 	async save(name: string, asCopy: boolean): Promise<SavedShot> {
-		const { shot } = this;
-		const saved =
-			this.#origin && !asCopy
-				? (await mergeShot(this.#origin, name, shot)).merged
-				: await saveShot(name, shot);
+		const saved = await this.#keeping.save(name, asCopy);
 		this.name = saved.name;
-		this.#origin = saved;
-		this.#takeIn(shot, saved.shot);
-		this.#line = saved.id;
-		this.#base = { shot: saved.shot };
-		await writeLastShot(this.#last());
 		return saved;
 	}
 
@@ -342,35 +321,23 @@ export class ShotBench {
 
 	/** Keeps what is not kept yet. */
 	flush(): Promise<void> {
-		return this.#autosave.flush();
+		return this.#keeping.flush();
 	}
 
 	async close(): Promise<void> {
 		this.#planner.clear();
 		this.#landing.clear();
 		this.#pool.close();
-		await this.#autosave.close();
+		await this.#keeping.close();
 	}
 
 	#changed(): void {
 		this.#landing.clear();
-		this.#autosave.touch();
+		this.#keeping.touch();
 		this.before = null;
 		this.#playing = this.playing;
 		if (this.problems.length > 0) this.#planner.clear();
 		else void this.#planner.ask(this.#request());
-	}
-
-	async #store(): Promise<void> {
-		if (this.problems.length > 0) return;
-		const mine = this.#last();
-		const kept = await mergeLastShot(this.#base, mine);
-		this.#base = { shot: kept };
-		this.#takeIn(mine.shot, kept);
-	}
-
-	#last(): LastShot {
-		return { shot: this.shot, id: this.id, line: this.#line };
 	}
 
 	/** Takes in what another tab changed of this shot; what was changed here meanwhile stays over it. */
@@ -379,10 +346,6 @@ export class ShotBench {
 		this.#draft.adopt(mergeThree(mine, this.shot, kept).merged);
 		this.#landing.clear();
 		void this.#planner.ask(this.#request());
-	}
-
-	#note(): void {
-		if (this.problems.length === 0) noteLastShot(this.#base, this.#last());
 	}
 
 	#request(): PlanRequest {

@@ -1,0 +1,104 @@
+import type { SavedShot, WorkingShot } from '$lib/io/shot';
+import { newId } from '$lib/store/newId';
+import { mergeShot, saveShot } from '$lib/store/savedShots';
+import { mergeLastShot, noteLastShot, writeLastShot, type LastShot } from '$lib/store/settings';
+import { Autosave } from './autosave.svelte';
+
+const KEEP_AFTER = 400;
+
+/** What keeping a shot needs of the bench it is on. */
+interface Bench {
+	shot: () => WorkingShot;
+	/** Whether the shot can be kept as it stands. */
+	isWhole: () => boolean;
+	/** Takes in what another tab changed: `mine` was kept, `kept` came of it. */
+	takeIn: (mine: WorkingShot, kept: WorkingShot) => void;
+}
+
+/** How the shot on the bench is kept: by itself as the last one, and under a name when that is asked for. */
+export class ShotKeeping {
+	readonly #autosave = new Autosave(
+		() => this.#store(),
+		() => this.#note(),
+		KEEP_AFTER
+	);
+	/** The shot as this tab last read or wrote it. */
+	#base: Pick<LastShot, 'shot'> | null = null;
+	#line = '';
+	#origin = $state.raw<SavedShot | null>(null);
+
+	constructor(private readonly bench: Bench) {}
+
+	/** Id of the kept shot it came from; null for one that is not kept. */
+	get id(): string | null {
+		return this.#origin?.id ?? null;
+	}
+
+	/** Why it is not kept; empty while all is well. */
+	get failure(): string {
+		return this.#autosave.failure;
+	}
+
+	/**
+	 * Another shot is on the bench.
+	 *
+	 * @param origin the kept shot it comes from, as it is kept
+	 * @param line the line of work it belongs to; one of its own where it is left out
+	 */
+	begin(opened: { shot: WorkingShot; origin: SavedShot | null; line?: string | undefined }): void {
+		this.#origin = opened.origin;
+		this.#line = opened.line ?? opened.origin?.id ?? newId();
+		this.#base = { shot: opened.shot };
+	}
+
+	/** It is a shot of its own from here on. */
+	detach(): void {
+		this.#origin = null;
+		this.#line = newId();
+	}
+
+	/** Something has changed. */
+	touch(): void {
+		this.#autosave.touch();
+	}
+
+	/** Saves it under a name: over the one it came from, beside what another tab changed of that, or as one of its own. */
+	async save(name: string, asCopy: boolean): Promise<SavedShot> {
+		const shot = this.bench.shot();
+		const saved =
+			this.#origin && !asCopy
+				? (await mergeShot(this.#origin, name, shot)).merged
+				: await saveShot(name, shot);
+		this.#origin = saved;
+		this.bench.takeIn(shot, saved.shot);
+		this.#line = saved.id;
+		this.#base = { shot: saved.shot };
+		await writeLastShot(this.#last());
+		return saved;
+	}
+
+	/** Keeps what is not kept yet. */
+	flush(): Promise<void> {
+		return this.#autosave.flush();
+	}
+
+	close(): Promise<void> {
+		return this.#autosave.close();
+	}
+
+	async #store(): Promise<void> {
+		if (!this.#base || !this.bench.isWhole()) return;
+		const mine = this.#last();
+		const kept = await mergeLastShot(this.#base, mine);
+		this.#base = { shot: kept };
+		this.bench.takeIn(mine.shot, kept);
+	}
+
+	#note(): void {
+		if (this.#base && this.bench.isWhole()) noteLastShot(this.#base, this.#last());
+	}
+
+	#last(): LastShot {
+		return { shot: this.bench.shot(), id: this.id, line: this.#line };
+	}
+}
