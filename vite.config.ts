@@ -4,6 +4,7 @@ import { svelteTesting } from '@testing-library/svelte/vite';
 import { defineConfig } from 'vitest/config';
 import { threadBundle } from './scripts/threadBundle.ts';
 
+const ENGINE_TESTS = ['src/lib/core/**/*.test.ts', 'tests/reference/**/*.test.ts'];
 const PAGE_TESTS = ['src/lib/ui/**/*.test.ts', 'tests/faults/**/*.test.ts'];
 /** Tests beside a component are called like it. */
 const COMPONENT_TESTS = ['src/lib/ui/**/[A-Z]*.test.ts'];
@@ -17,10 +18,15 @@ export default defineConfig({
 		projects: [
 			{
 				extends: true,
+				// Pure functions leave nothing behind: their tests share what they import.
+				test: { name: 'engine', include: ENGINE_TESTS, isolate: false }
+			},
+			{
+				extends: true,
 				test: {
 					name: 'core',
-					include: ['src/**/*.test.ts', 'tests/*.test.ts', 'tests/reference/**/*.test.ts'],
-					exclude: PAGE_TESTS
+					include: ['src/**/*.test.ts', 'tests/*.test.ts'],
+					exclude: [...ENGINE_TESTS, ...PAGE_TESTS]
 				}
 			},
 			{

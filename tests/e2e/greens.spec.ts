@@ -334,7 +334,8 @@ for (const theme of ['paper', 'slate', 'sunlight'] as const)
 			await page.waitForTimeout(300);
 			await (theme === 'paper' ? accessible : legible)(page, what);
 		};
-		for (const name of ['Today', 'Survey', 'Outline', 'Pins', 'Misses', 'Two pins']) {
+		const every = ['Today', 'Survey', 'Outline', 'Pins', 'Misses', 'Two pins'];
+		for (const name of theme === 'paper' ? every : ['Today', 'Survey', 'Misses']) {
 			await tab(page, name);
 			await look(name);
 		}

@@ -286,7 +286,7 @@ for (const theme of ['paper', 'slate', 'sunlight'] as const)
 	test(`has no accessibility violations (${theme})`, async ({ page }) => {
 		await firstCall(page);
 		await setting(page, /^Look/, theme);
-		for (const key of ['l', 'w', 'p', 's']) {
+		for (const key of theme === 'paper' ? ['l', 'w', 'p', 's'] : ['l', 's']) {
 			await page.locator('body').press(key);
 			await (theme === 'paper' ? accessible : legible)(page, key);
 		}

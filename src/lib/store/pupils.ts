@@ -140,6 +140,13 @@ export function notePupilFile(base: PupilFile, mine: PupilFile): void {
 			});
 }
 
+/** Keeps a change of a pupil that does not wait: should the page be left meanwhile, it is noted. */
+export async function keepPupilFile(base: PupilFile, mine: PupilFile): Promise<void> {
+	notePupilFile(base, mine);
+	const { merged } = await mergePupilFile(base, mine);
+	strikeOutPupilFile(merged);
+}
+
 /** Strikes out what this page noted of a pupil that is kept now. */
 export function strikeOutPupilFile({ pupil, clubs, balls }: PupilFile): void {
 	strikeOut({ table: 'pupils', key: pupil.id });
@@ -170,5 +177,8 @@ export async function readPlaying(): Promise<string | null> {
 }
 
 export async function writePlaying(id: string): Promise<void> {
-	await database.settings.put({ key: SETTING.playing, value: id });
+	const row = { key: SETTING.playing, value: id };
+	noteUnwritten({ table: 'settings', key: row.key, row });
+	await database.settings.put(row);
+	strikeOut({ table: 'settings', key: row.key });
 }

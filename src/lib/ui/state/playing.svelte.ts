@@ -3,7 +3,7 @@ import { playingOf, type Playing } from '$lib/io/playing';
 import type { Say } from '$lib/io/words/say';
 import { answering } from '$lib/store/answering';
 import {
-	mergePupilFile,
+	keepPupilFile,
 	newPupilFile,
 	readPlaying,
 	readPupils,
@@ -98,7 +98,7 @@ export class PlayingState {
 		const after = structuredClone(before);
 		change(after);
 		this.files = this.files.map((file) => (file === before ? after : file));
-		mergePupilFile(before, after).catch((error: unknown) => preferences.storeFailed(error));
+		keepPupilFile(before, after).catch((error: unknown) => preferences.storeFailed(error));
 	}
 }
 
