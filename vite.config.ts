@@ -15,6 +15,8 @@ export default defineConfig({
 	optimizeDeps: { include: ['comlink'] },
 	test: {
 		testTimeout: 60_000,
+		// All cores: nothing else runs beside the tests.
+		maxWorkers: '100%',
 		projects: [
 			{
 				extends: true,
