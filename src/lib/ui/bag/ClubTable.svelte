@@ -1,14 +1,12 @@
 <script lang="ts">
-	import GripVertical from '@lucide/svelte/icons/grip-vertical';
 	import Plus from '@lucide/svelte/icons/plus';
-	import Trash2 from '@lucide/svelte/icons/trash-2';
-	import { dragHandle, dragHandleZone } from 'svelte-dnd-action';
-	import { MOST_CLUBS, type ClubDraft, type ClubKind } from '$lib/io/club';
+	import { dragHandleZone } from 'svelte-dnd-action';
+	import { MOST_CLUBS, type ClubDraft } from '$lib/io/club';
 	import { clubsInBag } from '$lib/io/pupil';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
-	import NumberField from '$lib/ui/controls/NumberField.svelte';
-	import TextField from '$lib/ui/controls/TextField.svelte';
 	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
+	import { bringBack, refuseName, reorder, retire } from './clubEdits';
+	import ClubRow from './ClubRow.svelte';
 	import { byLoft, CLUB_SETS, outOfOrder, withSet } from './clubSets';
 	import { nextClub } from './nextClub';
 
@@ -17,15 +15,9 @@
 	}
 	const { bench }: Props = $props();
 
-	const KINDS: readonly { value: ClubKind; label: string }[] = [
-		{ value: 'wood', label: 'Wood' },
-		{ value: 'hybrid', label: 'Hybrid' },
-		{ value: 'iron', label: 'Iron' },
-		{ value: 'wedge', label: 'Wedge' },
-		{ value: 'putter', label: 'Putter' }
-	];
+	/** A row of five columns; on a small screen two lines of two. */
 	const ROW =
-		'grid items-center gap-x-2 grid-cols-[36px_minmax(0,1fr)_minmax(0,1.3fr)_minmax(0,1.3fr)_44px] md:grid-cols-[36px_minmax(0,1fr)_6.5rem_9rem_9rem_44px]';
+		'grid grid-cols-[36px_minmax(0,1fr)_minmax(0,1fr)_44px] items-end gap-x-2 md:grid-cols-[36px_minmax(0,1fr)_6.5rem_9rem_9rem_44px] md:items-center';
 	const clubs = $derived(bench.file.clubs);
 	const inBag = $derived(clubsInBag(clubs));
 	const retired = $derived(clubs.filter(({ retiredAt }) => retiredAt !== null));
@@ -34,46 +26,25 @@
 	let dragged = $state.raw<ClubDraft[] | null>(null);
 	let set = $state(CLUB_SETS[0]!.id);
 	const shown = $derived(dragged ?? inBag);
+	const now = () => new Date().toISOString();
 
 	const change = (id: string, apply: (club: ClubDraft) => void) =>
 		bench.change((file) => apply(file.clubs.find((club) => club.id === id)!));
-	const reorder = (order: readonly ClubDraft[]) =>
-		bench.change((file) => {
-			for (const club of file.clubs) {
-				const place = order.findIndex(({ id }) => id === club.id);
-				if (place >= 0) club.order = place;
-			}
-		});
-	const refuse = (club: ClubDraft) => (name: string) =>
-		inBag.some((other) => other.id !== club.id && other.name === name)
-			? `Another club in this bag is called ${name}.`
-			: undefined;
-	const retire = (id: string) => change(id, (club) => (club.retiredAt = new Date().toISOString()));
-
-	function bringBack({ id, name }: ClubDraft) {
-		const taken = inBag.some((club) => club.name === name);
-		change(id, (club) => {
-			club.retiredAt = null;
-			club.order = inBag.length;
-			if (taken) club.name = `${name} (2)`.slice(0, 60);
-		});
-	}
+	const order = (list: readonly ClubDraft[]) => bench.change((file) => reorder(file.clubs, list));
 
 	function take() {
 		const chosen = CLUB_SETS.find(({ id }) => id === set)!;
-		const { pupil } = bench.file;
-		bench.change(
-			(file) => (file.clubs = withSet(clubs, chosen, pupil.id, new Date().toISOString()))
-		);
+		bench.change((file) => {
+			file.clubs = withSet(clubs, chosen, file.pupil.id, now());
+		});
 	}
 </script>
 
 {#if inBag.length === 0}
 	<p class="problem">The bag is empty: add a club or take one of the sets.</p>
 {/if}
-<div class={[ROW, 'pb-1 text-[0.8125rem] text-(--faint)']} aria-hidden="true">
-	<span></span><span>Club</span><span class="max-md:hidden">Kind</span>
-	<span>Loft</span><span>Bounce</span><span></span>
+<div class={[ROW, 'pb-1 text-[0.8125rem] text-(--faint) max-md:hidden']} aria-hidden="true">
+	<span></span><span>Club</span><span>Kind</span><span>Loft</span><span>Bounce</span><span></span>
 </div>
 <ul
 	class="grid border-t-2 border-(--ink)"
@@ -82,65 +53,17 @@
 	onconsider={(event) => (dragged = event.detail.items)}
 	onfinalize={(event) => {
 		dragged = null;
-		reorder(event.detail.items);
+		order(event.detail.items);
 	}}
 >
 	{#each shown as club (club.id)}
-		<li aria-label={club.name} class={[ROW, 'bg-base-100 border-b border-(--rule)']}>
-			<span
-				use:dragHandle
-				class="btn btn-ghost w-9 cursor-grab touch-none px-0"
-				aria-label={`Move ${club.name}: space, then arrow keys`}
-			>
-				<GripVertical size={18} aria-hidden="true" />
-			</span>
-			<TextField
-				unseen
-				label={`Name of ${club.name}`}
-				value={club.name}
-				most={60}
-				refuse={refuse(club)}
-				onchange={(name) => change(club.id, (c) => (c.name = name))}
+		<li aria-label={club.name} class={[ROW, 'bg-base-100 border-b border-(--rule) max-md:py-2']}>
+			<ClubRow
+				{club}
+				refuse={(name) => refuseName(inBag, club, name)}
+				onchange={(apply) => change(club.id, apply)}
+				onretire={() => bench.change((file) => retire(file.clubs, club.id, now()))}
 			/>
-			<span class="max-md:hidden">
-				<ChoiceField
-					unseen
-					label={`Kind of ${club.name}`}
-					value={club.kind}
-					options={KINDS}
-					onchange={(kind) => change(club.id, (c) => (c.kind = kind))}
-				/>
-			</span>
-			<NumberField
-				unseen
-				label={`Loft of ${club.name}`}
-				value={club.loft}
-				symbol="°"
-				low={0}
-				high={75}
-				step={1}
-				decimals={1}
-				onchange={(v) => change(club.id, (c) => (c.loft = v))}
-			/>
-			<NumberField
-				unseen
-				label={`Bounce of ${club.name}`}
-				value={club.bounce}
-				symbol="°"
-				low={0}
-				high={20}
-				step={1}
-				decimals={0}
-				onchange={(v) => change(club.id, (c) => (c.bounce = v))}
-			/>
-			<button
-				type="button"
-				class="btn btn-ghost btn-square"
-				aria-label={`Retire the ${club.name}`}
-				onclick={() => retire(club.id)}
-			>
-				<Trash2 size={18} aria-hidden="true" />
-			</button>
 		</li>
 	{/each}
 </ul>
@@ -151,7 +74,7 @@
 	<p class="flex flex-wrap items-center gap-2 py-2" role="status">
 		{wrong[1].name} ({wrong[1].loft}°) stands after {wrong[0].name} ({wrong[0].loft}°). Is that
 		meant?
-		<button type="button" class="btn" onclick={() => reorder(byLoft(inBag))}>Put in order</button>
+		<button type="button" class="btn" onclick={() => order(byLoft(inBag))}>Put in order</button>
 	</p>
 {/if}
 <div class="flex flex-wrap items-end gap-2 py-3">
@@ -187,7 +110,8 @@
 						class="btn"
 						aria-label={`Put the ${club.name} back in the bag`}
 						disabled={inBag.length >= MOST_CLUBS}
-						onclick={() => bringBack(club)}>Back in the bag</button
+						onclick={() => bench.change((file) => bringBack(file.clubs, club.id))}
+						>Back in the bag</button
 					>
 				</li>
 			{/each}

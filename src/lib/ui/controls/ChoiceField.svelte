@@ -1,7 +1,7 @@
 <script lang="ts" generics="T extends string">
 	interface Props {
 		label: string;
-		/** The label is only heard: a heading above says it. */
+		/** On a wide screen the label is only heard: a heading above says it. */
 		unseen?: boolean;
 		value: T;
 		options: readonly { value: T; label: string }[];
@@ -17,7 +17,7 @@
 </script>
 
 <div class="grid min-w-0 content-start gap-0.5">
-	<label for={id} class={unseen ? 'sr-only' : 'label text-[0.8125rem]'}>{label}</label>
+	<label for={id} class={['label text-[0.8125rem]', unseen && 'md:sr-only']}>{label}</label>
 	<select
 		{id}
 		class="select w-full font-semibold"

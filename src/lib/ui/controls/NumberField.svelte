@@ -6,7 +6,7 @@
 
 	interface Props {
 		label: string;
-		/** The label is only heard: a heading above says it. */
+		/** On a wide screen the label is only heard: a heading above says it. */
 		unseen?: boolean;
 		/** In the unit that is shown. */
 		value: number;
@@ -73,7 +73,7 @@
 </script>
 
 <div class="grid min-w-0 content-start gap-0.5">
-	<label for={id} class={unseen ? 'sr-only' : 'label text-[0.8125rem]'}>{label}</label>
+	<label for={id} class={['label text-[0.8125rem]', unseen && 'md:sr-only']}>{label}</label>
 	<div
 		class={[
 			'input w-full gap-0 rounded-none border-0 px-0',

@@ -1,7 +1,7 @@
 <script lang="ts">
 	interface Props {
 		label: string;
-		/** The label is only heard: a heading above says it. */
+		/** On a wide screen the label is only heard: a heading above says it. */
 		unseen?: boolean;
 		value: string;
 		/** Letters at most. */
@@ -36,7 +36,7 @@
 </script>
 
 <div class="grid min-w-0 content-start gap-0.5">
-	<label for={id} class={unseen ? 'sr-only' : 'label text-[0.8125rem]'}>{label}</label>
+	<label for={id} class={['label text-[0.8125rem]', unseen && 'md:sr-only']}>{label}</label>
 	{#if long}
 		<textarea
 			{id}

@@ -28,7 +28,7 @@
 					<tr>
 						<th scope="row" class="align-top font-bold">{what}</th>
 						<td class="figure text-right align-top">{count}</td>
-						<td class="wrap-anywhere">
+						<td class="align-top wrap-anywhere">
 							{items.slice(0, MOST_NAMES).join(', ')}{items.length > MOST_NAMES
 								? ` and ${items.length - MOST_NAMES} more`
 								: ''}

@@ -36,7 +36,7 @@
 </script>
 
 <figure>
-	<svg viewBox={`${side < 0 ? -92 : -44} -58 136 118`} role="img" aria-label={`Backswing: ${name}`}>
+	<svg viewBox={`${side < 0 ? -92 : -44} -62 136 128`} role="img" aria-label={`Backswing: ${name}`}>
 		<path
 			class="through"
 			d={`M0,${ARM}A${ARM},${ARM} 0 0 ${side < 0 ? 0 : 1} ${through[0]},${through[1]}`}

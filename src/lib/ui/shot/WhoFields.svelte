@@ -18,7 +18,7 @@
 {#if bench}
 	{@const pupil = bench.file.pupil}
 	<div class="flex flex-wrap items-center gap-2">
-		<p class="min-w-0 flex-1 font-bold wrap-anywhere">{pupil.name}</p>
+		<p class="basis-full text-lg font-bold wrap-anywhere">{pupil.name}</p>
 		<UndoButtons {bench} of="the pupil" />
 		<a class="btn" href={resolve('/bag')}>Bag: {clubsInBag(bench.file.clubs).length} clubs</a>
 		<a class="btn" href={resolve('/pupils/[id]', { id: pupil.id })}>Their page</a>
