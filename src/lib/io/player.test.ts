@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { PROFILE } from '$lib/core/player/player';
 import { clubToCore, STANDARD_BAG_WIRE } from './club';
-import { golferDraftSchema, playerToCore, spreadOf, type Golfer } from './player';
+import { golferDraftSchema, ownCostsOf, playerToCore, spreadOf, type Golfer } from './player';
 
 const bag = STANDARD_BAG_WIRE.map(clubToCore);
 const golfer = (change: Partial<Golfer> = {}): Golfer => ({
@@ -35,6 +35,14 @@ describe('who plays', () => {
 		expect(costs.puttStretch).toBeCloseTo(1.6, 9);
 		expect(costs).toMatchObject({ around: 0.5, sand: 0.9 });
 		expect(costs.upAndDown).toBeCloseTo(0.3, 12);
+	});
+
+	it('says a skill’s costs in the units they are typed in, and comes back from them', () => {
+		for (const skill of ['expert', 'scratch', 'middle', 'high'] as const) {
+			const { costs } = playerToCore(golfer({ skill, costs: ownCostsOf(skill) }), bag);
+			for (const [key, value] of Object.entries(PROFILE[skill].costs))
+				expect(costs[key as keyof typeof costs]).toBeCloseTo(value, 9);
+		}
 	});
 
 	it('works head speeds out again only when carries, clubs or the swinger change', () => {

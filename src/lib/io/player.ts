@@ -74,6 +74,7 @@ export const golferDraftSchema = z.object({
 	carries: z.array(carrySchema).default([])
 });
 
+type OwnCosts = z.output<typeof ownCostsSchema>;
 export type OwnSpread = z.output<typeof ownSpreadSchema>;
 
 export type Golfer = z.output<typeof golferDraftSchema>;
@@ -108,6 +109,17 @@ export function spreadOf(skill: Skill): OwnSpread {
 		direction: tenth(degrees(direction)),
 		loft: tenth(degrees(loft)),
 		lowPoint: tenth(lowPoint / CENTIMETRE)
+	};
+}
+
+/** A skill's cost of putts and of misses in the units it is typed in. */
+export function ownCostsOf(skill: Skill): OwnCosts {
+	const { puttStretch, around, sand, upAndDown } = PROFILE[skill].costs;
+	return {
+		holedHalf: TOUR_HOLED_HALF / puttStretch,
+		around,
+		sand,
+		upAndDown: toPercent(upAndDown)
 	};
 }
 

@@ -1,7 +1,11 @@
 import { z } from 'zod';
 import { carryTable, type CarryCell, type CarryFact } from '$lib/core/player/carryTable';
+import { PROFILE } from '$lib/core/player/player';
+import type { LevelGreen } from '$lib/core/solve/levelScene';
+import { rollOut } from '$lib/core/solve/rollOut';
+import type { Metres } from '$lib/core/units';
 import type { CarryFlight } from '$lib/core/solve/measuredSwings';
-import { clubDraftSchema, toClub, type ClubDraft, type ClubWire } from './club';
+import { clubDraftSchema, clubToCore, toClub, type ClubDraft, type ClubWire } from './club';
 import {
 	carryFlightField,
 	ballSourceField,
@@ -98,6 +102,15 @@ const factOf = (ball: Ball): CarryFact<CarryFlight> => ({
 /** The carry table of a pupil: every club, swing and flight of which there is a ball. */
 export const carriesOf = ({ pupil, balls }: PupilFile): CarryCell<CarryFlight>[] =>
 	carryTable(balls.map(factOf), dispersionOf(pupil).speed);
+
+/** How far a pupil's club runs on after a carry, by the model; null where they cannot carry it so far. */
+export const rollOutOf = (
+	{ skill, technique }: Pupil,
+	club: ClubDraft,
+	carry: Metres,
+	green: LevelGreen
+): Metres | null =>
+	rollOut(clubToCore(toClub(club)), carry, green, { technique, strength: PROFILE[skill].strength });
 
 /** Who plays, as the planner takes it: the pupil with the carries that their table says. */
 export function golferOf(file: PupilFile): Golfer {

@@ -1,14 +1,10 @@
-import { STILL_AIR } from '../ball/aerodynamics';
-import type { Scene } from '../ball/simulate';
 import type { Club } from '../club/club';
-import { createPlane } from '../ground/plane';
-import { SURFACE } from '../ground/surfaces';
-import { turfOf } from '../ground/turf';
 import { intend, PLAIN_LIE, straight } from '../player/intent';
 import { fastestSwing, type Player } from '../player/player';
 import { PRIOR_BALLS } from '../player/carryTable';
 import { markAngle, type ClubSwings, type KnownSwing } from '../player/swingLength';
 import { radians, type Metres, type MetresPerSecond, type Radians, type Ratio } from '../units';
+import { GOOD_DAY, levelScene } from './levelScene';
 import { solveCarry } from './solve';
 
 /** Carry of one swing length with one club, measured. */
@@ -38,22 +34,7 @@ const FACE: Readonly<Record<CarryFlight, Radians>> = {
 };
 const FROM_SAND = { ...PLAIN_LIE, lie: 'sand' } as const;
 
-const range: Scene = {
-	ground: createPlane({
-		kind: 'plane',
-		slopeAlong: 0,
-		slopeAcross: 0,
-		edge: 0,
-		fringe: SURFACE.smoothFringe
-	}),
-	greenSpeed: 3,
-	turf: turfOf('medium', false),
-	air: STILL_AIR,
-	obstacles: [],
-	hole: null
-};
-/** A carry measured on a good day may lie past what the model gives a full swing. */
-const GOOD_DAY = 1.3;
+const range = levelScene({ greenSpeed: 3, firmness: 'medium', wet: false });
 
 /** Balls behind a spread that does not say how many. */
 const FEW_BALLS = 5;

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { STANDARD_BAG } from '../club/standardBag';
 import { PROFILE } from '../player/player';
 import { DEFAULT_TECHNIQUE } from '../setup/technique';
-import { rollOut, type LevelGreen } from './rollOut';
+import type { LevelGreen } from './levelScene';
+import { rollOut } from './rollOut';
 
 const player = { technique: DEFAULT_TECHNIQUE, ...PROFILE.middle };
 const medium: LevelGreen = { greenSpeed: 3.05, firmness: 'medium', wet: false };

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import type { CarryCell } from '$lib/core/player/carryTable';
-	import { PROFILE } from '$lib/core/player/player';
-	import { rollOut, type LevelGreen } from '$lib/core/solve/rollOut';
+	import type { LevelGreen } from '$lib/core/solve/levelScene';
 	import type { CarryFlight } from '$lib/core/solve/measuredSwings';
 	import { readCarries } from '$lib/io/carries';
-	import { clubToCore, toClub, type ClubDraft } from '$lib/io/club';
+	import type { ClubDraft } from '$lib/io/club';
+	import { rollOutOf } from '$lib/io/pupil';
 	import { markWords } from '$lib/io/words/swing';
 	import { newId } from '$lib/store/newId';
 	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
@@ -45,10 +45,7 @@
 	/** How far this carry runs on; only an ordinary flight is worked out. */
 	const roll = $derived(
 		cell && green && flight === 'standard'
-			? rollOut(clubToCore(toClub(club)), cell.mean, green, {
-					technique: bench.file.pupil.technique,
-					strength: PROFILE[bench.file.pupil.skill].strength
-				})
+			? rollOutOf(bench.file.pupil, club, cell.mean, green)
 			: null
 	);
 

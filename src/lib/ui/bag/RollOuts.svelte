@@ -1,8 +1,5 @@
 <script lang="ts">
-	import { PROFILE } from '$lib/core/player/player';
-	import { rollOut } from '$lib/core/solve/rollOut';
-	import { clubToCore, toClub } from '$lib/io/club';
-	import { clubsInBag, type PupilFile } from '$lib/io/pupil';
+	import { clubsInBag, rollOutOf, type PupilFile } from '$lib/io/pupil';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import type { TodaysGreen } from '$lib/ui/state/todaysGreen.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -18,16 +15,12 @@
 	const clubs = $derived(
 		clubsInBag(file.clubs).filter(({ kind }) => kind !== 'putter' && kind !== 'wood')
 	);
-	const player = $derived({
-		technique: file.pupil.technique,
-		strength: PROFILE[file.pupil.skill].strength
-	});
 	const rows = $derived.by(() => {
 		const { green } = today;
 		if (!green) return [];
 		return clubs.map((club) => ({
 			club,
-			rolls: CARRIES.map((carry) => rollOut(clubToCore(toClub(club)), carry, green, player))
+			rolls: CARRIES.map((carry) => rollOutOf(file.pupil, club, carry, green))
 		}));
 	});
 </script>

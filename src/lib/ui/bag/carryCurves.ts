@@ -3,6 +3,7 @@ import type { CarryCell } from '$lib/core/player/carryTable';
 import { SWING_MARKS, type SwingMark, type SwingVocabulary } from '$lib/core/player/swingLength';
 import type { CarryFlight } from '$lib/core/solve/measuredSwings';
 import type { Metres, Radians } from '$lib/core/units';
+import { clearMarks } from '$lib/ui/drawing/clearMarks';
 import type { ClubDraft } from '$lib/io/club';
 
 /** One club's carry over the length of the swing, between its measured swings. */
@@ -62,10 +63,6 @@ export function carryCurves(
 
 const LEAST_APART: Radians = 0.24;
 
-/** Marks for the axis, with those left out that would touch the one before. */
-export function tickMarks(vocabulary: SwingVocabulary): SwingMark[] {
-	const marks: SwingMark[] = [];
-	for (const mark of SWING_MARKS[vocabulary].toReversed())
-		if (marks.length === 0 || marks.at(-1)!.angle - mark.angle >= LEAST_APART) marks.push(mark);
-	return marks.reverse();
-}
+/** Marks for the axis, the longest first to be kept. */
+export const tickMarks = (vocabulary: SwingVocabulary): SwingMark[] =>
+	clearMarks(SWING_MARKS[vocabulary].toReversed(), LEAST_APART);

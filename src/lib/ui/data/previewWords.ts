@@ -8,6 +8,8 @@ export interface PreviewRow {
 	what: string;
 	/** Each in words. */
 	items: string[];
+	/** How many rows; the unnamed ones share an item. */
+	count: number;
 	/** Whether it changes anything here. */
 	writes: boolean;
 }
@@ -41,9 +43,7 @@ function itemsOf(known: readonly Known[]): string[] {
 }
 
 /** What an import will do, in the order a person wants to know it; what does not occur is left out. */
-export function previewRows({ plan, unreadable, unused }: ImportPreview): (PreviewRow & {
-	count: number;
-})[] {
+export function previewRows({ plan, unreadable, unused }: ImportPreview): PreviewRow[] {
 	const row = (id: string, what: string, known: readonly Known[], writes: boolean) => ({
 		id,
 		what,

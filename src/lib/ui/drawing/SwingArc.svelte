@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { PlannedSwing } from '$lib/core/plan/swing';
+	import { clearMarks } from './clearMarks';
 	import { SWING_MARKS } from '$lib/core/player/swingLength';
 
 	interface Props {
@@ -11,7 +12,7 @@
 
 	const ARM = 40;
 	/** Names of marks nearer than this, radians, would touch. */
-	const CLEAR = 0.27;
+	const APART = 0.27;
 	/** The player faces us: a right-hander's backswing goes to our left. */
 	const side = $derived(left ? 1 : -1);
 	const at = (angle: number, length: number): [number, number] => [
@@ -25,11 +26,8 @@
 	const marks = $derived.by(() => {
 		const all = SWING_MARKS[swing.vocabulary];
 		const beside = all.filter(({ name }) => swing.between.includes(name));
-		const shown = [...beside.slice(-1), ...beside.slice(0, -1), ...all.toReversed()];
-		const clear: typeof shown = [];
-		for (const mark of shown)
-			if (clear.every((other) => Math.abs(other.angle - mark.angle) > CLEAR)) clear.push(mark);
-		return clear.map((mark) => ({ ...mark, place: at(mark.angle, ARM + 6) }));
+		const wanted = [...beside.slice(-1), ...beside.slice(0, -1), ...all.toReversed()];
+		return clearMarks(wanted, APART).map((mark) => ({ ...mark, place: at(mark.angle, ARM + 6) }));
 	});
 	const wide = $derived(angle > Math.PI / 2 ? 1 : 0);
 	const name = $derived(putt ? 'putting stroke' : `swing ${swing.name}`);

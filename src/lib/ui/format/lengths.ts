@@ -3,6 +3,14 @@ import { FOOT, YARD, type Metres } from '$lib/core/units';
 
 export type LengthUnit = 'metres' | 'yards' | 'feet' | 'paces';
 
+/** The units a pupil can choose. */
+export const UNIT_WORDS: readonly { value: LengthUnit; label: string }[] = [
+	{ value: 'metres', label: 'Metres' },
+	{ value: 'yards', label: 'Yards' },
+	{ value: 'feet', label: 'Feet' },
+	{ value: 'paces', label: 'Paces' }
+];
+
 /** How one unit is shown: its size, its short name, the step of a stepper and the decimals worth reading. */
 export interface LengthStyle {
 	unit: LengthUnit;

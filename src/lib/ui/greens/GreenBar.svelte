@@ -1,7 +1,6 @@
 <script lang="ts">
-	import Redo2 from '@lucide/svelte/icons/redo-2';
-	import Undo2 from '@lucide/svelte/icons/undo-2';
 	import { resolve } from '$app/paths';
+	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 
 	interface Props {
@@ -42,20 +41,7 @@
 			}}
 		/>
 	</label>
-	<button
-		type="button"
-		class="btn btn-ghost btn-square"
-		aria-label="Undo"
-		disabled={!bench.canUndo}
-		onclick={() => bench.undo()}><Undo2 size={20} aria-hidden="true" /></button
-	>
-	<button
-		type="button"
-		class="btn btn-ghost btn-square"
-		aria-label="Redo"
-		disabled={!bench.canRedo}
-		onclick={() => bench.redo()}><Redo2 size={20} aria-hidden="true" /></button
-	>
+	<UndoButtons {bench} />
 </div>
 {#each bench.problems as { path, message } (path)}
 	<p class="problem px-4 py-1" role="alert">Not kept yet: {path} {message}</p>

@@ -1,7 +1,5 @@
 <script lang="ts">
-	import { PROFILE } from '$lib/core/player/player';
-	import { TOUR_HOLED_HALF } from '$lib/core/plan/cost';
-	import { spreadOf } from '$lib/io/player';
+	import { ownCostsOf, spreadOf } from '$lib/io/player';
 	import type { PupilFile } from '$lib/io/pupil';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { skillWords } from '$lib/ui/shot/skillWords';
@@ -15,7 +13,7 @@
 
 	const pupil = $derived(file.pupil);
 	const spread = $derived(pupil.spread ?? spreadOf(pupil.skill));
-	const costs = $derived(PROFILE[pupil.skill].costs);
+	const costs = $derived(pupil.costs ?? ownCostsOf(pupil.skill));
 	const presumed = $derived(`presumed, ${skillWords(pupil.skill)}`);
 	const rows = $derived([
 		['Carries', measuredWords(file), file.balls.length > 0 ? 'yours' : 'model swing'],
@@ -24,14 +22,10 @@
 		['Low point', `± ${spread.lowPoint.toFixed(1)} cm`, pupil.spread ? 'yours' : presumed],
 		[
 			'Holes half from',
-			formatLength(pupil.costs?.holedHalf ?? TOUR_HOLED_HALF / costs.puttStretch, playing.style),
+			formatLength(costs.holedHalf, playing.style),
 			pupil.costs ? 'yours' : presumed
 		],
-		[
-			'Up and down',
-			`${Math.round(pupil.costs?.upAndDown ?? 100 * costs.upAndDown)} %`,
-			pupil.costs ? 'yours' : presumed
-		]
+		['Up and down', `${Math.round(costs.upAndDown)} %`, pupil.costs ? 'yours' : presumed]
 	]);
 </script>
 

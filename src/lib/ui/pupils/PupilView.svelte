@@ -7,6 +7,7 @@
 	import TextField from '$lib/ui/controls/TextField.svelte';
 	import { historyShortcuts, shortcuts } from '$lib/ui/shell/shortcuts.svelte';
 	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
+	import { UNIT_WORDS } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
 	import CarryCurves from '$lib/ui/bag/CarryCurves.svelte';
@@ -76,12 +77,7 @@
 				<ChoiceField
 					label="Units"
 					value={pupil.units}
-					options={[
-						{ value: 'metres', label: 'Metres' },
-						{ value: 'yards', label: 'Yards' },
-						{ value: 'feet', label: 'Feet' },
-						{ value: 'paces', label: 'Paces' }
-					]}
+					options={UNIT_WORDS}
 					onchange={(units) => change((p) => (p.units = units))}
 				/>
 				<NumberField

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Settings2 from '@lucide/svelte/icons/settings-2';
 	import { Popover } from 'bits-ui';
-	import type { LengthUnit } from '$lib/ui/format/lengths';
+	import { UNIT_WORDS } from '$lib/ui/format/lengths';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -14,12 +14,6 @@
 
 	let open = $state(false);
 	const pupil = $derived(playing.file.pupil);
-	const UNITS: readonly { value: LengthUnit; label: string }[] = [
-		{ value: 'metres', label: 'Metres' },
-		{ value: 'yards', label: 'Yards' },
-		{ value: 'feet', label: 'Feet' },
-		{ value: 'paces', label: 'Paces' }
-	];
 	const LOOKS = [
 		{ value: 'paper' as const, label: 'Paper' },
 		{ value: 'slate' as const, label: 'Slate' },
@@ -41,7 +35,7 @@
 			<ChoiceField
 				label={`Units for ${pupil.name}`}
 				value={pupil.units}
-				options={UNITS}
+				options={UNIT_WORDS}
 				onchange={(units) => playing.change((file) => (file.pupil.units = units))}
 			/>
 			{#if pupil.units === 'paces'}

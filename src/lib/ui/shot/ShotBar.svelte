@@ -1,11 +1,10 @@
 <script lang="ts">
 	import Copy from '@lucide/svelte/icons/copy';
-	import Redo2 from '@lucide/svelte/icons/redo-2';
 	import Save from '@lucide/svelte/icons/save';
-	import Undo2 from '@lucide/svelte/icons/undo-2';
 	import { onMount } from 'svelte';
 	import { toast } from 'svelte-sonner';
 	import { shortcuts } from '$lib/ui/shell/shortcuts.svelte';
+	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 
 	interface Props {
@@ -64,22 +63,5 @@
 			>Save as copy</span
 		>
 	</button>
-	<button
-		type="button"
-		class="btn btn-ghost btn-square"
-		aria-label="Undo"
-		disabled={!bench.canUndo}
-		onclick={() => bench.undo()}
-	>
-		<Undo2 size={20} aria-hidden="true" />
-	</button>
-	<button
-		type="button"
-		class="btn btn-ghost btn-square"
-		aria-label="Redo"
-		disabled={!bench.canRedo}
-		onclick={() => bench.redo()}
-	>
-		<Redo2 size={20} aria-hidden="true" />
-	</button>
+	<UndoButtons {bench} />
 </div>

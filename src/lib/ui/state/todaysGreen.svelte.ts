@@ -1,4 +1,4 @@
-import type { LevelGreen } from '$lib/core/solve/rollOut';
+import type { LevelGreen } from '$lib/core/solve/levelScene';
 import { fromFeet } from '$lib/core/units';
 import type { ReadingWire } from '$lib/io/reading';
 import { readingShelf } from '$lib/store/greens';
