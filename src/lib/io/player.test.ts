@@ -40,8 +40,8 @@ describe('who plays', () => {
 	it('says a skill’s costs in the units they are typed in, and comes back from them', () => {
 		for (const skill of ['expert', 'scratch', 'middle', 'high'] as const) {
 			const { costs } = playerToCore(golfer({ skill, costs: ownCostsOf(skill) }), bag);
-			for (const [key, value] of Object.entries(PROFILE[skill].costs))
-				expect(costs[key as keyof typeof costs]).toBeCloseTo(value, 9);
+			for (const key of ['puttStretch', 'around', 'sand', 'upAndDown'] as const)
+				expect(costs[key]).toBeCloseTo(PROFILE[skill].costs[key], 9);
 		}
 	});
 

@@ -1,3 +1,4 @@
+// Longer than most: one physical stage, whose stepping loop keeps its numbers in variables of this file so that it allocates nothing.
 import { AERODYNAMICS, BALL, GRAVITY } from '../constants';
 import type { Ground } from '../ground/ground';
 import type { Metres } from '../units';

@@ -1,3 +1,5 @@
+// Longer than most: the one face that the view has of a shot. It holds its parts together (draft, planner, map, keeping); each does its
+// own work in a file of its own.
 import type { FirstAnswer, Plan } from '$lib/core/plan/plan';
 import type { LandingRegion } from '$lib/core/plan/landingRegion';
 import type { RejectedPlay } from '$lib/core/plan/ladder';

@@ -1,0 +1,75 @@
+import 'fake-indexeddb/auto';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { database } from '$lib/store/database';
+import { shotShelf } from '$lib/store/savedShots';
+import { readLastShot } from '$lib/store/settings';
+import { directPool } from '../../../../tests/support/planner';
+import { freshShot } from './shotBench.svelte';
+
+import { closeBenches, opened } from '../../../../tests/support/benches';
+
+afterEach(closeBenches);
+
+beforeEach(async () => {
+	await Promise.all(database.tables.map((table) => table.clear()));
+});
+
+describe('two tabs on one shot', () => {
+	const saved = {
+		id: 'both',
+		name: 'Both',
+		savedAt: '2026-01-01T00:00:00.000Z',
+		shot: freshShot('pupil-1')
+	};
+	const tab = () => {
+		const made = opened(directPool().pool);
+		made.open({ shot: saved.shot, name: saved.name, origin: saved });
+		return made;
+	};
+
+	it('keep what each changed, and show both', async () => {
+		await shotShelf.put(saved);
+		const [a, b] = [tab(), tab()];
+		await a.flush();
+		await b.flush();
+		a.change(({ situation }) => (situation.edgeToPin = 7));
+		b.change(({ situation }) => (situation.stimpFeet = 12));
+		await a.flush();
+		await b.flush();
+		expect(b.shot.situation).toMatchObject({ edgeToPin: 7, stimpFeet: 12 });
+		const last = await readLastShot();
+		expect(last !== 'broken' && last?.shot.situation).toMatchObject({
+			edgeToPin: 7,
+			stimpFeet: 12
+		});
+		b.undo();
+		expect(b.shot.situation).toMatchObject({ edgeToPin: 7, stimpFeet: 10 });
+		await a.close();
+		await b.close();
+	});
+
+	it('save over the kept shot without taking the other’s part back', async () => {
+		await shotShelf.put(saved);
+		const [a, b] = [tab(), tab()];
+		a.change(({ situation }) => (situation.edgeToPin = 7));
+		b.change((working) => (working.pupilId = 'pupil-2'));
+		await a.save('Both', false);
+		await b.save('Both', false);
+		const { shot } = (await shotShelf.get('both'))!;
+		expect([shot.situation.edgeToPin, shot.pupilId]).toEqual([7, 'pupil-2']);
+		await a.close();
+		await b.close();
+	});
+
+	it('leave each other alone where each has a shot of its own', async () => {
+		const [a, b] = [opened(directPool().pool), opened(directPool().pool)];
+		for (const own of [a, b]) own.open({ shot: freshShot('pupil-1'), name: '', origin: null });
+		a.change(({ situation }) => (situation.edgeToPin = 7));
+		b.change(({ situation }) => (situation.stimpFeet = 12));
+		await a.flush();
+		await b.flush();
+		expect(b.shot.situation).toMatchObject({ edgeToPin: 9, stimpFeet: 12 });
+		await a.close();
+		await b.close();
+	});
+});

@@ -1,0 +1,25 @@
+import { freshShot, ShotBench } from '$lib/ui/state/shotBench.svelte';
+import type { PlannerPool } from '$lib/workers/plannerPool';
+import { directPool } from './planner';
+import { whoever } from './pupils';
+
+const open: ShotBench[] = [];
+
+/** A bench that is closed when its test ends, so that it keeps nothing in the middle of the next. */
+export function opened(pool: PlannerPool, who = whoever): ShotBench {
+	const made = new ShotBench(who, pool);
+	open.push(made);
+	return made;
+}
+
+/** Closes every bench that was opened. */
+export const closeBenches = (): Promise<unknown> =>
+	Promise.all(open.splice(0).map((made) => made.close()));
+
+/** A bench with a plain chip on it. */
+export function bench() {
+	const { pool, asked, closed } = directPool();
+	const made = opened(pool);
+	made.open({ shot: freshShot('pupil-1'), name: '', origin: null });
+	return { bench: made, asked, closed };
+}
