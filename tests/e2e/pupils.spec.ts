@@ -210,4 +210,14 @@ test('bag and pupils fit desk, tablet and phone and have no accessibility violat
 			if (width !== 768) await accessible(page, at);
 		}
 	}
+	await page.goto('/bag');
+	await page.getByRole('tab', { name: 'Clubs' }).click();
+	await expect(field(page, 'Loft of SW')).toHaveValue('56.0');
+	const cut = await page
+		.getByRole('list', { name: 'Clubs in the bag' })
+		.getByRole('textbox')
+		.evaluateAll(
+			(inputs) => inputs.filter((input) => input.scrollWidth > input.clientWidth).length
+		);
+	expect(cut, 'figures that are cut on a phone').toBe(0);
 });

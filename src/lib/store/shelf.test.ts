@@ -63,6 +63,18 @@ describe('a shelf', () => {
 		});
 	});
 
+	it('hands a row out with the stamps it is kept with, which a change moves on', async () => {
+		await shelf.put(reading('a', 8));
+		const first = (await shelf.getStamped('a'))!;
+		expect(first).toMatchObject({ id: 'a', stimpFeet: 8, createdAt: first.updatedAt });
+		await shelf.put(reading('a', 9));
+		const second = (await shelf.getStamped('a'))!;
+		expect(second.createdAt).toBe(first.createdAt);
+		expect(second.updatedAt > first.updatedAt).toBe(true);
+		expect(await shelf.readStamped()).toEqual([second]);
+		expect(await shelf.getStamped('nobody')).toBeUndefined();
+	});
+
 	it('refuses a row that is none and writes nothing', async () => {
 		await expect(shelf.put({ ...reading('a'), stimpFeet: NaN })).rejects.toThrow();
 		expect(await database.readings.count()).toBe(0);

@@ -89,11 +89,17 @@ export class Shelf<T extends { id: string }> {
 
 	/** Every row that can be read, with its stamps; in the order of its keys. */
 	async readStamped(): Promise<(T & Stamps)[]> {
-		const raw = await this.table.toArray();
-		return raw.flatMap((row) => {
-			const parsed = this.schema.safeParse(row);
-			return parsed.success ? [{ ...parsed.data, ...stampsOf(row) }] : [];
-		});
+		return (await this.table.toArray()).flatMap((row) => this.#stamped(row) ?? []);
+	}
+
+	/** @returns a row with its stamps; undefined where there is none or it cannot be read */
+	async getStamped(id: string): Promise<(T & Stamps) | undefined> {
+		return this.#stamped(await this.table.get(id));
+	}
+
+	#stamped(row: RawRow | undefined): (T & Stamps) | undefined {
+		const parsed = this.schema.safeParse(row);
+		return parsed.success ? { ...parsed.data, ...stampsOf(row) } : undefined;
 	}
 
 	/** @returns undefined where there is none or it cannot be read */

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import Download from '@lucide/svelte/icons/download';
 	import { toast } from 'svelte-sonner';
-	import { NEVER, stampOfTime } from '$lib/io/stamp';
+	import { greenShelf } from '$lib/store/greens';
+	import { attempt } from '$lib/ui/shell/attempt';
 	import { emptyArchive, formatArchive } from '$lib/io/archive/archive';
 	import { formatEsriGrid, parseEsriGrid } from '$lib/io/esriGrid';
 	import { greenProblems, type GreenWire } from '$lib/io/green';
@@ -70,15 +71,15 @@
 		if (chosen) download(`${name}.asc`, formatEsriGrid(chosen), 'text/plain');
 	}
 
-	function json() {
-		const text = formatArchive({
-			...emptyArchive(),
-			greens: [
-				{ ...bench.green, createdAt: NEVER, updatedAt: stampOfTime(new Date().toISOString()) }
-			]
+	/** The green as it is kept: with the stamps that tell an older file from a newer one. */
+	const json = () =>
+		attempt(async () => {
+			await bench.flush();
+			const kept = await greenShelf.getStamped(bench.green.id);
+			if (!kept) throw new Error('The green is not kept yet.');
+			const text = formatArchive({ ...emptyArchive(), greens: [kept] });
+			download(`${name}.json`, text, 'application/json');
 		});
-		download(`${name}.json`, text, 'application/json');
-	}
 
 	function svg() {
 		if (bench.report)
@@ -101,7 +102,7 @@
 	<button type="button" class="btn" disabled={!bench.report} onclick={grid}>
 		<Download size={18} aria-hidden="true" /> Grid (ASC)
 	</button>
-	<button type="button" class="btn" onclick={json}>
+	<button type="button" class="btn" onclick={() => void json()}>
 		<Download size={18} aria-hidden="true" /> This green (JSON)
 	</button>
 	<button type="button" class="btn" disabled={!bench.report} onclick={svg}>
