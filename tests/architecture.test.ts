@@ -32,7 +32,8 @@ const CORE_FLOORS = [
 	'green',
 	'solve',
 	'plan',
-	'today'
+	'today',
+	'practice'
 ];
 
 /** Floors of `io`: sentences, then what a person's data is (files beside the folders), what is kept, filed and asked. */
@@ -43,7 +44,7 @@ const PAGE_MAY = ['ui', 'store', 'io'];
 const API_MAY = ['server', 'io'];
 
 /** Small numerical libraries that the core may lean on. */
-const NUMERICAL = ['ml-matrix'];
+const NUMERICAL = ['ml-matrix', 'ml-levenberg-marquardt'];
 
 const files = walk(ROOT);
 const routes = walk(ROUTES);

@@ -1,3 +1,4 @@
+import { AS_MODELLED } from '$lib/core/player/delivered';
 import { describe, expect, it } from 'vitest';
 import { STILL_AIR } from '$lib/core/ball/aerodynamics';
 import { STANDARD_BAG } from '$lib/core/club/standardBag';
@@ -63,8 +64,19 @@ function measured(seed: number): Player {
 		spread: spread ?? undefined
 	}));
 	const technique = DEFAULT_TECHNIQUE;
-	const swings = measuredSwings(carries, [club], { technique, ...profile });
-	return { ...profile, technique, hand: 'right', vocabulary: 'clock', swings };
+	const swings = measuredSwings(carries, [club], {
+		technique,
+		...profile,
+		delivered: AS_MODELLED
+	});
+	return {
+		...profile,
+		technique,
+		hand: 'right',
+		vocabulary: 'clock',
+		swings,
+		delivered: AS_MODELLED
+	};
 }
 
 describe('a carry table made from a simulated player', () => {

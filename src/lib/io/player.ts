@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { Club } from '$lib/core/club/club';
 import { contentKey } from '$lib/core/math/contentKey';
 import { TOUR_HOLED_HALF } from '$lib/core/plan/cost';
+import { AS_MODELLED, type Delivered } from '$lib/core/player/delivered';
 import {
 	PROFILE,
 	type Dispersion,
@@ -38,6 +39,25 @@ const ownCostsSchema = z.object({
 	upAndDown: within(0, 100, 'percent')
 });
 
+/** How a player's strike differs from the model's: degrees of loft by flight, and a factor on the spin. */
+export const deliveredSchema = z.object({
+	loft: z.partialRecord(carryFlightField, within(-15, 15, 'degrees')).default({}),
+	grip: within(0.4, 1.6, '').default(1)
+});
+
+export type DeliveredWire = z.output<typeof deliveredSchema>;
+
+/** In the core's terms; nothing differs where nothing is known. */
+export const deliveredToCore = (delivered: DeliveredWire | undefined): Delivered =>
+	delivered
+		? {
+				loft: Object.fromEntries(
+					Object.entries(delivered.loft).map(([flight, loft]) => [flight, radians(loft)])
+				),
+				grip: delivered.grip
+			}
+		: AS_MODELLED;
+
 /** A measured carry; the contract takes the same. */
 export const carrySchema = z.strictObject({
 	club: idField,
@@ -70,6 +90,8 @@ export const golferDraftSchema = z.object({
 	/** Instead of the skill's numbers, where they are known. */
 	spread: ownSpreadSchema.optional(),
 	costs: ownCostsSchema.optional(),
+	/** How the strike differs from the model's, as balls say: degrees of loft by flight, percent of grip. */
+	delivered: deliveredSchema.optional(),
 	/** Measured carries by id of the club. */
 	carries: z.array(carrySchema).default([])
 });
@@ -130,11 +152,11 @@ let lastSwings: Player['swings'] = {};
 function swingsOf(
 	carries: readonly MeasuredCarry[],
 	bag: readonly Club[],
-	player: Pick<Player, 'technique' | 'strength' | 'dispersion'>
+	player: Pick<Player, 'technique' | 'strength' | 'dispersion' | 'delivered'>
 ): Player['swings'] {
 	if (carries.length === 0) return {};
 	const measured = bag.filter(({ id }) => carries.some(({ club }) => club === id));
-	const key = contentKey([carries, measured, player.technique, player.strength, player.dispersion]);
+	const key = contentKey([carries, measured, player.technique, player.strength, player.dispersion, player.delivered]);
 	if (key !== lastKey) {
 		lastSwings = measuredSwings(carries, measured, player);
 		lastKey = key;
@@ -151,6 +173,7 @@ export function playerToCore(golfer: Golfer, bag: readonly Club[]): Player {
 	const { strength } = PROFILE[golfer.skill];
 	const { technique, hand, vocabulary } = golfer;
 	const dispersion = dispersionOf(golfer);
+	const delivered = deliveredToCore(golfer.delivered);
 	return {
 		hand,
 		technique,
@@ -158,6 +181,7 @@ export function playerToCore(golfer: Golfer, bag: readonly Club[]): Player {
 		strength,
 		dispersion,
 		costs: costsOf(golfer),
-		swings: swingsOf(golfer.carries, bag, { technique, strength, dispersion })
+		delivered,
+		swings: swingsOf(golfer.carries, bag, { technique, strength, dispersion, delivered })
 	};
 }

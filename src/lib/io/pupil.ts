@@ -14,7 +14,7 @@ import {
 	unitsField,
 	within
 } from './fields';
-import { dispersionOf, golferDraftSchema, type Golfer } from './player';
+import { deliveredToCore, dispersionOf, golferDraftSchema, type Golfer } from './player';
 
 const LONGEST_NOTE = 2000;
 const noteField = z.string().max(LONGEST_NOTE, `must be at most ${LONGEST_NOTE} letters`);
@@ -105,12 +105,16 @@ export const carriesOf = ({ pupil, balls }: PupilFile): CarryCell<CarryFlight>[]
 
 /** How far a pupil's club runs on after a carry, by the model; null where they cannot carry it so far. */
 export const rollOutOf = (
-	{ skill, technique }: Pupil,
+	{ skill, technique, delivered }: Pupil,
 	club: ClubDraft,
 	carry: Metres,
 	green: LevelGreen
 ): Metres | null =>
-	rollOut(clubToCore(toClub(club)), carry, green, { technique, strength: PROFILE[skill].strength });
+	rollOut(clubToCore(toClub(club)), carry, green, {
+		technique,
+		strength: PROFILE[skill].strength,
+		delivered: deliveredToCore(delivered)
+	});
 
 /** Who plays, as the planner takes it: the pupil with the carries that their table says. */
 export function golferOf(file: PupilFile): Golfer {

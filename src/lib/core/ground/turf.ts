@@ -38,3 +38,6 @@ export function turfBetween(firmness: number): Turf {
 		tilt: tilt + share * (end.tilt - tilt)
 	};
 }
+
+/** Firmness of the three named ones, rising. */
+export const FIRMNESS_STEPS: readonly number[] = [-1, 0, 1];

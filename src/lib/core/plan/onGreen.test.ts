@@ -1,3 +1,4 @@
+import { AS_MODELLED } from '$lib/core/player/delivered';
 import { describe, expect, it } from 'vitest';
 import type { Green } from '../green/green';
 import { surfaceOf } from '../green/surface';
@@ -52,6 +53,7 @@ const player: Player = {
 	...PROFILE.middle,
 	hand: 'right',
 	technique: DEFAULT_TECHNIQUE,
+	delivered: AS_MODELLED,
 	vocabulary: 'clock',
 	swings: {}
 };

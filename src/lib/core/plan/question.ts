@@ -66,9 +66,9 @@ export class Question {
 		const key = `${playKey(play)}/${loft}/${bounce}`;
 		const known = this.#intents.get(key);
 		if (known) return known;
-		const { technique, hand } = this.request.player;
+		const { technique, hand, delivered } = this.request.player;
 		const conditions = { ...this.situation, stance: this.stance };
-		const intent = intend(play, conditions, technique, hand);
+		const intent = intend(play, conditions, technique, hand, delivered);
 		this.#intents.set(key, intent);
 		return intent;
 	}

@@ -19,6 +19,7 @@ import {
 } from '../setup/flights';
 import type { Kilograms, Radians, Ratio } from '../units';
 import type { Technique } from '../setup/technique';
+import { AS_MODELLED, type Delivered } from './delivered';
 import type { Hand } from './player';
 
 /** A way to play: which club, how high, how open, which path. */
@@ -106,12 +107,14 @@ const SPLASH_SPREAD: Ratio = 0.155;
  *
  * @param technique decides lean and ball position of the flight
  * @param hand mirrors the path of a shaped shot
+ * @param delivered how this player's strike differs from the model's; a putt stays as it is
  */
 export function intend(
 	play: Play,
 	conditions: StrikeConditions,
 	technique: Technique,
-	hand: Hand = 'right'
+	hand: Hand = 'right',
+	delivered: Delivered = AS_MODELLED
 ): Intent {
 	const mirror = hand === 'left' ? -1 : 1;
 	const lie = LIES[conditions.lie];
@@ -123,7 +126,8 @@ export function intend(
 	const shape = SPIN_SHAPES[play.shape];
 	const grass = grassOn(lie, play.faceOpen);
 	const stance = stanceEffect(putter ? LEVEL_STANCE : conditions.stance);
-	const loft = opened.loft - setup.shaftLean - (putter ? 0 : grass.closure) + shape.loft;
+	const own = putter ? 0 : (delivered.loft[play.flight] ?? 0);
+	const loft = opened.loft - setup.shaftLean - (putter ? 0 : grass.closure) + shape.loft + own;
 	return {
 		play,
 		setup,
@@ -135,7 +139,7 @@ export function intend(
 		twist: putter ? 0 : -mirror * grass.twist,
 		effectiveBounce: play.club.bounce + gain - setup.shaftLean,
 		stanceOpen: opened.reAim,
-		grip: faceGrip(lie, conditions.wet, conditions.ball),
+		grip: faceGrip(lie, conditions.wet, conditions.ball) * (putter ? 1 : delivered.grip),
 		grassSpread:
 			play.flight === 'splash'
 				? SPLASH_SPREAD

@@ -3,6 +3,7 @@ import { fullSpeed } from '../club/club';
 import type { Metres, MetresPerSecond, Radians, Ratio } from '../units';
 import { CENTIMETRE, radians } from '../units';
 import type { Technique } from '../setup/technique';
+import type { Delivered } from './delivered';
 import type { ClubSwings, SwingVocabulary } from './swingLength';
 
 export type Skill = 'expert' | 'scratch' | 'middle' | 'high';
@@ -44,6 +45,8 @@ export interface Player extends PlayerProfile {
 	vocabulary: SwingVocabulary;
 	/** Measured swings by id of the club; clubs without any are left out. */
 	swings: Readonly<Record<string, ClubSwings>>;
+	/** How this player's strike differs from what club and setup say. */
+	delivered: Delivered;
 }
 
 /**

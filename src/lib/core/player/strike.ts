@@ -47,6 +47,14 @@ export const swingGrowth = (speed: MetresPerSecond): number =>
 	SWING_GROWTH.base + Math.min(speed, SWING_GROWTH.cap) / SWING_GROWTH.cap;
 
 /**
+ * The low point moves less in a short swing than the face does: its factor by head speed (assumption).
+ *
+ * @param speed of the head, m/s, 0 and up
+ */
+export const lowPointGrowth = (speed: MetresPerSecond): number =>
+	swingGrowth(speed) - (SWING_GROWTH.base - SWING_GROWTH.lowPointBase);
+
+/**
  * Sand asks for a stroke of its own: whoever is less steady than an expert is less steady still in it. Ours (assumption), set so that
  * the planner agrees with what `cost.ts` says of sand for every skill.
  */
@@ -55,7 +63,7 @@ const sandGrowth = ({ lowPoint }: Dispersion): number =>
 	Math.max(1, lowPoint / PROFILE.expert.dispersion.lowPoint) ** SAND_POWER;
 
 /** Player's low point sits a little ahead of the ball on average (assumption), which is what ball-first means. */
-const MEAN_LOW_POINT: Metres = 0.004;
+export const MEAN_LOW_POINT: Metres = 0.004;
 
 /**
  * Share of the head speed left after the turf behind the ball; the leading edge digs, a sole with bounce skids.
@@ -128,7 +136,6 @@ export function strikeWithErrors(
 	const inSand = intent.splash ? sandGrowth(dispersion) * intent.splash.spread : 1;
 	const swung = !intent.play.club.putter && !intent.splash;
 	const growth = swung ? swingGrowth(speed) : inSand;
-	const steadied = swung ? SWING_GROWTH.base - SWING_GROWTH.lowPointBase : 0;
 	const own = dispersion.speed * risk.speed * inSand * deviates[offset + DEVIATES.speed]!;
 	const grabbed = deviates[offset + DEVIATES.grass]! * (intent.splash ? 1 : grassGrip(speed));
 	const grass = intent.grassSpread * grabbed;
@@ -146,7 +153,7 @@ export function strikeWithErrors(
 		dispersion.lowPoint *
 		risk.lowPoint *
 		shaped *
-		(growth - steadied) *
+		(swung ? lowPointGrowth(speed) : growth) *
 		intent.stance.lowPoint *
 		deviates[offset + DEVIATES.lowPoint]!;
 	if (intent.splash)

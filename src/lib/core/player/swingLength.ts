@@ -106,6 +106,44 @@ export function measuredAngle(
 	return { angle: monotoneCurve(speeds, angles)(speed), past: false };
 }
 
+/**
+ * The backswing for a head speed: from the player's own swings where there are any, else from the model's.
+ *
+ * @param known by rising speed
+ * @param full head speed of a full swing
+ */
+export const swingFor = (
+	speed: MetresPerSecond,
+	known: readonly KnownSwing[],
+	full: MetresPerSecond
+): Radians => measuredAngle(speed, known)?.angle ?? swingAngle(speed, full);
+
+/**
+ * The head speed of a backswing, the other way round: between two measured swings interpolated, below the first in proportion, past the
+ * last (and from a single one) as the model swing goes that passes through it.
+ *
+ * @param angle of the lead arm from hanging, radians, 0 to π
+ * @param known by rising speed
+ * @param full head speed of a full swing
+ */
+export function speedOfSwing(
+	angle: Radians,
+	known: readonly KnownSwing[],
+	full: MetresPerSecond
+): MetresPerSecond {
+	const first = known[0];
+	const last = known[known.length - 1];
+	const pendulum = (speed: MetresPerSecond, at: Radians) =>
+		(speed * Math.sin(Math.min(angle, Math.PI) / 2)) / Math.sin(at / 2);
+	if (!first || !last) return pendulum(full, FULL_ANGLE);
+	if (angle > last.angle || known.length === 1) return pendulum(last.speed, last.angle);
+	if (angle < first.angle) return first.speed * (angle / first.angle);
+	return monotoneCurve(
+		known.map((swing) => swing.angle),
+		known.map((swing) => swing.speed)
+	)(angle);
+}
+
 /** A backswing in the words of a vocabulary. */
 export interface SwingName {
 	/** The nearest mark or half-way between two. */

@@ -1,10 +1,11 @@
+import { AS_MODELLED } from '$lib/core/player/delivered';
 import { describe, expect, it } from 'vitest';
 import { STANDARD_BAG } from '../club/standardBag';
 import { PROFILE } from '../player/player';
 import { DEFAULT_TECHNIQUE } from '../setup/technique';
 import { measuredSwings, type MeasuredCarry } from './measuredSwings';
 
-const swinger = { technique: DEFAULT_TECHNIQUE, ...PROFILE.middle };
+const swinger = { technique: DEFAULT_TECHNIQUE, delivered: AS_MODELLED, ...PROFILE.middle };
 const wedge = (carries: Omit<MeasuredCarry, 'club'>[]) =>
 	measuredSwings(
 		carries.map((entry) => ({ club: 'SW', ...entry })),

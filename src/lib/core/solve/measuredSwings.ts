@@ -25,7 +25,7 @@ export interface MeasuredCarry {
 export type CarryFlight = 'low' | 'standard' | 'high' | 'open' | 'splash';
 
 /** Face of a flight that is measured with the face open, and of one that is not. */
-const FACE: Readonly<Record<CarryFlight, Radians>> = {
+export const FLIGHT_FACE: Readonly<Record<CarryFlight, Radians>> = {
 	low: 0,
 	standard: 0,
 	high: 0,
@@ -39,7 +39,7 @@ const range = levelScene({ greenSpeed: 3, firmness: 'medium', wet: false });
 /** Balls behind a spread that does not say how many. */
 const FEW_BALLS = 5;
 
-type Swinger = Pick<Player, 'technique' | 'strength' | 'dispersion'>;
+type Swinger = Pick<Player, 'technique' | 'strength' | 'dispersion' | 'delivered'>;
 
 /** Head speed behind a measured carry: the flight it was measured with, from a fairway lie in still air, that carries as far. */
 function speedOf(
@@ -48,7 +48,7 @@ function speedOf(
 	player: Swinger
 ): MetresPerSecond {
 	const lie = flight === 'splash' ? FROM_SAND : PLAIN_LIE;
-	const intent = intend(straight(club, flight, FACE[flight]), lie, player.technique);
+	const intent = intend(straight(club, flight, FLIGHT_FACE[flight]), lie, player.technique, 'right', player.delivered);
 	return solveCarry(intent, range, carry, fastestSwing(club, player) * GOOD_DAY).speed;
 }
 

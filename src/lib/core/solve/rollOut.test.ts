@@ -1,3 +1,4 @@
+import { AS_MODELLED } from '$lib/core/player/delivered';
 import { describe, expect, it } from 'vitest';
 import { STANDARD_BAG } from '../club/standardBag';
 import { PROFILE } from '../player/player';
@@ -5,7 +6,7 @@ import { DEFAULT_TECHNIQUE } from '../setup/technique';
 import type { LevelGreen } from './levelScene';
 import { rollOut } from './rollOut';
 
-const player = { technique: DEFAULT_TECHNIQUE, ...PROFILE.middle };
+const player = { technique: DEFAULT_TECHNIQUE, delivered: AS_MODELLED, ...PROFILE.middle };
 const medium: LevelGreen = { greenSpeed: 3.05, firmness: 'medium', wet: false };
 const roll = (name: string, carry: number, green: Partial<LevelGreen> = {}) =>
 	rollOut(

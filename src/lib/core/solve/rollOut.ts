@@ -17,9 +17,9 @@ export function rollOut(
 	club: Club,
 	carry: Metres,
 	green: LevelGreen,
-	player: Pick<Player, 'technique' | 'strength'>
+	player: Pick<Player, 'technique' | 'strength' | 'delivered'>
 ): Metres | null {
-	const intent = intend(straight(club), PLAIN_LIE, player.technique);
+	const intent = intend(straight(club), PLAIN_LIE, player.technique, 'right', player.delivered);
 	const scene = levelScene(green);
 	const { status, speed } = solveCarry(intent, scene, carry, fastestSwing(club, player) * GOOD_DAY);
 	if (status !== 'solved') return null;

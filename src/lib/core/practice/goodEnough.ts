@@ -1,0 +1,34 @@
+import { studentQuantile } from '../math/studentT';
+import { ENOUGH_BALLS, PRIOR_BALLS } from '../player/carryTable';
+import type { Metres } from '../units';
+import type { Grouped } from './grouping';
+
+/** How sure it is to be. */
+const CONFIDENCE = 0.9;
+/** Nobody is asked for more balls of one kind than this. */
+const MOST_BALLS = 40;
+
+/**
+ * How far the middle of so many balls may be off, either way, with 90 %.
+ *
+ * @param posterior standard deviation of a ball with what the skill presumes
+ * @param n balls, 1 and up
+ */
+export const meanReach = (posterior: Metres, n: number): Metres =>
+	(studentQuantile((1 + CONFIDENCE) / 2, PRIOR_BALLS + n - 1) * posterior) / Math.sqrt(n);
+
+/**
+ * How many more balls it takes until their middle is known to a length, as they spread so far.
+ *
+ * @param group what the balls so far say
+ * @param within metres, above 0
+ * @returns 0 when it is; `MOST_BALLS` at most
+ */
+export function ballsToGo(
+	{ posterior, n }: Pick<Grouped, 'posterior' | 'n'>,
+	within: Metres
+): number {
+	let more = Math.max(0, ENOUGH_BALLS - n);
+	while (more < MOST_BALLS && meanReach(posterior, n + more) > within) more++;
+	return more;
+}

@@ -1,0 +1,291 @@
+import { levenbergMarquardt } from 'ml-levenberg-marquardt';
+import { inverse, Matrix } from 'ml-matrix';
+import { median } from '../math/robust';
+import { studentQuantile } from '../math/studentT';
+import type { CarryFlight } from '../solve/measuredSwings';
+import { radians, type Metres, type Radians, type Ratio } from '../units';
+import { CAUSES, type RollCauses, type RollResponse } from './rollResponse';
+
+/** Balls of one club and flight that landed and were followed to rest. */
+export interface RollStation {
+	club: string;
+	flight: CarryFlight;
+	balls: readonly { carry: Metres; roll: Metres }[];
+	response: RollResponse;
+}
+
+/** A number with how well it is known. */
+export interface Estimate<T extends number = number> {
+	value: T;
+	/** It lies between these with 90 %. */
+	low: T;
+	high: T;
+	/** Whether the balls say something of it, rather than what is presumed. */
+	told: boolean;
+}
+
+/** One of the things a roll-out depends on: loft of a flight, grip or firmness. */
+export type Cause = CarryFlight | 'grip' | 'firmness';
+
+/** What balls say of a player's strike and of the turf. */
+export interface RollFit {
+	/** `few` balls; at the `end` of what is looked for; `confounded`: nothing can be told from something else; `found`: the rest. */
+	status: 'found' | 'few' | 'end' | 'confounded';
+	/** Balls behind it. */
+	n: number;
+	/** Empty where there are too few balls. */
+	loft: Partial<Record<CarryFlight, Estimate<Radians>>>;
+	grip: Estimate<Ratio>;
+	firmness: Estimate;
+	/** What is known worst and what it is mixed up with most; null where everything is told. */
+	mixedUp: [Cause, Cause] | null;
+	/** Standard deviation of a roll about the fit, relative to what is presumed. */
+	scatter: Ratio;
+}
+
+/** A roll spreads by this share and this length about what is expected (assumption; as where a green is read by balls). */
+const ROLL_SPREAD: Ratio = 0.12;
+const ROLL_SPREAD_LENGTH: Metres = 0.25;
+/** The presumed scatter counts as much as this many balls. */
+const PRIOR_BALLS = 8;
+/** Fewer balls than this are not looked at. */
+const FEWEST_BALLS = 8;
+const CONFIDENCE = 0.9;
+/**
+ * How far players differ from the model before any ball is seen, one standard deviation, and how well a judged firmness is known;
+ * ours (assumption).
+ */
+const PRESUMED = { loft: radians(4), grip: 0.2, firmness: 0.4 };
+/** The balls say something of a number once it is known by so much better than was presumed. */
+const TOLD: Ratio = 0.7;
+/** A number this near to an end of the table, in presumed deviations, is at it. */
+const AT_END = 0.05;
+/** Of a presumed deviation: wide enough that the kinks of the table do not decide. */
+const STEP = 0.25;
+
+const spreadAt = (roll: Metres): Metres => Math.hypot(ROLL_SPREAD * roll, ROLL_SPREAD_LENGTH);
+
+interface Observation {
+	response: RollResponse;
+	carry: Metres;
+	roll: Metres;
+	/** One standard deviation that is presumed. */
+	spread: Metres;
+	/** Which of the parameters its loft is. */
+	loftAt: number;
+}
+
+function observe(
+	stations: readonly RollStation[],
+	flights: readonly CarryFlight[],
+	firmness: number
+): Observation[] {
+	return stations.flatMap(({ balls, flight, response }) => {
+		// A ball with less loft than usual carries and rolls farther: held against its own carry, that would look like less spin.
+		const carry = median(balls.map((ball) => ball.carry));
+		const spread = spreadAt(response(carry, { loft: 0, grip: 1, firmness }));
+		const loftAt = flights.indexOf(flight);
+		return balls.map(({ roll }) => ({ response, carry, roll, spread, loftAt }));
+	});
+}
+
+/** Parameters count in presumed deviations from what is presumed: lofts by flight, then grip, then firmness. */
+const causesAt = (scaled: readonly number[], loftAt: number, firmness: number): RollCauses => {
+	const lofts = scaled.length - 2;
+	return {
+		loft: scaled[loftAt]! * PRESUMED.loft,
+		grip: 1 + scaled[lofts]! * PRESUMED.grip,
+		firmness: firmness + scaled[lofts + 1]! * PRESUMED.firmness
+	};
+};
+
+/** Everything a guess is held against: rolls in their deviations, then the parameters themselves, which are presumed to be 0. */
+class Problem {
+	constructor(
+		private readonly observed: readonly Observation[],
+		private readonly size: number,
+		private readonly firmness: number
+	) {}
+
+	get rows(): number {
+		return this.observed.length + this.size;
+	}
+
+	wanted(row: number): number {
+		const one = this.observed[row];
+		return one ? one.roll / one.spread : 0;
+	}
+
+	given(row: number, scaled: readonly number[]): number {
+		const one = this.observed[row];
+		if (!one) return scaled[row - this.observed.length]!;
+		return one.response(one.carry, causesAt(scaled, one.loftAt, this.firmness)) / one.spread;
+	}
+
+	/** Sum of squares of the balls alone. */
+	squares(scaled: readonly number[]): number {
+		return this.observed.reduce(
+			(sum, _, row) => sum + (this.given(row, scaled) - this.wanted(row)) ** 2,
+			0
+		);
+	}
+
+	/** Of the parameters, to first order: the inverse of what balls, scattering so much, and presumption know together. */
+	covariance(scaled: readonly number[], scatter: number): Matrix {
+		const information = Matrix.eye(this.size);
+		const moved = (j: number, by: number) =>
+			scaled.map((value, i) => (i === j ? value + by : value));
+		const ways = scaled.map((_, j) => [moved(j, STEP), moved(j, -STEP)] as const);
+		for (let row = 0; row < this.observed.length; row++) {
+			const slopes = ways.map(
+				([up, down]) => (this.given(row, up) - this.given(row, down)) / (2 * STEP * scatter)
+			);
+			for (const [i, a] of slopes.entries())
+				for (const [j, b] of slopes.entries()) information.set(i, j, information.get(i, j) + a * b);
+		}
+		return inverse(information);
+	}
+}
+
+const deviations = (cov: Matrix): number[] =>
+	Array.from({ length: cov.rows }, (_, i) => Math.sqrt(cov.get(i, i)));
+
+/** The parameter of which least is told, and the one it is most correlated with. */
+function mixedUp(cov: Matrix): [number, number] {
+	const sd = deviations(cov);
+	const worst = sd.indexOf(Math.max(...sd));
+	const tied = (i: number) => (i === worst ? -1 : Math.abs(cov.get(worst, i)) / sd[i]!);
+	const other = sd.reduce((best, _, i) => (tied(i) > tied(best) ? i : best), worst === 0 ? 1 : 0);
+	return [worst, other];
+}
+
+/** Ends of the table in presumed deviations. */
+function endsOf(name: Cause, firmness: number): [number, number] {
+	const ends = (row: readonly number[], about: number, unit: number): [number, number] => [
+		(row[0]! - about) / unit,
+		(row[row.length - 1]! - about) / unit
+	];
+	if (name === 'firmness') return ends(CAUSES.firmness, firmness, PRESUMED.firmness);
+	if (name === 'grip') return ends(CAUSES.grip, 1, PRESUMED.grip);
+	return ends(CAUSES.loft, 0, PRESUMED.loft);
+}
+
+/**
+ * What balls that landed and were followed to rest say of this player's delivered loft, the grip of face on ball and the turf: nonlinear
+ * least squares on the engine's roll-outs together with what is presumed (players differ so much, the turf was judged so well), with the
+ * covariance of the linearised problem. Of what the balls do not tell, it says so.
+ *
+ * @param stations of one green on one day; wild balls left out
+ * @param firmness as the green was read, −1 soft to 1 firm
+ * @source Levenberg–Marquardt as in ml-levenberg-marquardt; priors as further observations and the linearised covariance as in Seber and
+ *   Wild, Nonlinear Regression, 1989 (from memory)
+ */
+export function fitRolls(stations: readonly RollStation[], firmness: number): RollFit {
+	const flights = [...new Set(stations.map(({ flight }) => flight))];
+	const names: Cause[] = [...flights, 'grip', 'firmness'];
+	const observed = observe(stations, flights, firmness);
+	const problem = new Problem(observed, names.length, firmness);
+	const n = observed.length;
+	if (n < FEWEST_BALLS) return { ...nothing(firmness), n };
+	const ends = names.map((name) => endsOf(name, firmness));
+	const rows = Array.from({ length: problem.rows }, (_, i) => i);
+	const { parameterValues: at } = levenbergMarquardt(
+		{ x: rows, y: rows.map((row) => problem.wanted(row)) },
+		(scaled) => (row) => problem.given(row, scaled),
+		{
+			initialValues: names.map(() => 0.01),
+			minValues: ends.map(([low]) => low),
+			maxValues: ends.map(([, high]) => high),
+			damping: 0.1,
+			maxIterations: 60,
+			gradientDifference: STEP / 2,
+			centralDifference: true,
+			errorTolerance: 1e-9
+		}
+	);
+	const freedom = PRIOR_BALLS + n - 1;
+	const scatter = Math.sqrt((PRIOR_BALLS + problem.squares(at)) / freedom);
+	const cov = problem.covariance(at, scatter);
+	const sd = deviations(cov);
+	const reach = studentQuantile((1 + CONFIDENCE) / 2, freedom);
+	const estimate = (i: number, unit: number, about = 0): Estimate => ({
+		value: about + at[i]! * unit,
+		low: about + (at[i]! - reach * sd[i]!) * unit,
+		high: about + (at[i]! + reach * sd[i]!) * unit,
+		told: sd[i]! < TOLD
+	});
+	const loft = Object.fromEntries(flights.map((flight, i) => [flight, estimate(i, PRESUMED.loft)]));
+	const grip = estimate(flights.length, PRESUMED.grip, 1);
+	const all = [...Object.values(loft), grip];
+	const [worst, other] = mixedUp(cov);
+	const atEnd = at.some((v, i) => v < ends[i]![0] + AT_END || v > ends[i]![1] - AT_END);
+	return {
+		status: atEnd ? 'end' : all.some(({ told }) => told) ? 'found' : 'confounded',
+		n,
+		loft,
+		grip,
+		firmness: estimate(flights.length + 1, PRESUMED.firmness, firmness),
+		mixedUp: sd[worst]! < TOLD ? null : [names[worst]!, names[other]!],
+		scatter
+	};
+}
+
+const nothing = (firmness: number): Omit<RollFit, 'n'> => {
+	const reach = studentQuantile((1 + CONFIDENCE) / 2, PRIOR_BALLS);
+	const presumed = (about: number, unit: number): Estimate => ({
+		value: about,
+		low: about - reach * unit,
+		high: about + reach * unit,
+		told: false
+	});
+	return {
+		status: 'few',
+		loft: {},
+		grip: presumed(1, PRESUMED.grip),
+		firmness: presumed(firmness, PRESUMED.firmness),
+		mixedUp: null,
+		scatter: 1
+	};
+};
+
+/** A ball that would settle what cannot be told apart. */
+export interface SettlingBall {
+	club: string;
+	flight: CarryFlight;
+	carry: Metres;
+}
+
+/** So many more balls are imagined of each candidate. */
+const IMAGINED = 6;
+
+/**
+ * Of several stations that could be hit, the one after which loft and grip would be known best together.
+ *
+ * @param stations hit so far
+ * @param candidates that could be hit, each with one ball at its carry
+ * @param firmness as the green was read
+ * @returns null where there is none
+ */
+export function settlingBall(
+	stations: readonly RollStation[],
+	candidates: readonly RollStation[],
+	firmness: number
+): SettlingBall | null {
+	const flights = [...new Set(stations.map(({ flight }) => flight))];
+	const size = flights.length + 2;
+	const observed = observe(stations, flights, firmness);
+	const presumed = Array.from({ length: size }, () => 0);
+	let best: SettlingBall | null = null;
+	let least = Infinity;
+	for (const station of candidates) {
+		const [one] = observe([station], flights, firmness);
+		if (!one || one.loftAt < 0) continue;
+		const more = Array.from({ length: IMAGINED }, () => one);
+		const cov = new Problem([...observed, ...more], size, firmness).covariance(presumed, 1);
+		const left = Math.max(...deviations(cov).slice(0, -1));
+		if (left >= least) continue;
+		least = left;
+		best = { club: station.club, flight: station.flight, carry: one.carry };
+	}
+	return best;
+}
