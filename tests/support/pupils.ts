@@ -1,5 +1,5 @@
 import { playingOf, type Playing } from '$lib/io/playing';
-import type { Ball, Pupil, PupilFile } from '$lib/io/pupil';
+import { PLAIN_BALL, type Ball, type Pupil, type PupilFile } from '$lib/io/pupil';
 import { newPupilFile } from '$lib/store/pupils';
 
 /** A pupil with the standard set, ids that tests can name, and what is to be different. */
@@ -10,6 +10,7 @@ export function pupilFile(change: Partial<Pupil> = {}, carries: Partial<Ball>[] 
 		pupil: { ...pupil, ...change, id },
 		clubs: clubs.map((club) => ({ ...club, id: `${id}-${club.name}`, pupilId: id })),
 		balls: carries.map((ball, i) => ({
+			...PLAIN_BALL,
 			id: `${id}-ball-${i}`,
 			pupilId: id,
 			clubId: `${id}-SW`,

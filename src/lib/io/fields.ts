@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { STRIKE_TAGS } from '$lib/core/practice/practised';
 
 /** A finite number in a range, with a message that names the range and the unit. */
 export const within = (low: number, high: number, unit: string) => {
@@ -47,8 +48,19 @@ export const schoolField = choice([
 
 export const unitsField = choice(['metres', 'yards', 'feet', 'paces']);
 export const clubKindField = choice(['wood', 'hybrid', 'iron', 'wedge', 'putter']);
-/** How a ball's carry is known: typed one by one, or stated as the carry of a swing. */
-export const ballSourceField = choice(['typed', 'stated']);
+/** How a ball's carry is known: typed one by one, stated as the carry of a swing, touched on a drawing, tracked, or read from a file. */
+export const ballSourceField = choice(['typed', 'stated', 'touched', 'tracker', 'file']);
+export const shapeField = choice(['inside', 'straight', 'outside']);
+export const strikeTagField = choice(STRIKE_TAGS);
+export const formatField = choice([
+	'block',
+	'random',
+	'up-and-down',
+	'worst-ball',
+	'beat-your-last'
+]);
+export const measureField = choice(['carry', 'roll-out', 'finish', 'strokes', 'strike']);
+export const markField = choice(['box', 'stick', 'flag', 'none']);
 
 export const areaKindField = choice(['sand', 'water', 'rough', 'fringe']);
 export const readingMethodField = choice(['ramp', 'balls', 'judged']);

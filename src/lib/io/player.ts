@@ -156,7 +156,14 @@ function swingsOf(
 ): Player['swings'] {
 	if (carries.length === 0) return {};
 	const measured = bag.filter(({ id }) => carries.some(({ club }) => club === id));
-	const key = contentKey([carries, measured, player.technique, player.strength, player.dispersion, player.delivered]);
+	const key = contentKey([
+		carries,
+		measured,
+		player.technique,
+		player.strength,
+		player.dispersion,
+		player.delivered
+	]);
 	if (key !== lastKey) {
 		lastSwings = measuredSwings(carries, measured, player);
 		lastKey = key;

@@ -10,7 +10,10 @@ import {
 	carryFlightField,
 	ballSourceField,
 	idField,
+	lieField,
 	nameField,
+	shapeField,
+	strikeTagField,
 	unitsField,
 	within
 } from './fields';
@@ -32,6 +35,8 @@ export const pupilDraftSchema = golferDraftSchema.omit({ carries: true }).extend
 	archived: z.boolean().default(false)
 });
 
+const spotField = z.tuple([within(-30, 300, 'metres'), within(-150, 150, 'metres')]);
+
 /** A ball whose carry is known, or a carry that is stated. */
 export const ballDraftSchema = z.object({
 	id: idField,
@@ -40,11 +45,32 @@ export const ballDraftSchema = z.object({
 	at: z.string(),
 	swing: nameField,
 	flight: carryFlightField.default('standard'),
-	carry: within(0.1, 150, 'metres'),
+	carry: within(0.1, 300, 'metres'),
 	source: ballSourceField.default('typed'),
 	spread: within(0, 40, 'metres').optional(),
-	n: z.int().min(1).max(10_000).optional()
+	n: z.int().min(1).max(10_000).optional(),
+	sessionId: idField.optional(),
+	shape: shapeField.default('straight'),
+	lie: lieField.default('fairway'),
+	landed: spotField.optional(),
+	finished: spotField.optional(),
+	meant: within(0.1, 300, 'metres').optional(),
+	meantRoll: within(-30, 300, 'metres').optional(),
+	inferred: z.boolean().default(false),
+	tags: z.array(strikeTagField).default([]),
+	strokes: z.int().min(1).max(12).optional(),
+	reading: z.string().max(80).optional(),
+	counts: z.boolean().default(true)
 });
+
+/** What a ball is that nothing more is said of. */
+export const PLAIN_BALL = {
+	shape: 'straight',
+	lie: 'fairway',
+	inferred: false,
+	tags: [],
+	counts: true
+} satisfies Partial<z.output<typeof ballDraftSchema>>;
 
 export type Pupil = z.output<typeof pupilDraftSchema>;
 export type Ball = z.output<typeof ballDraftSchema>;
@@ -101,7 +127,18 @@ const factOf = (ball: Ball): CarryFact<CarryFlight> => ({
 
 /** The carry table of a pupil: every club, swing and flight of which there is a ball. */
 export const carriesOf = ({ pupil, balls }: PupilFile): CarryCell<CarryFlight>[] =>
-	carryTable(balls.map(factOf), dispersionOf(pupil).speed);
+	carryTable(balls.filter(inTable).map(factOf), dispersionOf(pupil).speed);
+
+/** Lies that carries are measured from, but for a splash. */
+const TABLE_LIES: readonly Ball['lie'][] = ['fairway', 'fringe', 'tight'];
+
+/** Whether the carry table rests on a ball: it counts, was seen to land, flew a straight path, and was not called wild. */
+export const inTable = ({ counts, inferred, shape, tags, lie, flight }: Ball): boolean =>
+	counts &&
+	!inferred &&
+	shape === 'straight' &&
+	!tags.includes('wild') &&
+	(flight === 'splash' || TABLE_LIES.includes(lie));
 
 /** How far a pupil's club runs on after a carry, by the model; null where they cannot carry it so far. */
 export const rollOutOf = (

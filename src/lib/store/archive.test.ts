@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import { PLAIN_BALL } from '$lib/io/pupil';
 import { readFileSync } from 'node:fs';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { pupilFile } from '../../../tests/support/pupils';
@@ -112,6 +113,8 @@ describe('archive in the store', () => {
 			const mine = structuredClone(file!);
 			mine.pupil.name = name;
 			mine.balls.push({
+				...PLAIN_BALL,
+				tags: [],
 				id: name,
 				pupilId: 'pupil-1',
 				clubId: 'pupil-1-SW',

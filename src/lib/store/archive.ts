@@ -1,10 +1,11 @@
 import type { Archive, ArchiveContent } from '$lib/io/archive/archive';
 import { keyOf, knownOf, planMerge, type Known, type MergePlan } from '$lib/io/archive/merge';
-import { ARCHIVED_TABLES, type ArchivedTable } from '$lib/io/archive/version3';
+import { ARCHIVED_TABLES, type ArchivedTable } from '$lib/io/archive/version4';
 import { stamp } from './clock';
 import { database, SETTING, type RawRow } from './database';
 import { greenShelf, readingShelf } from './greens';
 import { ballShelf, clubShelf, pupilShelf } from './pupils';
+import { drillShelf, homeworkShelf, sessionShelf } from './practice';
 import { shotShelf } from './savedShots';
 import { readPreferences, writePreferences } from './settings';
 import { follow, keyText, stampsOf, type BrokenRow, type Shelf } from './shelf';
@@ -13,6 +14,9 @@ const SHELVES = {
 	pupils: pupilShelf,
 	clubs: clubShelf,
 	balls: ballShelf,
+	sessions: sessionShelf,
+	drills: drillShelf,
+	homework: homeworkShelf,
 	shots: shotShelf,
 	greens: greenShelf,
 	readings: readingShelf
@@ -35,6 +39,9 @@ export function readAll(): Promise<ArchiveContent> {
 		pupils: await pupilShelf.readStamped(),
 		clubs: await clubShelf.readStamped(),
 		balls: await ballShelf.readStamped(),
+		sessions: await sessionShelf.readStamped(),
+		drills: await drillShelf.readStamped(),
+		homework: await homeworkShelf.readStamped(),
 		shots: await shotShelf.readStamped(),
 		greens: await greenShelf.readStamped(),
 		readings: await readingShelf.readStamped(),

@@ -2,9 +2,11 @@ import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { readFileSync } from 'node:fs';
 import { afterEach, describe, expect, it } from 'vitest';
+import { PLAIN_BALL } from '$lib/io/pupil';
 import { stamp } from './clock';
 import { database } from './database';
 import { readGreens } from './greens';
+import { readPractice } from './practice';
 import { readPlaying, readPupils } from './pupils';
 import { shotShelf } from './savedShots';
 import { readLastShot, readPreferences } from './settings';
@@ -21,7 +23,16 @@ const golden = (version: number) =>
 const STORES: Record<string, string>[] = [
 	{ shots: 'id, savedAt', settings: 'key' },
 	{ greens: 'id, name', readings: 'id, greenId, takenAt' },
-	{}
+	{},
+	{
+		pupils: 'id, name, updatedAt',
+		clubs: 'id, pupilId, updatedAt',
+		balls: 'id, pupilId, updatedAt',
+		shots: 'id, savedAt, updatedAt',
+		greens: 'id, name, updatedAt',
+		readings: 'id, greenId, takenAt, updatedAt',
+		tombstones: 'key'
+	}
 ];
 
 /** Leaves a browser as a release left it, and opens it with the present one. */
@@ -83,6 +94,26 @@ it('keeps the carries that a shot had, with what was said of their balls', async
 	]);
 	expect(clubs.find(({ id }) => id === balls[0]!.clubId)!.name).toBe('SW');
 });
+
+it('opens a database of version 4 with every row as it was', async () => {
+	const { stores } = await openAsLeftBy(4);
+	const { files, broken } = await readPupils();
+	expect(broken).toEqual([]);
+	expect(files.flatMap(({ balls }) => balls)).toHaveLength(stores['balls']!.length);
+	for (const { balls } of files)
+		for (const ball of balls) {
+			const old = stores['balls']!.find((row) => (row as { id: string }).id === ball.id);
+			expect(ball).toMatchObject({ ...PLAIN_BALL, ...plain(old!) });
+		}
+	expect(await database.tombstones.count()).toBe(stores['tombstones']!.length);
+	expect(await readPractice()).toEqual({ sessions: [], drills: [], homework: [], broken: [] });
+});
+
+/** A row without its stamps. */
+const plain = (row: object) => {
+	const { createdAt: _made, updatedAt: _changed, ...rest } = row as Record<string, unknown>;
+	return rest;
+};
 
 it('goes on from the latest stamp it finds, though the clock was set back', async () => {
 	await readPupils();

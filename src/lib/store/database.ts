@@ -1,7 +1,7 @@
 import Dexie, { type IndexableType, type Table, type Transaction } from 'dexie';
 import { liftShotRowTo2, liftShotTo2 } from '$lib/io/archive/lift';
 import { liftShotTo3, stampRow, takePupilsOut } from '$lib/io/archive/liftTo3';
-import { ARCHIVED_TABLES, type ArchivedTable } from '$lib/io/archive/version3';
+import { ARCHIVED_TABLES, type ArchivedTable } from '$lib/io/archive/version4';
 import type { Stamp } from '$lib/io/stamp';
 import { observe, stamp } from './clock';
 import { settle, unwrittenNotes } from './journal';
@@ -39,12 +39,15 @@ export const SETTING = {
 /** The library counts the browser's own versions in tens. */
 const NATIVE_STEP = 10;
 /** Version of the newest stores that this release knows. */
-const RELEASE = 4;
+const RELEASE = 5;
 
 class CrispLandingDatabase extends Dexie {
 	pupils!: Table<RawRow, IndexableType>;
 	clubs!: Table<RawRow, IndexableType>;
 	balls!: Table<RawRow, IndexableType>;
+	sessions!: Table<RawRow, IndexableType>;
+	drills!: Table<RawRow, IndexableType>;
+	homework!: Table<RawRow, IndexableType>;
 	shots!: Table<RawRow, IndexableType>;
 	greens!: Table<RawRow, IndexableType>;
 	readings!: Table<RawRow, IndexableType>;
@@ -73,7 +76,7 @@ class CrispLandingDatabase extends Dexie {
 						row.value = liftShotTo2(row.value);
 					});
 			});
-		this.version(RELEASE)
+		this.version(4)
 			.stores({
 				pupils: 'id, name, updatedAt',
 				clubs: 'id, pupilId, updatedAt',
@@ -84,6 +87,13 @@ class CrispLandingDatabase extends Dexie {
 				tombstones: 'key'
 			})
 			.upgrade(givePupilsTheirOwn);
+		// Balls of a session are found by it; what rows gained may be missing in older ones.
+		this.version(RELEASE).stores({
+			balls: 'id, pupilId, sessionId, updatedAt',
+			sessions: 'id, startedAt, updatedAt',
+			drills: 'id, updatedAt',
+			homework: 'id, pupilId, updatedAt'
+		});
 	}
 }
 

@@ -8,7 +8,7 @@ import { contentKey } from '$lib/core/math/contentKey';
 
 /** A row on its way to its table. */
 export interface Note {
-	table: 'greens' | 'pupils' | 'clubs' | 'balls' | 'settings';
+	table: 'greens' | 'pupils' | 'clubs' | 'balls' | 'sessions' | 'drills' | 'homework' | 'settings';
 	/** Who noted it; this page where it is left out. */
 	page?: string | undefined;
 	/** The row's own key in that table. */
@@ -24,6 +24,9 @@ const TABLES: readonly string[] = [
 	'pupils',
 	'clubs',
 	'balls',
+	'sessions',
+	'drills',
+	'homework',
 	'settings'
 ] satisfies Note['table'][];
 

@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { issuesOf } from '../issues';
 import { PRESENT_VERSION, VERSIONS } from './lift';
-import type { ArchiveVersion3 } from './version3';
+import type { ArchiveVersion4 } from './version4';
 
 const FORMAT = 'crisp-landing archive';
 
-export type Archive = ArchiveVersion3;
+export type Archive = ArchiveVersion4;
 /** What is put into an archive. */
 export type ArchiveContent = Omit<Archive, 'format' | 'version'>;
 
@@ -32,6 +32,9 @@ export const emptyArchive = (): ArchiveContent => ({
 	pupils: [],
 	clubs: [],
 	balls: [],
+	sessions: [],
+	drills: [],
+	homework: [],
 	shots: [],
 	greens: [],
 	readings: [],

@@ -3,6 +3,7 @@ import { archiveVersion1 } from './version1';
 import { stampRow, takePupilsOut } from './liftTo3';
 import { archiveVersion2 } from './version2';
 import { archiveVersion3 } from './version3';
+import { archiveVersion4 } from './version4';
 
 /** One version of the archive: its frozen schema, and the pure step that makes the next version's content of it. */
 interface Version {
@@ -57,10 +58,17 @@ function liftArchiveTo3(content: z.output<typeof archiveVersion2>): unknown {
 	};
 }
 
+/** Version 4 adds tables and fields that may be missing: everything else stays as it was. */
+const liftArchiveTo4 = (content: z.output<typeof archiveVersion3>): unknown => ({
+	...content,
+	version: 4
+});
+
 /** Every version there has been, oldest first; the first is version 1. */
 export const VERSIONS: readonly Version[] = [
 	{ schema: archiveVersion1, lift: liftArchiveTo2 },
 	{ schema: archiveVersion2, lift: liftArchiveTo3 },
-	{ schema: archiveVersion3, lift: null }
+	{ schema: archiveVersion3, lift: liftArchiveTo4 },
+	{ schema: archiveVersion4, lift: null }
 ];
 export const PRESENT_VERSION = VERSIONS.length;

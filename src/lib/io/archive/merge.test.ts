@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { emptyArchive } from './archive';
 import { describe, expect, it } from 'vitest';
 import { NEVER } from '../stamp';
 import { keyOf, knownOf, planMerge, winner, type Known } from './merge';
@@ -125,8 +126,7 @@ describe('what will happen', () => {
 			name: updatedAt,
 			updatedAt
 		}));
-		const empty = { pupils: [], clubs: [], balls: [], shots: [], greens: [], readings: [] };
-		const found = knownOf({ ...empty, pupils: twice as never, deleted: [] });
+		const found = knownOf({ ...emptyArchive(), pupils: twice as never });
 		expect([...found.values()].map(({ at }) => at)).toEqual(['2026-03']);
 	});
 });

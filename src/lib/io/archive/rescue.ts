@@ -7,7 +7,7 @@ export type RawTables = Readonly<Record<string, readonly unknown[]>>;
 /** Tables that version 2 and later keep rows of that cannot be read. */
 const KEEPS_UNREADABLE = 2;
 /** Versions of the database and the archive that holds the same rows. */
-const ARCHIVE_OF = [1, 1, 1, 2, 3];
+const ARCHIVE_OF = [1, 1, 1, 2, 3, 4];
 
 /**
  * Makes an archive of what lies in a database that cannot be opened: rows that its release could have read go in as such, others as they

@@ -3,14 +3,14 @@ import { z } from 'zod';
 // Frozen: files and databases of the releases that wrote version 2 are read by this for ever. Nothing here follows later changes of
 // fields, rows or the contract.
 
-const one = <const T extends readonly [string, ...string[]]>(values: T) =>
+export const one = <const T extends readonly [string, ...string[]]>(values: T) =>
 	z.enum(values, { error: `must be one of: ${values.join(', ')}` });
 const number = z.number();
-const mapPoint = z.tuple([number, number]);
+export const mapPoint = z.tuple([number, number]);
 const outline = z.array(mapPoint);
-const address = /^[\w-]{1,64}$/;
+export const address = /^[\w-]{1,64}$/;
 
-const situationRow = z.object({
+export const situationRow = z.object({
 	lie: one([
 		'tight',
 		'fairway',
@@ -128,7 +128,7 @@ const shotRow = z.object({
 	shot: workingShotRow
 });
 
-const greenRow = z.object({
+export const greenRow = z.object({
 	id: z.string().min(1),
 	name: z.string(),
 	note: z.string().default(''),
@@ -168,7 +168,7 @@ const greenRow = z.object({
 	pins: z.array(z.object({ id: z.string(), name: z.string(), at: mapPoint })).default([])
 });
 
-const readingRow = z.object({
+export const readingRow = z.object({
 	id: z.string().min(1),
 	greenId: z.string().min(1),
 	takenAt: z.string(),

@@ -1,38 +1,91 @@
 import { z } from 'zod';
-import { idField } from '../fields';
-import { ballRow } from '../rows/ball';
-import { clubRow } from '../rows/club';
-import { greenRow } from '../rows/green';
-import { preferencesRow } from '../rows/preferences';
-import { pupilRow } from '../rows/pupil';
-import { readingRow } from '../rows/reading';
-import { shotRow } from '../rows/shot';
 import { stampField } from '../stamp';
+import { address, greenRow, mapPoint, one, readingRow, situationRow } from './version2';
 
-/** Tables of which an archive holds rows. */
-export const ARCHIVED_TABLES = ['pupils', 'clubs', 'balls', 'shots', 'greens', 'readings'] as const;
-export type ArchivedTable = (typeof ARCHIVED_TABLES)[number];
+// Frozen: files and databases of the releases that wrote version 3 are read by this for ever. What version 2 already had is as it was there.
 
-const tableField = z.enum(ARCHIVED_TABLES, {
-	error: `must be one of: ${ARCHIVED_TABLES.join(', ')}`
+const number = z.number();
+const idField = z
+	.string()
+	.regex(address, 'must be 1 to 64 letters, digits, hyphens or underscores');
+const flightField = one(['low', 'standard', 'high', 'open', 'splash']);
+
+const pupilRow = z.object({
+	id: z.string().min(1),
+	name: z.string(),
+	skill: one(['expert', 'scratch', 'middle', 'high']).default('middle'),
+	hand: one(['right', 'left']).default('right'),
+	school: one([
+		'free',
+		'rule-of-twelve',
+		'fly-fractions',
+		'three-windows',
+		'second-club-ladder',
+		'todays-percentage',
+		'longest-club',
+		'gap-wedge-limit',
+		'one-wedge-two-ways',
+		'one-wedge-three-flights',
+		'shape-the-spin'
+	]).default('free'),
+	vocabulary: one(['clock', 'body', 'shape']).default('clock'),
+	technique: z
+		.object({
+			chip: one(['lean', 'sole']).default('lean'),
+			flop: one(['lead', 'trail']).default('lead'),
+			stroke: one(['pendulum', 'set-and-drop', 'hinge-and-hold']).default('pendulum')
+		})
+		.prefault({}),
+	spread: z.object({ speed: number, direction: number, loft: number, lowPoint: number }).optional(),
+	costs: z
+		.object({ holedHalf: number, around: number, sand: number, upAndDown: number })
+		.optional(),
+	pace: number.default(0.9),
+	units: one(['metres', 'yards', 'feet', 'paces']).default('metres'),
+	minding: z.string().default(''),
+	notes: z.string().default(''),
+	archived: z.boolean().default(false)
 });
 
-/** A row that the writer could not read, as it was; the key under which it was kept is part of it. */
-const unreadableRow = z.strictObject({
-	table: tableField,
-	row: z.looseObject({ id: z.union([z.string(), z.number()]) })
+const clubRow = z.object({
+	id: z.string().min(1),
+	pupilId: z.string(),
+	name: z.string(),
+	loft: number,
+	bounce: number.default(6),
+	kind: one(['wood', 'hybrid', 'iron', 'wedge', 'putter']).default('wedge'),
+	order: number.default(0),
+	retiredAt: z.string().nullable().default(null)
 });
 
-/** What is left of a row that was removed: that it was, and when. */
-const tombstone = z.strictObject({ table: tableField, id: z.string(), deletedAt: stampField });
+const ballRow = z.object({
+	id: z.string().min(1),
+	pupilId: z.string(),
+	clubId: z.string(),
+	at: z.string(),
+	swing: z.string(),
+	flight: flightField.default('standard'),
+	carry: number,
+	source: one(['typed', 'stated']).default('typed'),
+	spread: number.optional(),
+	n: number.optional()
+});
 
-/** What every row is kept with: an id that fits an address, and when it was made and last changed. */
+const shotRow = z.object({
+	id: z.string().min(1),
+	name: z.string(),
+	savedAt: z.string(),
+	shot: z.object({
+		situation: situationRow,
+		pupilId: z.string(),
+		place: z.object({ greenId: z.string(), ball: mapPoint, pin: mapPoint }).optional()
+	})
+});
+
+const TABLES = ['pupils', 'clubs', 'balls', 'shots', 'greens', 'readings'] as const;
 const record = { id: idField, createdAt: stampField, updatedAt: stampField };
 
-/**
- * The present version: what a browser holds, row by row. It follows the rows while it is the present one; the release that changes
- * them freezes a copy of them here, in the manner of `version2`, and begins the next file.
- */
+/** An archive of version 3: pupils with bags and carries, before there were sessions. */
 export const archiveVersion3 = z.strictObject({
 	format: z.string(),
 	version: z.literal(3),
@@ -43,9 +96,19 @@ export const archiveVersion3 = z.strictObject({
 	shots: z.array(shotRow.extend(record)).default([]),
 	greens: z.array(greenRow.extend(record)).default([]),
 	readings: z.array(readingRow.extend(record)).default([]),
-	preferences: preferencesRow.nullable().default(null),
-	deleted: z.array(tombstone).default([]),
-	unreadable: z.array(unreadableRow).default([])
+	preferences: z
+		.object({ theme: z.enum(['paper', 'slate', 'sunlight']).catch('paper') })
+		.nullable()
+		.default(null),
+	deleted: z
+		.array(z.strictObject({ table: one(TABLES), id: z.string(), deletedAt: stampField }))
+		.default([]),
+	unreadable: z
+		.array(
+			z.strictObject({
+				table: one(TABLES),
+				row: z.looseObject({ id: z.union([z.string(), z.number()]) })
+			})
+		)
+		.default([])
 });
-
-export type ArchiveVersion3 = z.output<typeof archiveVersion3>;

@@ -1,5 +1,12 @@
 import { z } from 'zod';
-import { handField, schoolField, skillField, unitsField, vocabularyField } from '../fields';
+import {
+	carryFlightField,
+	handField,
+	schoolField,
+	skillField,
+	unitsField,
+	vocabularyField
+} from '../fields';
 import { TECHNIQUE_CHOICES } from '../player';
 
 // Numbers are taken as they are; ranges are judged where they are typed.
@@ -23,6 +30,13 @@ export const pupilRow = z.object({
 	spread: z.object({ speed: number, direction: number, loft: number, lowPoint: number }).optional(),
 	costs: z
 		.object({ holedHalf: number, around: number, sand: number, upAndDown: number })
+		.optional(),
+	/** How the strike differs from the model's: degrees of loft by flight, and a factor on the spin. */
+	delivered: z
+		.object({
+			loft: z.partialRecord(carryFlightField, number).default({}),
+			grip: number.default(1)
+		})
 		.optional(),
 	/** Metres. */
 	pace: number.default(0.9),

@@ -5,7 +5,7 @@
 	import type { CarryFlight } from '$lib/core/solve/measuredSwings';
 	import { readCarries } from '$lib/io/carries';
 	import type { ClubDraft } from '$lib/io/club';
-	import { rollOutOf } from '$lib/io/pupil';
+	import { PLAIN_BALL, rollOutOf } from '$lib/io/pupil';
 	import { markWords } from '$lib/io/words/swing';
 	import { newId } from '$lib/store/newId';
 	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
@@ -68,6 +68,8 @@
 		bench.change((file) => {
 			for (const carry of read.carries)
 				file.balls.push({
+					...PLAIN_BALL,
+					tags: [],
 					id: newId(),
 					pupilId: file.pupil.id,
 					clubId: club.id,

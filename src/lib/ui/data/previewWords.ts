@@ -1,5 +1,5 @@
 import type { Known } from '$lib/io/archive/merge';
-import type { ArchivedTable } from '$lib/io/archive/version3';
+import type { ArchivedTable } from '$lib/io/archive/version4';
 import type { ImportPreview } from '$lib/store/archive';
 
 /** One thing an import does, and the rows it does it to. */
@@ -18,6 +18,9 @@ const KIND: Record<ArchivedTable, string> = {
 	pupils: 'pupil',
 	clubs: 'club',
 	balls: 'ball',
+	sessions: 'session',
+	drills: 'drill',
+	homework: 'homework',
 	shots: 'shot',
 	greens: 'green',
 	readings: 'reading'
@@ -26,6 +29,7 @@ const KIND: Record<ArchivedTable, string> = {
 const PLURAL: Partial<Record<ArchivedTable, [string, string]>> = {
 	clubs: ['club', 'clubs'],
 	balls: ['ball', 'balls'],
+	sessions: ['session', 'sessions'],
 	readings: ['reading', 'readings']
 };
 

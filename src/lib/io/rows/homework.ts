@@ -1,0 +1,21 @@
+import { z } from 'zod';
+import { carryFlightField } from '../fields';
+
+/** What a coach asked a pupil to practise until a day, as a browser keeps it. Whether it is done is read off the balls. */
+export const homeworkRow = z.object({
+	id: z.string().min(1),
+	pupilId: z.string(),
+	name: z.string(),
+	givenAt: z.string(),
+	/** The last day, 2026-10-25. */
+	due: z.string(),
+	cells: z.array(
+		z.object({
+			clubId: z.string(),
+			swing: z.string(),
+			flight: carryFlightField.default('standard'),
+			balls: z.int().positive()
+		})
+	),
+	note: z.string().default('')
+});

@@ -1,0 +1,97 @@
+import { z } from 'zod';
+import type { DrillGround } from '$lib/core/practice/drillScene';
+import type { PractisedBall } from '$lib/core/practice/practised';
+import type { PractiseTask } from '$lib/core/practice/propose';
+import { fromFeet, fromPercent } from '$lib/core/units';
+import { drillRulesSchema } from './drill';
+import {
+	carryFlightField,
+	firmnessField,
+	idField,
+	nameField,
+	shapeField,
+	slopeField,
+	stimpField,
+	within
+} from './fields';
+import type { Ball } from './pupil';
+
+const taskSchema = z.object({
+	clubId: idField,
+	swing: nameField,
+	flight: carryFlightField,
+	shape: shapeField,
+	balls: z.int().min(1).max(200),
+	landing: within(0.1, 150, 'metres'),
+	finish: within(-10, 250, 'metres')
+});
+export type SessionTask = z.output<typeof taskSchema>;
+
+/** Where a session is hit. */
+export const sessionGroundSchema = z.object({
+	name: z.string().max(60),
+	greenId: z.string().nullable(),
+	stimpFeet: stimpField,
+	firmness: firmnessField,
+	wet: z.boolean(),
+	toEdge: within(0, 60, 'metres'),
+	room: within(1, 100, 'metres'),
+	slopeAlong: slopeField,
+	place: z.object({ ball: z.tuple([z.number(), z.number()]), heading: z.number() }).optional()
+});
+export type SessionGround = z.output<typeof sessionGroundSchema>;
+
+/** A session of practice. */
+export const sessionSchema = z.object({
+	id: idField,
+	drillId: z.string(),
+	name: nameField,
+	rules: drillRulesSchema,
+	startedAt: z.string(),
+	endedAt: z.string().nullable(),
+	ground: sessionGroundSchema,
+	mark: within(0.3, 150, 'metres'),
+	turns: z.array(z.object({ pupilId: z.string(), tasks: z.array(taskSchema) })),
+	seed: z.number(),
+	homeworkId: z.string().nullable(),
+	notes: z.string().max(2000)
+});
+export type Session = z.output<typeof sessionSchema>;
+export type Turn = Session['turns'][number];
+
+/** Its ground in the core's terms. */
+export const groundToCore = (ground: SessionGround): DrillGround => ({
+	greenSpeed: fromFeet(ground.stimpFeet),
+	firmness: ground.firmness,
+	wet: ground.wet,
+	toEdge: ground.toEdge,
+	room: ground.room,
+	slopeAlong: fromPercent(ground.slopeAlong)
+});
+
+/** A proposed task as a session keeps it. */
+export const taskOf = ({ club, ...rest }: PractiseTask): SessionTask => ({ clubId: club, ...rest });
+
+/** A ball of a session as practice counts it; one of which no place is known lay on the line. */
+export const practisedOf = (ball: Ball): PractisedBall => ({
+	club: ball.clubId,
+	swing: ball.swing,
+	flight: ball.flight,
+	shape: ball.shape,
+	landed: ball.landed ?? [ball.carry, 0],
+	finished: ball.finished ?? null,
+	meant: ball.meant ?? null,
+	inferred: ball.inferred,
+	tags: ball.tags,
+	strokes: ball.strokes ?? null
+});
+
+/** Whether a ball belongs to a task. */
+export const isOf = (
+	task: Pick<SessionTask, 'clubId' | 'swing' | 'flight' | 'shape'>,
+	ball: Pick<Ball, 'clubId' | 'swing' | 'flight' | 'shape'>
+): boolean =>
+	ball.clubId === task.clubId &&
+	ball.swing === task.swing &&
+	ball.flight === task.flight &&
+	ball.shape === task.shape;
