@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
 import { afterEach, describe, expect, it } from 'vitest';
 import { createRng, type Rng } from '$lib/core/math/random';
-import { parseArchive } from '$lib/io/archive/archive';
+import { formatArchive, parseArchive } from '$lib/io/archive/archive';
 import { importArchive, readAll } from '$lib/store/archive';
 import { database } from '$lib/store/database';
 import { readPupils } from '$lib/store/pupils';
@@ -75,7 +75,7 @@ describe('a damaged archive', () => {
 			const { files } = await readPupils();
 			expect(files.length).toBe(new Set(parsed.archive.pupils.map(({ id }) => id)).size);
 			const again = parseArchive(
-				JSON.stringify({ format: 'crisp-landing archive', version: 3, ...(await readAll()) })
+				formatArchive(await readAll())
 			);
 			expect('archive' in again).toBe(true);
 		}

@@ -6,6 +6,7 @@ import { landingRegion } from '../core/plan/landingRegion';
 import { Question } from '../core/plan/question';
 import { missCost } from '../core/plan/whereToMiss';
 import { worthMeasuring } from '../core/plan/worthMeasuring';
+import { studyRolls } from '../core/practice/rollStudy';
 import { readBalls } from '../core/today/readBalls';
 import type { PlannerWorker } from './protocol';
 
@@ -29,6 +30,7 @@ const worker: PlannerWorker = {
 	surveyReport,
 	readBalls,
 	worthMeasuring,
+	studyRolls,
 	missCosts: (asked, spots) => spots.map((spot) => missCost(asked, spot))
 };
 

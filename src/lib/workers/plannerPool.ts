@@ -7,6 +7,7 @@ import type { FirstAnswer, Plan } from '../core/plan/plan';
 import type { Point } from '../core/math/polygon';
 import type { LandingRegion } from '../core/plan/landingRegion';
 import type { Rung } from '../core/plan/rung';
+import type { RollQuestion, RollStudy } from '../core/practice/rollStudy';
 import type { MissCost, MissQuestion } from '../core/plan/whereToMiss';
 import type { SampleJob } from '../core/plan/rank';
 import type { PlanRequest } from '../core/plan/request';
@@ -142,6 +143,20 @@ export class PlannerPool {
 	/** Green speed and firmness from a few chipped balls. */
 	readBalls(balls: readonly ChippedBall[], clubs: readonly Club[]): Promise<BallsReading> {
 		return this.#member(0).call((remote) => remote.readBalls(balls, clubs));
+	}
+
+	/** What balls that were followed to rest say of a player's strike, session by session; abort the signal to stop between two. */
+	async studyRolls(
+		questions: readonly RollQuestion[],
+		signal: AbortSignal,
+		progress: (share: number) => void
+	): Promise<RollStudy[]> {
+		let done = 0;
+		return this.#deal(questions, signal, async (member, question) => {
+			const study = await member.call((remote) => remote.studyRolls(question));
+			progress(++done / questions.length);
+			return study;
+		});
 	}
 
 	/** Expected strokes from many spots; abort the signal to stop between two of them. */

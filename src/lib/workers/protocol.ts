@@ -6,6 +6,7 @@ import type { FirstAnswer, Plan } from '../core/plan/plan';
 import type { LandingRegion } from '../core/plan/landingRegion';
 import type { MissCost, MissQuestion } from '../core/plan/whereToMiss';
 import type { Point } from '../core/math/polygon';
+import type { RollQuestion, RollStudy } from '../core/practice/rollStudy';
 import type { Rung } from '../core/plan/rung';
 import type { SampleJob, Sampler } from '../core/plan/rank';
 import type { PlanRequest } from '../core/plan/request';
@@ -24,5 +25,6 @@ export interface PlannerWorker {
 	surveyReport(green: Green): SurveyReport;
 	readBalls(balls: readonly ChippedBall[], clubs: readonly Club[]): BallsReading;
 	worthMeasuring(request: PlanRequest): Promise<MeasuringGain | null>;
+	studyRolls(question: RollQuestion): RollStudy;
 	missCosts(question: MissQuestion, spots: readonly Point[]): MissCost[];
 }

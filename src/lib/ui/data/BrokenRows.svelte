@@ -8,6 +8,9 @@
 		pupils: 'Pupil',
 		clubs: 'Club',
 		balls: 'Ball',
+		sessions: 'Session',
+		drills: 'Drill',
+		homework: 'Homework',
 		shots: 'Saved shot',
 		greens: 'Green',
 		readings: 'Reading'

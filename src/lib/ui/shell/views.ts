@@ -3,6 +3,7 @@ import Backpack from '@lucide/svelte/icons/backpack';
 import Bookmark from '@lucide/svelte/icons/bookmark';
 import Flag from '@lucide/svelte/icons/flag';
 import Mountain from '@lucide/svelte/icons/mountain';
+import Target from '@lucide/svelte/icons/target';
 import Users from '@lucide/svelte/icons/users';
 import { resolve } from '$app/paths';
 
@@ -11,6 +12,7 @@ export const VIEWS = [
 	{ href: resolve('/greens'), label: 'Greens', icon: Mountain },
 	{ href: resolve('/bag'), label: 'Bag', icon: Backpack },
 	{ href: resolve('/'), label: 'Shot', icon: Flag },
+	{ href: resolve('/practice'), label: 'Practice', icon: Target },
 	{ href: resolve('/saved'), label: 'Saved shots', icon: Bookmark },
 	{ href: resolve('/pupils'), label: 'Pupils', icon: Users },
 	{ href: resolve('/data'), label: 'Data', icon: Archive }

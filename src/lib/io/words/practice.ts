@@ -1,0 +1,128 @@
+import { ballsToGo } from '$lib/core/practice/goodEnough';
+import type { Score } from '$lib/core/practice/formats';
+import type { Group } from '$lib/core/practice/grouping';
+import type { Miss } from '$lib/core/practice/habits';
+import type { StrikeTag } from '$lib/core/practice/practised';
+import type { LeftOut } from '$lib/core/practice/propose';
+import type { Share } from '$lib/core/math/share';
+import type { SpinShape } from '$lib/core/setup/flights';
+import type { Metres } from '$lib/core/units';
+import type { Say } from './say';
+
+/** What is said of a strike. */
+export const TAG_WORDS: Readonly<Record<StrikeTag, string>> = {
+	heavy: 'Heavy',
+	thin: 'Thin',
+	toe: 'Toe',
+	heel: 'Heel',
+	left: 'Left',
+	right: 'Right',
+	good: 'Good',
+	wild: 'Wild'
+};
+
+export const SHAPE_WORDS: Readonly<Record<SpinShape, string>> = {
+	inside: 'from inside',
+	straight: 'straight',
+	outside: 'from outside'
+};
+
+const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+const counted = (n: number): string => NUMBERS[n] ?? String(n);
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** A landing this near to where it was meant is right, and a roll this near to what was to be expected; share and length. */
+const RIGHT: Metres = 0.4;
+const RIGHT_SHARE = 0.08;
+
+const isRight = (off: Metres, of: Metres): boolean =>
+	Math.abs(off) <= Math.max(RIGHT, RIGHT_SHARE * Math.abs(of));
+
+/** What is known of the balls of one kind, told apart: landing, then run. */
+export interface GroupMeant {
+	club: string;
+	landing: Metres;
+	/** How far it is to roll by the model from where it lands; null where the run does not matter. */
+	roll: Metres | null;
+}
+
+/** "You land it right; the 9i runs 1.2 m more than the plan says." */
+export function groupWords(group: Group, { club, landing, roll }: GroupMeant, say: Say): string {
+	const off = group.carry.centre - landing;
+	const landed = isRight(off, landing)
+		? 'You land it right'
+		: `You land it ${say.length(Math.abs(off))} ${off < 0 ? 'short' : 'long'}`;
+	if (roll === null || !group.roll) return `${landed}.`;
+	const ran = group.roll.centre - roll;
+	const more = `${say.length(Math.abs(ran))} ${ran > 0 ? 'more' : 'less'}`;
+	return isRight(ran, roll)
+		? `${landed}; the ${club} runs as the plan says.`
+		: `${landed}; the ${club} runs ${more} than the plan says.`;
+}
+
+/** "Three more with the 9i and this is good to a pace." */
+export function toGoWords(
+	group: Group,
+	measure: 'carry' | 'roll',
+	club: string,
+	pace: Metres
+): string {
+	const grouped = measure === 'roll' && group.roll ? group.roll : group.carry;
+	const more = ballsToGo(grouped, pace);
+	if (more === 0) return `The ${club} is good to a pace.`;
+	return `${capital(counted(more))} more with the ${club} and this is good to a pace.`;
+}
+
+/** Why a club is left out of a drill. */
+export function leftOutWords({ why, past }: LeftOut, club: string, say: Say): string {
+	if (why === 'no-room')
+		return `${club} is left out: it would end ${say.length(Math.max(0, past))} past the green.`;
+	if (why === 'too-far') return `${club} is left out: it cannot be carried that far.`;
+	return `Nothing in the bag near ${club}.`;
+}
+
+const shareWords = ({ hits, of }: Share, say: Say): string =>
+	`${hits} of ${of}${of > 0 ? ` (${say.percent(hits / of)})` : ''}`;
+
+/** How a session went, in one sentence. */
+export function scoreWords(score: Score, say: Say): string {
+	if (score.kind === 'strokes')
+		return `${score.total} strokes for ${score.upAndDown.of} balls; up and down ${shareWords(score.upAndDown, say)}.`;
+	if (score.kind === 'worse')
+		return score.median === null
+			? 'No pair was followed to its end.'
+			: `Worse of two: ${say.length(score.median)} from the flag in the middle of ${score.pairs} pairs.`;
+	const { share, last } = score;
+	if (!last) return `${shareWords(share, say)} as meant.`;
+	const better = share.of > 0 && last.of > 0 ? share.hits / share.of - last.hits / last.of : 0;
+	const against = better > 0 ? 'better than' : better < 0 ? 'behind' : 'level with';
+	return `${shareWords(share, say)} as meant, ${against} last time (${shareWords(last, say)}).`;
+}
+
+/** A miss, and what usually causes it (common practice, no source). */
+export const MISS_WORDS: Readonly<Record<Miss, { name: string; causes: string }>> = {
+	heavy: {
+		name: 'Heavy',
+		causes:
+			'often weight back, slowing down, hands far ahead of a wedge with little bounce, or looking up'
+	},
+	thin: {
+		name: 'Thin',
+		causes: 'often scooping or rising, or much bounce opened on a tight lie'
+	},
+	left: { name: 'Left', causes: 'often the face, or feet and shoulders aimed there' },
+	right: { name: 'Right', causes: 'often the face, or feet and shoulders aimed there' },
+	short: {
+		name: 'Lands short',
+		causes: 'often slowed down, or too short a swing for the distance'
+	},
+	long: { name: 'Lands long', causes: 'often too long a swing, or a lie that jumps' },
+	'runs-on': {
+		name: 'Runs on',
+		causes: 'often less loft than meant, a ball met thin of centre, or less spin than usual'
+	},
+	checks: {
+		name: 'Checks',
+		causes: 'often more loft or spin than meant, or a soft place'
+	}
+};

@@ -1,0 +1,165 @@
+<script lang="ts">
+	import Trash2 from '@lucide/svelte/icons/trash-2';
+	import { format } from 'date-fns';
+	import { resolve } from '$app/paths';
+	import { SHIPPED_DRILLS, type DrillDraft } from '$lib/io/drill';
+	import { FORMAT_WORDS, MEASURE_WORDS } from '$lib/io/words/drill';
+	import type { PracticeBook } from '$lib/store/practice';
+	import { removeSession } from '$lib/store/practice';
+	import TabBar from '$lib/ui/controls/TabBar.svelte';
+	import { removeWithUndo } from '$lib/ui/shell/attempt';
+	import { playing } from '$lib/ui/state/playing.svelte';
+	import DrillPicture from './DrillPicture.svelte';
+	import HomeworkPanel from './HomeworkPanel.svelte';
+
+	interface Props {
+		book: PracticeBook;
+	}
+	const { book }: Props = $props();
+
+	const TABS = [
+		{ id: 'drills', label: 'Drills' },
+		{ id: 'sessions', label: 'Sessions' },
+		{ id: 'homework', label: 'Homework' }
+	] as const;
+	let tab = $state<(typeof TABS)[number]['id']>('drills');
+	let everybody = $state(false);
+
+	const drills = $derived<readonly DrillDraft[]>([...book.drills, ...SHIPPED_DRILLS]);
+	const pupil = $derived(playing.file.pupil);
+	const sessions = $derived(
+		book.sessions.filter(
+			({ turns }) => everybody || turns.some(({ pupilId }) => pupilId === pupil.id)
+		)
+	);
+	const open = $derived(
+		book.sessions.find(
+			({ endedAt, turns }) => endedAt === null && turns.some(({ pupilId }) => pupilId === pupil.id)
+		)
+	);
+	const ballsOf = (id: string) =>
+		playing.files.reduce(
+			(sum, { balls }) => sum + balls.filter(({ sessionId }) => sessionId === id).length,
+			0
+		);
+	const countingOf = (id: string) =>
+		playing.files.some(({ balls }) =>
+			balls.some(({ sessionId, counts }) => sessionId === id && counts)
+		);
+	const names = (turns: readonly { pupilId: string }[]) =>
+		turns.map(({ pupilId }) => playing.of(pupilId).pupil.name).join(', ');
+</script>
+
+<section class="mx-auto grid max-w-6xl gap-4 p-4">
+	<div class="flex flex-wrap items-end justify-between gap-3">
+		<h1 class="text-3xl font-extrabold max-md:text-2xl">Practice of {pupil.name}</h1>
+		{#if open}
+			<a class="btn btn-neutral" href={resolve('/practice/[id]', { id: open.id })}
+				>Go on: {open.name}</a
+			>
+		{/if}
+	</div>
+	<div class="max-w-md">
+		<TabBar
+			label="Practice"
+			tabs={TABS}
+			active={tab}
+			panel="practice"
+			onselect={(id) => (tab = id)}
+		/>
+	</div>
+	<div id="practice" role="tabpanel" aria-labelledby={`practice-tab-${tab}`}>
+		{#if tab === 'drills'}
+			<ul class="grid gap-x-8 md:grid-cols-2">
+				{#each drills as drill (drill.id)}
+					<li class="border-b border-(--rule)">
+						<a
+							class="grid grid-cols-[132px_minmax(0,1fr)] items-center gap-4 py-3 max-md:grid-cols-[96px_minmax(0,1fr)]"
+							href={resolve('/practice/drill/[id]', { id: drill.id })}
+						>
+							<DrillPicture rules={drill.rules} width={96} />
+							<span class="min-w-0">
+								<span
+									class="block text-lg font-extrabold wrap-anywhere underline decoration-(--rule)"
+									>{drill.name}</span
+								>
+								<span class="block">{drill.purpose}</span>
+								<span class="hint block"
+									>{FORMAT_WORDS[drill.rules.format].name} · {MEASURE_WORDS[
+										drill.rules.measure
+									]}</span
+								>
+							</span>
+						</a>
+					</li>
+				{/each}
+			</ul>
+		{:else if tab === 'sessions'}
+			<label class="flex min-h-11 items-center gap-2">
+				<input class="checkbox" type="checkbox" bind:checked={everybody} /> Of everybody
+			</label>
+			{#if sessions.length === 0}
+				<p>
+					No session yet. Pick a drill, lay out the box, and touch the drawing where each ball lands
+					and stops.
+				</p>
+			{:else}
+				<table class="table border-t-2 border-(--ink)">
+					<thead>
+						<tr>
+							<th scope="col">When</th>
+							<th scope="col">What</th>
+							<th scope="col" class="max-md:hidden">Where</th>
+							<th scope="col" class="text-right">Balls</th>
+							<th scope="col" class="max-md:hidden">In the bag</th>
+							<th><span class="sr-only">Remove</span></th>
+						</tr>
+					</thead>
+					<tbody>
+						{#each sessions as session (session.id)}
+							<tr>
+								<td class="whitespace-nowrap"
+									>{format(new Date(session.startedAt), 'd MMM yyyy')}</td
+								>
+								<th scope="row">
+									<a
+										class="text-lg font-bold wrap-anywhere underline decoration-(--rule)"
+										href={resolve('/practice/[id]', { id: session.id })}>{session.name}</a
+									>
+									<p class="hint">
+										{names(session.turns)}{session.endedAt === null ? ' · goes on' : ''}
+									</p>
+								</th>
+								<td class="max-md:hidden">{session.ground.name || 'A plain line'}</td>
+								<td class="figure text-right">{ballsOf(session.id)}</td>
+								<td class="max-md:hidden">{countingOf(session.id) ? 'counts' : 'not taken'}</td>
+								<td class="text-right">
+									<button
+										type="button"
+										class="btn btn-ghost btn-square"
+										aria-label={`Remove ${session.name} of ${format(new Date(session.startedAt), 'd MMM yyyy')}`}
+										onclick={() =>
+											void removeWithUndo(`Removed “${session.name}” with its balls.`, () =>
+												removeSession(session.id)
+											)}
+									>
+										<Trash2 size={20} aria-hidden="true" />
+									</button>
+								</td>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+			{/if}
+		{:else}
+			<HomeworkPanel homework={book.homework} />
+		{/if}
+		{#if book.broken.length > 0}
+			<p class="problem">
+				{book.broken.length}
+				{book.broken.length === 1 ? 'row' : 'rows'} of practice cannot be read. They are kept:
+				<a class="underline" href={resolve('/data')}>see Data</a>.
+			</p>
+		{/if}
+	</div>
+</section>

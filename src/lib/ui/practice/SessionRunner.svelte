@@ -1,0 +1,258 @@
+<script lang="ts">
+	import Undo2 from '@lucide/svelte/icons/undo-2';
+	import UserRound from '@lucide/svelte/icons/user-round';
+	import { onMount } from 'svelte';
+	import { STRIKE_TAGS } from '$lib/core/practice/practised';
+	import type { GreenWire } from '$lib/io/green';
+	import { groupWords, scoreWords, TAG_WORDS, toGoWords } from '$lib/io/words/practice';
+	import { formatLength } from '$lib/ui/format/lengths';
+	import { shortcuts } from '$lib/ui/shell/shortcuts.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
+	import type { SessionBench } from '$lib/ui/state/sessionBench.svelte';
+	import BallMarks from './BallMarks.svelte';
+	import PracticeGreen from './PracticeGreen.svelte';
+	import { farthest, practiceScale } from './practiceScale';
+	import { clubName, drawingWords, taskWords } from './practiceWords';
+	import TaskTable from './TaskTable.svelte';
+	import TrackerPanel from './TrackerPanel.svelte';
+	import TypedBall from './TypedBall.svelte';
+
+	interface Props {
+		bench: SessionBench;
+		green: GreenWire | null;
+		onfinish: () => void;
+	}
+	const { bench, green, onfinish }: Props = $props();
+
+	const STROKES = [1, 2, 3, 4, 5];
+	const MORE = 3;
+	let width = $state(0);
+	let typing = $state(false);
+	let endOnly = $state(false);
+	let screen = $state(800);
+
+	const session = $derived(bench.session);
+	const file = $derived(bench.pupil ?? playing.file);
+	const current = $derived(bench.current);
+	const say = (metres: number) => formatLength(metres, playing.style);
+	const scale = $derived(
+		practiceScale(
+			Math.max(240, width),
+			Math.max(300, Math.min(620, screen * 0.52)),
+			farthest(session)
+		)
+	);
+	const club = $derived(current ? clubName(file.clubs, current.task.clubId) : '');
+	const rolls = $derived(session.rules.measure === 'roll-out');
+	const others = $derived(session.turns.length > 1);
+	const turnName = (pupilId: string) => playing.of(pupilId).pupil.name;
+	const upNext = $derived(session.turns[(bench.turnAt + 1) % session.turns.length]?.pupilId ?? '');
+	const asks = $derived(
+		bench.asks === 'landing'
+			? 'Touch where it landed.'
+			: bench.asks === 'finish' || endOnly
+				? 'Touch where it stopped.'
+				: bench.half
+					? 'Now touch where it stopped.'
+					: 'Touch where it landed.'
+	);
+	const words = $derived(
+		current?.group
+			? groupWords(
+					current.group,
+					{ club, landing: current.task.landing, roll: current.meantRoll },
+					playing.say
+				)
+			: ''
+	);
+	const toGo = $derived(
+		current?.group && session.rules.measure !== 'strike' && session.rules.measure !== 'strokes'
+			? toGoWords(current.group, rolls ? 'roll' : 'carry', club, file.pupil.pace)
+			: ''
+	);
+	const last = $derived(bench.own.at(-1));
+	const said = $derived(bench.half || !last ? bench.tags : last.tags);
+
+	function touch(spot: readonly [number, number]) {
+		if (endOnly && bench.asks === 'both') bench.noteFinishOnly(spot);
+		else bench.touch(spot);
+		endOnly = false;
+	}
+
+	onMount(() =>
+		shortcuts.use({
+			heading: 'Practice',
+			shortcuts: [
+				{
+					keys: ['$mod+z', 'Backspace'],
+					shown: 'Ctrl + Z',
+					does: 'Take the last ball back',
+					run: () => bench.undo()
+				},
+				{ keys: ['n'], shown: 'N', does: 'Next pupil', run: () => bench.nextPupil() },
+				...STRIKE_TAGS.map((tag, i) => ({
+					keys: [String(i + 1)],
+					shown: String(i + 1),
+					does: `Say it was ${TAG_WORDS[tag].toLowerCase()}`,
+					run: () => bench.tag(tag)
+				}))
+			]
+		})
+	);
+</script>
+
+<svelte:window bind:innerHeight={screen} />
+<div class="grid gap-x-8 gap-y-3 lg:grid-cols-[minmax(0,1fr)_27rem]">
+	<div class="grid content-start gap-2">
+		<div class="flex items-baseline justify-between gap-3" data-testid="now">
+			{#if current}
+				<p class="min-w-0 text-2xl font-extrabold wrap-anywhere max-md:text-xl">
+					{#if others}<span class="block text-base font-bold"
+							>{turnName(bench.turn?.pupilId ?? '')}</span
+						>{/if}
+					{club}
+					<span class="text-lg font-semibold max-md:text-base"
+						>{taskWords(current.task, file.pupil.vocabulary)}</span
+					>
+				</p>
+				<p class="figure text-xl font-bold whitespace-nowrap">
+					{Math.min(current.balls.length + 1, current.task.balls)} of {current.task.balls}
+				</p>
+			{:else}
+				<p class="text-xl font-extrabold">All balls are hit.</p>
+			{/if}
+		</div>
+		{#if session.rules.measure === 'strokes'}
+			<div class="flex flex-wrap gap-2" role="group" aria-label="Strokes to hole out">
+				{#each STROKES as strokes (strokes)}
+					<button
+						type="button"
+						class="btn btn-lg figure flex-1"
+						disabled={!current}
+						onclick={() => bench.note({ landed: null, finished: null, source: 'touched', strokes })}
+						>{strokes}{strokes === 5 ? '+' : ''}</button
+					>
+				{/each}
+			</div>
+			<p class="hint">How many strokes until it was holed, this one counted?</p>
+		{:else if session.rules.measure === 'strike'}
+			<button
+				type="button"
+				class="btn btn-lg"
+				disabled={!current}
+				onclick={() => bench.note({ landed: null, finished: null, source: 'touched' })}
+				>A ball is hit</button
+			>
+		{/if}
+		<div class="min-w-0" bind:clientWidth={width}>
+			<PracticeGreen
+				{session}
+				{green}
+				{scale}
+				description={drawingWords(current, say)}
+				asks={current ? asks : ''}
+				ontouch={current && session.rules.measure !== 'strokes' ? touch : undefined}
+			>
+				{#each bench.tasks as state, i (i)}
+					{#if i !== bench.at}
+						<BallMarks
+							balls={state.balls}
+							wild={state.wild}
+							landing={null}
+							finish={null}
+							quiet
+							{scale}
+						/>
+					{/if}
+				{/each}
+				{#if current}
+					<BallMarks
+						balls={current.balls}
+						wild={current.wild}
+						landing={current.landing}
+						finish={rolls ? (current.group?.finish ?? null) : null}
+						half={bench.half}
+						{scale}
+					/>
+				{/if}
+			</PracticeGreen>
+		</div>
+		{#if current && session.rules.measure !== 'strokes'}
+			<p class="text-center font-semibold" aria-live="polite">{asks}</p>
+		{/if}
+		<div class="grid grid-cols-4 gap-1" role="group" aria-label="How it was struck">
+			{#each STRIKE_TAGS as tag (tag)}
+				<button
+					type="button"
+					class="btn px-1"
+					aria-pressed={said.includes(tag)}
+					onclick={() => bench.tag(tag)}>{TAG_WORDS[tag]}</button
+				>
+			{/each}
+		</div>
+		<div class="flex flex-wrap gap-2">
+			<button
+				type="button"
+				class="btn btn-neutral flex-1"
+				disabled={!last && !bench.half}
+				onclick={() => bench.undo()}
+			>
+				<Undo2 size={18} aria-hidden="true" /> Take back
+			</button>
+			{#if bench.asks === 'both'}
+				<button
+					type="button"
+					class="btn flex-1"
+					aria-pressed={endOnly}
+					onclick={() => (endOnly = !endOnly)}>Only saw it stop</button
+				>
+			{/if}
+			<button
+				type="button"
+				class="btn flex-1"
+				aria-pressed={typing}
+				onclick={() => (typing = !typing)}>Type it</button
+			>
+			{#if others}
+				<button type="button" class="btn flex-1" onclick={() => bench.nextPupil()}>
+					<UserRound size={18} aria-hidden="true" /> Next: {turnName(upNext)}
+				</button>
+			{/if}
+		</div>
+		{#if typing && current}<TypedBall {bench} />{/if}
+	</div>
+	<div class="grid content-start gap-4">
+		{#if bench.failure}
+			<p class="problem" role="alert">
+				This could not be kept yet; every ball is here as you see it and it is tried again. {bench.failure}
+			</p>
+		{/if}
+		<div class="grid gap-1" aria-live="polite" data-testid="said">
+			<p class="text-lg font-bold">
+				{words || (current ? 'Nothing to say before the first ball.' : '')}
+			</p>
+			{#if toGo}<p>{toGo}</p>{/if}
+			{#if bench.own.length > 0}<p class="text-(--faint)">
+					{scoreWords(bench.score, playing.say)}
+				</p>{/if}
+		</div>
+		<div class="max-w-full overflow-x-auto">
+			<TaskTable
+				tasks={bench.tasks}
+				{file}
+				at={bench.at}
+				{rolls}
+				onchoose={(i) => (bench.chosen = bench.chosen === i ? null : i)}
+			/>
+		</div>
+		<TrackerPanel {bench} />
+		<div class="flex flex-wrap gap-2">
+			{#if current}
+				<button type="button" class="btn" onclick={() => bench.ask(MORE)}
+					>Three more with the {club}</button
+				>
+			{/if}
+			<button type="button" class="btn btn-neutral" onclick={onfinish}>End the session</button>
+		</div>
+	</div>
+</div>

@@ -1,0 +1,78 @@
+<script lang="ts">
+	import { onMount, untrack } from 'svelte';
+	import { resolve } from '$app/paths';
+	import { format } from 'date-fns';
+	import { shareOf } from '$lib/core/math/share';
+	import type { GreenWire } from '$lib/io/green';
+	import type { Ball } from '$lib/io/pupil';
+	import type { Session } from '$lib/io/session';
+	import { readSessionBalls, sessionShelf } from '$lib/store/practice';
+	import { Followed } from '$lib/ui/state/followed.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
+	import { SessionBench } from '$lib/ui/state/sessionBench.svelte';
+	import SessionReview from './SessionReview.svelte';
+	import SessionRunner from './SessionRunner.svelte';
+
+	interface Props {
+		session: Session;
+		balls: readonly Ball[];
+		/** The last session with the same drill, and its balls. */
+		before: { session: Session; balls: readonly Ball[] } | null;
+		/** Null for a plain line, or where the green is gone. */
+		green: GreenWire | null;
+	}
+	const { session, balls, before, green }: Props = $props();
+
+	const bench = untrack(() => {
+		const fileOf = (id: string) => playing.files.find(({ pupil }) => pupil.id === id);
+		const last = before && new SessionBench(before.session, before.balls, fileOf).hitShare;
+		return new SessionBench(session, balls, fileOf, last && shareOf(last.hits, last.of));
+	});
+	const stored = new Followed(
+		async () => ({
+			session: await sessionShelf.get(bench.session.id),
+			balls: await readSessionBalls(bench.session.id)
+		}),
+		(now) => bench.follow(now.session, now.balls)
+	);
+	onMount(() => {
+		const stop = stored.start();
+		return () => {
+			stop();
+			bench.close();
+		};
+	});
+	const ended = $derived(bench.session.endedAt !== null);
+	const gone = $derived(bench.session.ground.greenId !== null && green === null);
+</script>
+
+<section class="mx-auto grid max-w-6xl gap-3 p-4 max-md:p-2">
+	<div class="flex flex-wrap items-baseline justify-between gap-x-4">
+		<h1 class="text-xl font-extrabold wrap-anywhere md:text-2xl">{bench.session.name}</h1>
+		<p class="hint">
+			{format(new Date(bench.session.startedAt), 'd MMM yyyy, HH:mm')} · {bench.session.ground
+				.name || 'a plain line'} · {bench.session.ground.stimpFeet.toFixed(1)} ft ·
+			<a class="underline" href={resolve('/practice')}>All practice</a>
+		</p>
+	</div>
+	{#if gone}
+		<p class="problem">
+			The green this was on has been removed; its speed and line are kept with the session.
+		</p>
+	{/if}
+	{#if stored.failure}
+		<p class="problem" role="alert">
+			The browser’s store cannot be read at the moment: {stored.failure} Balls noted meanwhile are kept
+			here and written when it answers.
+		</p>
+	{/if}
+	{#if ended}
+		<SessionReview {bench} {green} />
+	{:else}
+		<SessionRunner
+			{bench}
+			{green}
+			onfinish={() => bench.change((one) => (one.endedAt = new Date().toISOString()))}
+		/>
+	{/if}
+</section>

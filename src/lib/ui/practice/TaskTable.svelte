@@ -1,0 +1,78 @@
+<script lang="ts">
+	import { ballsToGo } from '$lib/core/practice/goodEnough';
+	import type { PupilFile } from '$lib/io/pupil';
+	import { formatFigure } from '$lib/ui/format/lengths';
+	import { playing } from '$lib/ui/state/playing.svelte';
+	import type { TaskState } from '$lib/ui/state/sessionBench.svelte';
+	import { clubName, taskWords } from './practiceWords';
+
+	interface Props {
+		tasks: readonly TaskState[];
+		file: PupilFile;
+		/** Which is at hand. */
+		at: number | null;
+		/** Whether the roll counts too. */
+		rolls: boolean;
+		onchoose?: (index: number) => void;
+	}
+	const { tasks, file, at, rolls, onchoose }: Props = $props();
+
+	const style = $derived(playing.style);
+	const figure = (metres: number) => formatFigure(metres, style);
+	const togo = ({ group }: TaskState) => {
+		if (!group) return '';
+		const more = ballsToGo(rolls && group.roll ? group.roll : group.carry, file.pupil.pace);
+		return more === 0 ? 'good' : `${more} more`;
+	};
+</script>
+
+<table class="table-sm table w-full">
+	<thead>
+		<tr>
+			<th scope="col">Club, {style.symbol}</th>
+			<th scope="col">Balls</th>
+			<th scope="col">Lands</th>
+			<th scope="col">±</th>
+			{#if rolls}<th scope="col">Rolls</th><th scope="col">±</th>{/if}
+			<th scope="col">To a pace</th>
+		</tr>
+	</thead>
+	<tbody>
+		{#each tasks as state, i (i)}
+			{@const { task, group, balls, wild } = state}
+			{@const out = wild.filter(Boolean).length}
+			<tr class={[at === i && 'bg-(--shade)']} aria-current={at === i ? 'true' : undefined}>
+				<th scope="row">
+					{#if onchoose}
+						<button
+							type="button"
+							class="btn btn-ghost btn-sm h-auto min-h-11 justify-start px-1 text-left font-normal"
+							aria-pressed={at === i}
+							onclick={() => onchoose(i)}
+						>
+							<span
+								><b>{clubName(file.clubs, task.clubId)}</b>
+								<span class="hint block">{taskWords(task, file.pupil.vocabulary)}</span></span
+							>
+						</button>
+					{:else}
+						<b>{clubName(file.clubs, task.clubId)}</b>
+						<span class="hint block">{taskWords(task, file.pupil.vocabulary)}</span>
+					{/if}
+				</th>
+				<td class="figure"
+					>{balls.length}/{task.balls}{#if out > 0}<span class="hint block">{out} wild</span
+						>{/if}</td
+				>
+				<td class="figure">{group ? figure(group.carry.centre) : '–'}</td>
+				<td class="figure">{group && group.n > 1 ? figure(group.carry.spread) : '–'}</td>
+				{#if rolls}
+					<td class="figure">{group?.roll ? figure(group.roll.centre) : '–'}</td>
+					<td class="figure">{group?.roll && group.roll.n > 1 ? figure(group.roll.spread) : '–'}</td
+					>
+				{/if}
+				<td class="whitespace-nowrap">{togo(state)}</td>
+			</tr>
+		{/each}
+	</tbody>
+</table>

@@ -1,0 +1,55 @@
+import { toLine } from '$lib/core/green/surveyed';
+import type { Spot } from '$lib/core/practice/practised';
+import { radians, type Metres } from '$lib/core/units';
+import type { Session, SessionGround } from '$lib/io/session';
+import type { Project } from '$lib/ui/drawing/mapPicture';
+
+/** A line of practice on the paper: the ball below, the line upward, true to scale. */
+export interface PracticeScale {
+	width: number;
+	height: number;
+	/** Pixels per metre. */
+	factor: number;
+	/** Farthest station in view. */
+	far: Metres;
+	/** A place of the line (along, right) on the paper. */
+	at(along: Metres, right: Metres): [number, number];
+	/** The place of the line under a point of the paper. */
+	spotAt(x: number, y: number): Spot;
+}
+
+const BELOW = 34;
+const ABOVE = 22;
+/** What must be seen to either side of the line at least. */
+const ASIDE: Metres = 1.5;
+
+/** @param far farthest station that must be seen, metres from the ball */
+export function practiceScale(width: number, height: number, far: Metres): PracticeScale {
+	const factor = Math.min((height - BELOW - ABOVE) / far, width / (2 * ASIDE));
+	const middle = width / 2;
+	const bottom = height - BELOW;
+	return {
+		width,
+		height,
+		factor,
+		far,
+		at: (along, right) => [middle + right * factor, bottom - along * factor],
+		spotAt: (x, y) => [(bottom - y) / factor, (x - middle) / factor]
+	};
+}
+
+/** How far a session's drawing must reach. */
+export function farthest(session: Pick<Session, 'turns' | 'mark' | 'ground'>): Metres {
+	const ends = session.turns.flatMap(({ tasks }) =>
+		tasks.flatMap(({ landing, finish }) => [landing, finish])
+	);
+	return Math.max(session.mark, ...ends, session.ground.toEdge + 2) + 2;
+}
+
+/** Puts a place of a green's map on the paper of its drill; null without a place. */
+export function mapProject(place: SessionGround['place'], scale: PracticeScale): Project | null {
+	if (!place) return null;
+	const [u, v] = place.ball;
+	const placement = { u, v, heading: radians(place.heading) };
+	return (mapU, mapV) => scale.at(...toLine(placement, mapU, mapV));
+}

@@ -1,0 +1,325 @@
+import type { Ellipse } from '$lib/core/math/ellipse';
+import { shareOf, type Share } from '$lib/core/math/share';
+import { nextTask, orderOf, scoreOf, type Score } from '$lib/core/practice/formats';
+import { groupOf, wildBalls, type Group } from '$lib/core/practice/grouping';
+import type { Spot, StrikeTag } from '$lib/core/practice/practised';
+import type { Metres } from '$lib/core/units';
+import { dispersionOf } from '$lib/io/player';
+import { rollFrom } from '$lib/io/practiceStudy';
+import type { Ball, PupilFile } from '$lib/io/pupil';
+import { isOf, practisedOf, type Session, type SessionTask, type Turn } from '$lib/io/session';
+import { sameData } from '$lib/store/merge';
+import { newId } from '$lib/store/newId';
+import { keepBall, keepSession, takeBallBack } from '$lib/store/practice';
+
+/** A write that failed is tried again after this long, in ms. */
+const RETRY = 2000;
+
+/** Where one ball of a session came down, as it is noted. */
+export interface NotedBall {
+	landed: Spot | null;
+	finished: Spot | null;
+	source: Ball['source'];
+	strokes?: number | undefined;
+	reading?: string | undefined;
+	at?: string | undefined;
+}
+
+/** What the balls of one task say. */
+export interface TaskState {
+	task: SessionTask;
+	balls: readonly Ball[];
+	/** Null before the first ball that counts. */
+	group: Group | null;
+	/** In the order of the balls. */
+	wild: readonly boolean[];
+	/** How far it should have rolled from where it lands on average; null where that is not known. */
+	meantRoll: Metres | null;
+	landing: Ellipse | null;
+}
+
+/** A session that is being hit or looked at: every ball is kept the moment it is noted. */
+export class SessionBench {
+	session = $state.raw<Session>() as Session;
+	/** In the order they were noted. */
+	balls = $state.raw<readonly Ball[]>([]);
+	/** Why something could not be kept yet; it is tried again. */
+	failure = $state('');
+	/** Whose turn it is. */
+	turnAt = $state(0);
+	/** A task that was chosen by hand; null follows the format. */
+	chosen = $state<number | null>(null);
+	/** The first touch of two: where the ball landed. */
+	half = $state.raw<Spot | null>(null);
+	/** What will be said of the next ball. */
+	tags = $state.raw<readonly StrikeTag[]>([]);
+	/** Not kept yet, by id; null for one that is to be removed. */
+	readonly #unwritten = new Map<string, Ball | null>();
+	#sessionUnwritten = false;
+	#timer: ReturnType<typeof setTimeout> | undefined;
+	#closed = false;
+
+	/** @param file a pupil by id, as they are kept now */
+	constructor(
+		session: Session,
+		balls: readonly Ball[],
+		private readonly file: (id: string) => PupilFile | undefined,
+		/** Hits of the last session with the same drill; null for the first. */
+		readonly last: Share | null = null
+	) {
+		this.session = session;
+		this.balls = balls;
+	}
+
+	readonly turn: Turn | undefined = $derived(this.session.turns[this.turnAt]);
+	readonly pupil: PupilFile | undefined = $derived.by(
+		() => this.turn && this.file(this.turn.pupilId)
+	);
+
+	/** Balls of whose turn it is. */
+	readonly own: readonly Ball[] = $derived(
+		this.balls.filter(({ pupilId }) => pupilId === this.turn?.pupilId)
+	);
+
+	readonly tasks: readonly TaskState[] = $derived(
+		(this.turn?.tasks ?? []).map((task) => this.#stateOf(task))
+	);
+
+	/** Index of the task that is next; null when all are hit. */
+	readonly next: number | null = $derived.by(() => {
+		const tasks = this.turn?.tasks ?? [];
+		const { rules, seed } = this.session;
+		const each = tasks.map(({ balls }) => (rules.format === 'worst-ball' ? 2 * balls : balls));
+		const played = this.tasks.map(({ balls }) => balls.length);
+		return nextTask(orderOf(rules.format, each, seed + this.turnAt), played);
+	});
+
+	/** The task that the next ball belongs to. */
+	readonly at: number | null = $derived(this.chosen ?? this.next);
+	readonly current: TaskState | undefined = $derived(
+		this.at === null ? undefined : this.tasks[this.at]
+	);
+
+	readonly score: Score = $derived.by(() => {
+		const { rules, mark } = this.session;
+		const scored = this.own.map((ball) => ({
+			hit: this.hits(ball),
+			fromFlag: ball.finished ? Math.hypot(ball.finished[0] - mark, ball.finished[1]) : null,
+			strokes: ball.strokes ?? null
+		}));
+		return scoreOf(rules.format, scored, this.last);
+	});
+
+	/** Whether a ball did what it was meant to do. */
+	hits(ball: Ball): boolean {
+		const { rules, mark } = this.session;
+		if (ball.tags.includes('wild')) return false;
+		if (rules.measure === 'strike') return ball.tags.includes('good');
+		if (rules.measure === 'strokes') return (ball.strokes ?? Infinity) <= 2;
+		if (rules.measure === 'finish')
+			return (
+				ball.finished !== undefined &&
+				Math.hypot(ball.finished[0] - mark, ball.finished[1]) <= rules.tolerance
+			);
+		const [along, right] = ball.landed ?? [ball.carry, 0];
+		return Math.hypot(along - (ball.meant ?? along), right) <= rules.tolerance;
+	}
+
+	#stateOf(task: SessionTask): TaskState {
+		const balls = this.own.filter((ball) => isOf(task, ball));
+		const { pupil } = this;
+		const practised = balls.map(practisedOf);
+		const speed = pupil ? dispersionOf(pupil.pupil).speed : 0.07;
+		const group = balls.length > 0 ? groupOf(practised, speed) : null;
+		const followed = group?.roll !== null && group !== null;
+		return {
+			task,
+			balls,
+			group,
+			wild: group?.wild ?? wildBalls(practised),
+			meantRoll: followed && pupil ? rollFrom(task, group.carry.centre, this.session, pupil) : null,
+			landing: group?.landing ?? null
+		};
+	}
+
+	/** What two touches, or one, on the drawing mean for this drill. */
+	get asks(): 'both' | 'landing' | 'finish' {
+		const { measure } = this.session.rules;
+		return measure === 'carry' || measure === 'strike'
+			? 'landing'
+			: measure === 'roll-out'
+				? 'both'
+				: 'finish';
+	}
+
+	/** A touch on the drawing: where the ball landed, or where it ended. */
+	touch(spot: Spot): void {
+		const at: Spot = [Math.max(0.1, spot[0]), spot[1]];
+		if (this.asks === 'landing') this.note({ landed: at, finished: null, source: 'touched' });
+		else if (this.asks === 'finish') this.note({ landed: null, finished: at, source: 'touched' });
+		else if (!this.half) this.half = at;
+		else this.note({ landed: this.half, finished: spot, source: 'touched' });
+	}
+
+	/** The ball was not seen to land: the touch after this is where it ended. */
+	noteFinishOnly(spot: Spot): void {
+		this.note({ landed: null, finished: spot, source: 'touched' });
+	}
+
+	/** Where a ball landed that was only seen to end: as far from the ball as the forecast has it for that finish. */
+	#inferred(task: SessionTask, [along, right]: Spot): Spot {
+		const share = Math.min(1, Math.max(0.05, task.landing / Math.max(0.1, task.finish)));
+		return [Math.max(0.1, along * share), right * share];
+	}
+
+	/** Notes a ball of the task at hand and keeps it. Answers null where there is no task or it was noted before. */
+	note({ landed, finished, source, strokes, reading, at }: NotedBall): Ball | null {
+		const { current, turn } = this;
+		if (!current || !turn || this.session.endedAt !== null) return null;
+		if (reading !== undefined && this.balls.some((ball) => ball.reading === reading)) return null;
+		const { task } = current;
+		const seen =
+			landed ?? (finished ? this.#inferred(task, finished) : ([task.landing, 0] as Spot));
+		const { measure } = this.session.rules;
+		const ball: Ball = {
+			id: newId(),
+			pupilId: turn.pupilId,
+			clubId: task.clubId,
+			at: at ?? this.#now(),
+			swing: task.swing,
+			flight: task.flight,
+			shape: task.shape,
+			carry: Math.hypot(seen[0], seen[1]),
+			source,
+			sessionId: this.session.id,
+			lie: task.flight === 'splash' ? 'sand' : 'fairway',
+			landed: [...seen],
+			...(finished && { finished: [...finished] }),
+			meant: task.landing,
+			...(measure === 'roll-out' && { meantRoll: task.finish - task.landing }),
+			inferred: landed === null,
+			tags: [...this.tags],
+			...(strokes !== undefined && { strokes }),
+			...(reading !== undefined && { reading }),
+			counts: false
+		};
+		this.balls = [...this.balls, ball];
+		this.half = null;
+		this.tags = [];
+		if (this.chosen !== null && current.balls.length + 1 >= task.balls) this.chosen = null;
+		this.#write(ball.id, ball);
+		return ball;
+	}
+
+	/** Balls are told apart by when they were noted, even where the clock was set back meanwhile. */
+	#now(): string {
+		const last = this.balls.at(-1)?.at ?? '';
+		const now = new Date().toISOString();
+		return now > last ? now : new Date(Date.parse(last) + 1).toISOString();
+	}
+
+	/** Says something of the ball noted last, or takes it back; before the first ball it is said of the next. */
+	tag(tag: StrikeTag): void {
+		const last = this.own.at(-1);
+		if (!last || this.half) {
+			this.tags = toggled(this.tags, tag);
+			return;
+		}
+		const changed = { ...last, tags: toggled(last.tags, tag) };
+		this.balls = this.balls.map((ball) => (ball.id === last.id ? changed : ball));
+		this.#write(last.id, changed);
+	}
+
+	/** Takes the last touch or the last ball back. */
+	undo(): void {
+		if (this.half) {
+			this.half = null;
+			return;
+		}
+		const last = this.own.at(-1);
+		if (!last) return;
+		this.balls = this.balls.filter(({ id }) => id !== last.id);
+		this.#write(last.id, null);
+	}
+
+	/** The next pupil's turn. */
+	nextPupil(): void {
+		this.turnAt = (this.turnAt + 1) % Math.max(1, this.session.turns.length);
+		this.chosen = null;
+		this.half = null;
+		this.tags = [];
+	}
+
+	/** So many more balls of the task at hand. */
+	ask(more: number): void {
+		const { at, turnAt } = this;
+		if (at === null) return;
+		this.change((session) => {
+			session.turns[turnAt]!.tasks[at]!.balls += more;
+		});
+	}
+
+	change(change: (session: Session) => void): void {
+		const next = structuredClone($state.snapshot(this.session)) as Session;
+		change(next);
+		this.session = next;
+		this.#sessionUnwritten = true;
+		void this.#writeAll();
+	}
+
+	/** Takes in what is kept now, another tab's balls included; what is not kept yet stays over it. */
+	follow(session: Session | undefined, stored: readonly Ball[]): void {
+		if (session && !this.#sessionUnwritten && !sameData(session, this.session))
+			this.session = session;
+		const here = new Map(stored.map((ball) => [ball.id, ball]));
+		for (const [id, ball] of this.#unwritten)
+			if (ball) here.set(id, ball);
+			else here.delete(id);
+		const balls = [...here.values()].sort((a, b) => a.at.localeCompare(b.at));
+		if (!sameData(balls, this.balls)) this.balls = balls;
+	}
+
+	/** How often they did what was meant, for the next time. */
+	get hitShare(): Share {
+		return shareOf(this.own.filter((ball) => this.hits(ball)).length, this.own.length);
+	}
+
+	/** Waits until everything is kept. */
+	async flush(): Promise<void> {
+		await this.#writeAll();
+	}
+
+	close(): void {
+		this.#closed = true;
+		clearTimeout(this.#timer);
+		void this.#writeAll();
+	}
+
+	#write(id: string, ball: Ball | null): void {
+		this.#unwritten.set(id, ball);
+		void this.#writeAll();
+	}
+
+	async #writeAll(): Promise<void> {
+		try {
+			for (const [id, ball] of [...this.#unwritten]) {
+				if (ball) await keepBall(ball);
+				else await takeBallBack(id);
+				if (this.#unwritten.get(id) === ball) this.#unwritten.delete(id);
+			}
+			if (this.#sessionUnwritten) {
+				const { session } = this;
+				await keepSession(session);
+				if (this.session === session) this.#sessionUnwritten = false;
+			}
+			this.failure = '';
+		} catch (error) {
+			this.failure = error instanceof Error ? error.message : String(error);
+			clearTimeout(this.#timer);
+			if (!this.#closed) this.#timer = setTimeout(() => void this.#writeAll(), RETRY);
+		}
+	}
+}
+
+const toggled = (tags: readonly StrikeTag[], tag: StrikeTag): StrikeTag[] =>
+	tags.includes(tag) ? tags.filter((other) => other !== tag) : [...tags, tag];

@@ -1,0 +1,36 @@
+<script lang="ts">
+	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
+	import { openSession, type OpenedSession } from '$lib/ui/practice/openSession';
+	import SessionView from '$lib/ui/practice/SessionView.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
+
+	const id = $derived(page.params['id'] ?? '');
+	let opened = $state.raw<OpenedSession | 'missing' | null>(null);
+	let failure = $state('');
+
+	async function open(which: string) {
+		try {
+			const found = (await openSession(which)) ?? 'missing';
+			if (which === id) opened = found;
+		} catch (error) {
+			failure = error instanceof Error ? error.message : String(error);
+		}
+	}
+	$effect(() => {
+		opened = null;
+		void open(id);
+	});
+</script>
+
+{#if failure || opened === 'missing'}
+	<section class="mx-auto grid max-w-2xl justify-items-start gap-4 p-4">
+		<h1 class="text-2xl font-bold">
+			{failure ? 'This session cannot be read at the moment' : 'This session is not here'}
+		</h1>
+		<p>{failure || 'It was removed, or it lives in another browser.'}</p>
+		<a class="btn btn-neutral" href={resolve('/practice')}>All practice</a>
+	</section>
+{:else if opened && playing.ready}
+	{#key opened}<SessionView {...opened} />{/key}
+{/if}

@@ -1,0 +1,26 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
+	import DrillView from '$lib/ui/practice/DrillView.svelte';
+	import { drillOf, followPractice } from '$lib/ui/practice/practiceState.svelte';
+	import StoreTrouble from '$lib/ui/shell/StoreTrouble.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
+
+	const practice = followPractice();
+	onMount(() => practice.start());
+	const id = $derived(page.params['id'] ?? '');
+	const drill = $derived(practice.value && drillOf(practice.value.drills, id));
+	const own = $derived(practice.value?.drills.some((one) => one.id === id) ?? false);
+</script>
+
+<StoreTrouble followed={practice} />
+{#if drill && practice.value && playing.ready}
+	{#key drill.id}<DrillView {drill} {own} books={practice.value.books} />{/key}
+{:else if practice.value && !drill}
+	<section class="mx-auto grid max-w-2xl justify-items-start gap-4 p-4">
+		<h1 class="text-2xl font-bold">This drill is not here</h1>
+		<p>It was removed, or it lives in another browser.</p>
+		<a class="btn btn-neutral" href={resolve('/practice')}>All drills</a>
+	</section>
+{/if}
