@@ -1,17 +1,12 @@
-import { Outcome, follow } from '$lib/core/ball/simulate';
-import { BallState } from '$lib/core/ball/state';
 import { STANDARD_BAG } from '$lib/core/club/standardBag';
-import { NO_LUCK } from '$lib/core/ground/surfaces';
-import { turfBetween } from '$lib/core/ground/turf';
 import type { Rng } from '$lib/core/math/random';
 import { AS_MODELLED } from '$lib/core/player/delivered';
 import { PROFILE, type Skill } from '$lib/core/player/player';
-import { DEVIATE_COUNT, strikeWithErrors, type Contact } from '$lib/core/player/strike';
-import { drillScene, type DrillGround } from '$lib/core/practice/drillScene';
+import type { DrillGround } from '$lib/core/practice/drillScene';
 import type { PractisedBall } from '$lib/core/practice/practised';
-import { practiseIntent, shotToCarry } from '$lib/core/practice/practiseShot';
-import { rollResponse, type RollCauses } from '$lib/core/practice/rollResponse';
 import type { RollStation } from '$lib/core/practice/rollFit';
+import { rollResponse } from '$lib/core/practice/rollResponse';
+import { hitBalls, type HiddenTruth } from '$lib/core/practice/simulatedPupil';
 import { DEFAULT_TECHNIQUE } from '$lib/core/setup/technique';
 import type { CarryFlight } from '$lib/core/solve/measuredSwings';
 import { fromFeet, type Metres } from '$lib/core/units';
@@ -37,6 +32,17 @@ export const practiser = (skill: Skill = 'middle') => ({
 	delivered: AS_MODELLED
 });
 
+/** A pupil who strikes as the model says, on a green as it was read. */
+export const truth = (change: Partial<HiddenTruth> = {}): HiddenTruth => ({
+	skill: 'middle',
+	technique: DEFAULT_TECHNIQUE,
+	ground: drillGround(),
+	loft: 0,
+	grip: 1,
+	firmness: 0,
+	...change
+});
+
 /** A station of a session: so many balls of a club to one carry. */
 export interface Station {
 	club: string;
@@ -45,63 +51,45 @@ export interface Station {
 	balls: number;
 }
 
-/** A pupil whose truth is known, on a green whose truth is known. */
-export interface Truth extends RollCauses {
-	skill: Skill;
-	ground: DrillGround;
-}
+/** A ball of practice with nothing odd about it. */
+export const practisedBall = (change: Partial<PractisedBall> = {}): PractisedBall => ({
+	club: 'SW',
+	swing: '8',
+	flight: 'standard',
+	shape: 'straight',
+	landed: [6, 0.2],
+	finished: [9, 0.3],
+	meant: 6,
+	inferred: false,
+	tags: [],
+	strokes: null,
+	...change
+});
 
-/** Reading errors of whoever notes where a ball landed and stopped, one standard deviation. */
-const NOTED: Metres = 0.1;
-
-/** Hits the balls of a station with this pupil's errors; also says how each was met. */
-export function hit(
+/** The balls of a station, hit with this pupil's errors; heavy and thin ones are tagged. */
+export const hit = (
 	{ club: name, flight, carry, balls }: Station,
-	{ skill, ground, loft, grip, firmness }: Truth,
+	who: HiddenTruth,
 	rng: Rng
-): (PractisedBall & { contact: Contact })[] {
+): PractisedBall[] => {
 	const club = clubNamed(name);
-	const shot = { club, flight, shape: 'straight' as const };
-	const who = { ...practiser(skill), delivered: { loft: { [flight]: loft }, grip } };
-	const scene = { ...drillScene(ground), turf: turfBetween(firmness) };
-	const meant = shotToCarry(shot, carry, scene, who)!;
-	const intent = practiseIntent(shot, who);
-	const out = new Outcome();
-	const state = new BallState();
-	return Array.from({ length: balls }, () => {
-		const deviates = Float64Array.from({ length: DEVIATE_COUNT }, () => rng.normal());
-		state.t = state.x = state.z = state.y = state.apex = 0;
-		const contact = strikeWithErrors(
-			intent,
-			PROFILE[skill].dispersion,
-			meant.speed,
-			0,
-			deviates,
-			0,
-			state
-		);
-		follow(state, scene, NO_LUCK, out);
-		const noted = (value: number) => value + NOTED * rng.normal();
-		return {
-			club: club.id,
-			swing: '8',
-			flight,
-			shape: 'straight' as const,
-			landed: [Math.max(0.2, noted(out.landingX)), noted(out.landingZ)] as const,
-			finished: [noted(out.finishX), noted(out.finishZ)] as const,
-			meant: carry,
-			inferred: false,
-			tags: contact === 'clean' ? [] : ([contact] as const),
-			strokes: null,
-			contact
-		};
-	});
-}
+	return hitBalls({ club, flight, shape: 'straight' }, carry, balls, who, rng).map(
+		({ landed, finished, contact }) =>
+			practisedBall({
+				club: club.id,
+				flight,
+				landed,
+				finished,
+				meant: carry,
+				tags: contact === 'clean' ? [] : [contact]
+			})
+	);
+};
 
 const tables = new Map<string, RollStation['response']>();
 
 /** The engine's table of a station, worked out once for all seeds. */
-export function responseOf({ club, flight, carry }: Station, { ground, skill }: Truth) {
+export function responseOf({ club, flight, carry }: Station, { ground, skill }: HiddenTruth) {
 	const key = JSON.stringify([club, flight, carry, ground, skill]);
 	const known = tables.get(key);
 	if (known) return known;

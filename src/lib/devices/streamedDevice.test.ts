@@ -18,7 +18,7 @@ const sending =
 
 async function all(ask: typeof fetch, signal = new AbortController().signal) {
 	const found = [];
-	for await (const reading of createStreamedDevice('tape', '/tape', ask).readings(signal))
+	for await (const reading of createStreamedDevice('tape', '/tape', { ask }).readings(signal))
 		found.push(reading);
 	return found;
 }
@@ -61,11 +61,9 @@ describe('streamed device', () => {
 
 	it('stops when it is told to', async () => {
 		const abort = new AbortController();
-		const device = createStreamedDevice(
-			'tape',
-			'/tape',
-			sending('data: {"device":"tape","length":1}\n\ndata: {"device":"tape","length":2}\n\n')
-		);
+		const device = createStreamedDevice('tape', '/tape', {
+			ask: sending('data: {"device":"tape","length":1}\n\ndata: {"device":"tape","length":2}\n\n')
+		});
 		const found = [];
 		for await (const reading of device.readings(abort.signal)) {
 			found.push(reading);

@@ -10,6 +10,17 @@ export const deviceReadingSchema = z.discriminatedUnion('device', [
 	}),
 	z.strictObject({ device: z.literal('tape'), length: within(0, 100, 'metres') }),
 	z.strictObject({
+		device: z.literal('tracker'),
+		/** Number of the ball, the same however often it is sent. */
+		id: z.string().min(1).max(80),
+		/** When it was hit. */
+		at: z.iso.datetime(),
+		/** Along the line from the ball and to its right. */
+		landed: z.tuple([within(0.05, 300, 'metres'), within(-150, 150, 'metres')]),
+		/** Null where it was not followed to rest. */
+		finished: z.tuple([within(-30, 300, 'metres'), within(-150, 150, 'metres')]).nullable()
+	}),
+	z.strictObject({
 		device: z.literal('level'),
 		percent: within(0, 40, 'percent'),
 		fallsTowards: within(0, 360, 'degrees')

@@ -1,22 +1,23 @@
 import { clubToCore, toClub, type ClubDraft } from './club';
 import { rulesToCore } from './drill';
 import { dispersionOf, playerToCore } from './player';
-import { bagOf, carriesOf, golferOf, type Ball, type PupilFile } from './pupil';
+import { HOMEWORK_BALLS, type HomeworkCell } from './homework';
+import { bagOf, carriesOf, clubsInBag, golferOf, type Ball, type PupilFile } from './pupil';
 import { groundToCore, isOf, practisedOf, type Session, type SessionTask } from './session';
 import { PROFILE } from '$lib/core/player/player';
 import type { MissedBall } from '$lib/core/practice/habits';
 import type { Proposal } from '$lib/core/practice/propose';
 import { propose } from '$lib/core/practice/propose';
 import { drillScene } from '$lib/core/practice/drillScene';
-import { shotToCarry, type Practiser } from '$lib/core/practice/practiseShot';
+import { shotOfSwing, shotToCarry, type Practiser } from '$lib/core/practice/practiseShot';
 import { ownSpreadOf, type OwnSpread, type SpreadGroup } from '$lib/core/practice/ownSpread';
 import type { RollQuestion } from '$lib/core/practice/rollStudy';
 import { wildBalls } from '$lib/core/practice/grouping';
-import { markAngle } from '$lib/core/player/swingLength';
+import { markAngle, nearestMark } from '$lib/core/player/swingLength';
 import type { CarryCell } from '$lib/core/player/carryTable';
 import type { CarryFlight } from '$lib/core/solve/measuredSwings';
 import { flightSetup } from '$lib/core/setup/flights';
-import { CENTIMETRE, degrees, toPercent, type Metres } from '$lib/core/units';
+import { CENTIMETRE, degrees, radians, toPercent, type Metres } from '$lib/core/units';
 import type { DrillDraft } from './drill';
 import type { SessionGround } from './session';
 
@@ -238,6 +239,61 @@ export function changesOf(file: PupilFile, balls: readonly Ball[]): CellChange[]
 				after: then,
 				counts: balls.some((one) => cellKeyOfBall(one) === key && one.counts)
 			}
+		];
+	});
+}
+
+/** Lengths of swing that homework is made of: shaft level or so, lead arm level, and past it. */
+const HOMEWORK_ANGLES = [60, 90, 120].map(radians);
+/** Two clubs and two lengths. */
+const HOMEWORK_SIDE = 2;
+
+/** Every pair of a row. */
+const pairs = <T>(row: readonly T[]): T[][] =>
+	row.flatMap((one, i) => row.slice(i + 1).map((other) => [one, other]));
+
+/** The homework to give with one touch: two wedges with two lengths each, where the pupil's table is thinnest. */
+export function thinnestCells(file: PupilFile): HomeworkCell[] {
+	const { vocabulary } = file.pupil;
+	const cells = carriesOf(file);
+	const wedges = clubsInBag(file.clubs).filter(({ kind }) => kind === 'wedge');
+	const marks = [...new Set(HOMEWORK_ANGLES.map((angle) => nearestMark(angle, vocabulary).name))];
+	const known = (clubId: string, swing: string) =>
+		cells.find(
+			(cell) =>
+				cell.club === clubId &&
+				cell.flight === 'standard' &&
+				Math.abs(cell.angle - markAngle(swing)) < 1e-6
+		)?.n ?? 0;
+	const grids = (wedges.length < HOMEWORK_SIDE ? [wedges] : pairs(wedges)).flatMap((clubs) =>
+		pairs(marks).map((swings) =>
+			clubs.flatMap(({ id: clubId }) => swings.map((swing) => ({ clubId, swing })))
+		)
+	);
+	const balls = (grid: (typeof grids)[number]) =>
+		grid.reduce((sum, { clubId, swing }) => sum + known(clubId, swing), 0);
+	const thinnest = grids.reduce<(typeof grids)[number]>(
+		(best, grid) => (best.length === 0 || balls(grid) < balls(best) ? grid : best),
+		[]
+	);
+	return thinnest.map((cell) => ({ ...cell, flight: 'standard', balls: HOMEWORK_BALLS }));
+}
+
+/** The balls of a homework as tasks of a session; cells of clubs that are gone are left out. */
+export function homeworkTasks(
+	cells: readonly HomeworkCell[],
+	file: PupilFile,
+	ground: SessionGround
+): SessionTask[] {
+	const who = practiserOf(file);
+	const scene = drillScene(groundToCore(ground));
+	return cells.flatMap(({ clubId, swing, flight, balls }): SessionTask[] => {
+		const club = file.clubs.find(({ id }) => id === clubId);
+		if (!club) return [];
+		const shot = { club: coreClub(club), flight, shape: 'straight' } as const;
+		const { carry, roll } = shotOfSwing(shot, markAngle(swing), scene, who);
+		return [
+			{ clubId, swing, flight, shape: 'straight', balls, landing: carry, finish: carry + roll }
 		];
 	});
 }

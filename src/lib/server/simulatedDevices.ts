@@ -21,7 +21,18 @@ export const simulationSchema = z.strictObject({
 	count: number(1, 40, '', 6),
 	/** Between two readings, in ms. */
 	interval: number(0, 5000, 'ms', 600),
-	seed: number(-1e9, 1e9, '', 1)
+	seed: number(-1e9, 1e9, '', 1),
+	/** Of a ball tracker: what its hidden pupil is asked for, ball by ball, as loft in degrees/carry in metres, by commas. */
+	shots: z
+		.string()
+		.max(8000, 'must be at most 8000 letters')
+		.regex(
+			/^\d{1,2}(\.\d+)?\/\d{1,3}(\.\d+)?(,\d{1,2}(\.\d+)?\/\d{1,3}(\.\d+)?)*$/,
+			'must be loft/carry, by commas'
+		)
+		.default('56/10'),
+	/** Whether it loses its line, sends twice and sends late. */
+	faults: z.enum(['no', 'yes'], { error: 'must be no or yes' }).default('no')
 });
 
 export type Simulation = z.output<typeof simulationSchema>;

@@ -33,6 +33,7 @@ export const SETTING = {
 	lastShotId: 'lastShotId',
 	lastShotLine: 'lastShotLine',
 	playing: 'playing',
+	ballColumns: 'ballColumns',
 	demoSeeded: 'demoSeeded'
 } as const;
 

@@ -103,3 +103,15 @@ export function removeSession(id: string): Promise<Undo> {
 			});
 	});
 }
+
+/** Keeps balls that were read from a file, and the session they make, in one transaction; hands back what undoes it. */
+export function addSession(session: Session, balls: readonly Ball[]): Promise<Undo> {
+	const tables = [database.sessions, database.balls, database.tombstones];
+	return database.transaction('rw', tables, async () => {
+		await sessionShelf.put(session);
+		await ballShelf.putAll(balls);
+		return async () => {
+			await removeSession(session.id);
+		};
+	});
+}

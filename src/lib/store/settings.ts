@@ -1,3 +1,5 @@
+import { z } from 'zod';
+import { BALL_FIELDS, type BallColumns } from '$lib/io/ballsImport';
 import type { WorkingShot } from '$lib/io/shot';
 import { preferencesRow, type Preferences } from '$lib/io/rows/preferences';
 import { workingShotRow } from '$lib/io/rows/shot';
@@ -79,4 +81,27 @@ export function noteLastShot(base: Pick<LastShot, 'shot'>, last: LastShot): void
 	lastShotRows(last).forEach((row, i) =>
 		noteUnwritten({ table: 'settings', key: row.key, row, base: before[i] })
 	);
+}
+
+const columnsRow = z.record(
+	z.string(),
+	z.object({
+		columns: z.partialRecord(z.enum(BALL_FIELDS), z.string()),
+		unit: z.enum(['metres', 'yards', 'feet'])
+	})
+);
+
+/** How the columns of a kind of file were matched last time; null where it was never read. */
+export async function readBallColumns(signature: string): Promise<BallColumns | null> {
+	const kept = columnsRow.safeParse((await database.settings.get(SETTING.ballColumns))?.value);
+	return kept.success ? (kept.data[signature] ?? null) : null;
+}
+
+/** Remembers how the columns of a kind of file are matched. */
+export async function writeBallColumns(signature: string, columns: BallColumns): Promise<void> {
+	await database.transaction('rw', database.settings, async () => {
+		const kept = columnsRow.safeParse((await database.settings.get(SETTING.ballColumns))?.value);
+		const value = { ...(kept.success ? kept.data : {}), [signature]: columns };
+		await database.settings.put({ key: SETTING.ballColumns, value });
+	});
 }

@@ -48,7 +48,13 @@ function speedOf(
 	player: Swinger
 ): MetresPerSecond {
 	const lie = flight === 'splash' ? FROM_SAND : PLAIN_LIE;
-	const intent = intend(straight(club, flight, FLIGHT_FACE[flight]), lie, player.technique, 'right', player.delivered);
+	const intent = intend(
+		straight(club, flight, FLIGHT_FACE[flight]),
+		lie,
+		player.technique,
+		'right',
+		player.delivered
+	);
 	return solveCarry(intent, range, carry, fastestSwing(club, player) * GOOD_DAY).speed;
 }
 

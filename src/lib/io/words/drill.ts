@@ -110,7 +110,7 @@ export const DRILL_WORDS: Readonly<Record<DrillId, DrillWords>> = {
 /** Formats, and what each is for. */
 export const FORMAT_WORDS: Readonly<Record<PracticeFormat, { name: string; means: string }>> = {
 	block: {
-		name: 'One after the other',
+		name: 'Club by club',
 		means: 'All balls with one club, then the next: best for measuring.'
 	},
 	random: {

@@ -5,8 +5,10 @@
 	import { markAngle } from '$lib/core/player/swingLength';
 	import type { CarryFlight } from '$lib/core/solve/measuredSwings';
 	import type { ClubDraft } from '$lib/io/club';
+	import { formatCarries } from '$lib/io/carriesCsv';
 	import { carriesOf, clubsInBag } from '$lib/io/pupil';
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
+	import { download, fileNameOf } from '$lib/ui/files/download';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { historyShortcuts, shortcuts } from '$lib/ui/shell/shortcuts.svelte';
 	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
@@ -75,6 +77,14 @@
 			The bag of {pupil.name}
 		</h1>
 		<UndoButtons {bench} />
+		<button
+			type="button"
+			class="btn"
+			disabled={cells.length === 0}
+			onclick={() =>
+				download(`carries-${fileNameOf(pupil.name)}.csv`, formatCarries(file), 'text/csv')}
+			>Carries (CSV)</button
+		>
 		<a class="btn" href={resolve('/pupils/[id]', { id: pupil.id })}>{pupil.name}’s page</a>
 	</div>
 	{#if bench.failure}

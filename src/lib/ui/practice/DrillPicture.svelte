@@ -2,13 +2,35 @@
 	import type { DrillRules } from '$lib/io/drill';
 
 	interface Props {
-		rules: Pick<DrillRules, 'mark' | 'clubs' | 'swings' | 'measure'>;
+		rules: Pick<DrillRules, 'mark' | 'swings' | 'measure' | 'flights' | 'shapes'>;
 		width?: number;
 	}
 	const { rules, width = 132 }: Props = $props();
 
-	/** Where balls of four clubs would end, on a paper of 132 × 88. */
-	const ENDS = [64, 80, 96, 112];
+	/** Where balls would end on a paper of 132 × 88: four clubs, three flights, three shapes; none where only the landing counts. */
+	const ends = $derived<[number, number][]>(
+		rules.measure === 'carry'
+			? []
+			: rules.shapes.length > 1
+				? [
+						[102, 42],
+						[92, 52],
+						[78, 62]
+					]
+				: rules.flights.length > 1
+					? [
+							[106, 45],
+							[88, 47],
+							[68, 49]
+						]
+					: [
+							[64, 50],
+							[80, 48],
+							[96, 46],
+							[112, 44]
+						]
+	);
+	const heights = $derived(rules.flights.length > 1 ? [44, 28, 6] : [26]);
 	const lengths = $derived(rules.swings.kind === 'lengths' ? rules.swings.angles.length : 0);
 	const description = $derived(
 		{
@@ -28,29 +50,29 @@
 	<circle class="feet" cx="6" cy="66" r="3" />
 	<circle class="feet" cx="14" cy="72" r="3" />
 	<circle class="ball" cx="13" cy="60" r="3.5" />
-	{#if rules.mark === 'box'}
-		<rect class="mark" x="44" y="46" width="11" height="11" />
-		<path class="flight" d="M13,60Q32,26 49,51" />
-	{:else if rules.mark === 'stick'}
-		<path class="mark" d="M49,42v18" />
-		<path class="flight" d="M13,60Q32,26 49,51" />
-	{:else if rules.mark === 'flag'}
+	{#if rules.mark === 'flag'}
 		<path class="flight" d="M13,60Q36,22 60,48" />
 		<path class="run" d="M60,48L92,44" />
 		<path class="flag" d="M96,44v-22l12,5l-12,5" />
+		{#if rules.measure === 'strokes'}<circle class="ended" cx="80" cy="54" r="3" />{/if}
 	{:else if lengths > 0}
 		{#each [38, 66, 100].slice(0, lengths) as x, i (x)}
 			<path class="flight" d={`M13,60Q${x / 2 + 6},${30 - 10 * i} ${x},46`} />
 			<circle class="landed" cx={x} cy="46" r="3" />
 		{/each}
-	{:else}
+	{:else if rules.mark === 'none'}
 		<path class="flight" d="M13,60Q44,10 84,46" />
 		<path class="turf" d="M2,64h24" />
-	{/if}
-	{#if rules.mark === 'box' || rules.mark === 'stick'}
-		{#each ENDS as x (x)}
-			<line class="run" x1="50" y1="51" x2={x} y2={51 - (x - 50) / 9} />
-			<circle class="ended" cx={x} cy={51 - (x - 50) / 9} r="3" />
+	{:else}
+		{#if rules.mark === 'box'}
+			<rect class="mark" x="44" y="46" width="11" height="11" />
+		{:else}
+			<path class="mark" d="M49,42v18" />
+		{/if}
+		{#each heights as top (top)}<path class="flight" d={`M13,60Q32,${top} 49,51`} />{/each}
+		{#each ends as [x, y], i (i)}
+			<path class="run" d={`M50,51Q${(50 + x) / 2},51 ${x},${y}`} />
+			<circle class="ended" cx={x} cy={y} r="3" />
 		{/each}
 	{/if}
 </svg>

@@ -1,9 +1,166 @@
 <script lang="ts">
-	import type { Homework } from '$lib/io/homework';
+	import CalendarDays from '@lucide/svelte/icons/calendar-days';
+	import Download from '@lucide/svelte/icons/download';
+	import Printer from '@lucide/svelte/icons/printer';
+	import Trash2 from '@lucide/svelte/icons/trash-2';
+	import { format } from 'date-fns';
+	import { toast } from 'svelte-sonner';
+	import { goto } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import { MOST_ARCHIVE_BYTES } from '$lib/io/archive/archive';
+	import { homeworkCalendar } from '$lib/io/homeworkCalendar';
+	import { doneOf, stateOfHomework, type Homework } from '$lib/io/homework';
+	import { homeworkFile, takeHomework } from '$lib/store/homework';
+	import { homeworkShelf } from '$lib/store/practice';
+	import { download, fileNameOf } from '$lib/ui/files/download';
+	import FileButton from '$lib/ui/files/FileButton.svelte';
+	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
+	import { playing } from '$lib/ui/state/playing.svelte';
+	import HomeworkEditor from './HomeworkEditor.svelte';
+	import { cellWords, startHomework } from './homeworkWords';
+
 	interface Props {
 		homework: readonly Homework[];
 	}
 	const { homework }: Props = $props();
+
+	const STATE = { done: 'Done', open: 'Open', late: 'Overdue' } as const;
+	let everybody = $state(false);
+	let giving = $state(false);
+	let problems = $state.raw<readonly string[]>([]);
+	const today = format(new Date(), 'yyyy-MM-dd');
+	const pupil = $derived(playing.file.pupil);
+	const shown = $derived(homework.filter(({ pupilId }) => everybody || pupilId === pupil.id));
+
+	const open = (text: string, name: string) =>
+		attempt(async () => {
+			const taken = await takeHomework(text);
+			if ('problems' in taken) {
+				problems = [`${name} was not taken in, and nothing was changed.`, ...taken.problems];
+				return;
+			}
+			problems = [];
+			playing.choose(taken.homework.pupilId);
+			if (taken.balls > 0)
+				toast.success(`“${taken.homework.name}” came back with ${taken.balls} balls.`);
+			else await begin(taken.homework);
+		});
+
+	const begin = async (one: Homework) => {
+		const id = await startHomework(one, playing.of(one.pupilId));
+		await goto(resolve('/practice/[id]', { id }));
+	};
 </script>
 
-<p>{homework.length}</p>
+<div class="grid gap-4">
+	<div class="flex flex-wrap items-center gap-2">
+		<button
+			type="button"
+			class="btn btn-neutral"
+			aria-expanded={giving}
+			onclick={() => (giving = !giving)}>Give {pupil.name} homework</button
+		>
+		<FileButton
+			label="Open a homework file"
+			accept=".json,application/json,.gz"
+			mostBytes={MOST_ARCHIVE_BYTES}
+			onfile={(text, name) => void open(text, name)}
+			onproblem={(message) => (problems = [message])}
+		/>
+		<label class="flex min-h-11 items-center gap-2">
+			<input class="checkbox" type="checkbox" bind:checked={everybody} /> Of everybody
+		</label>
+	</div>
+	{#if problems.length > 0}
+		<div class="problem" role="alert">
+			{#each problems.slice(0, 6) as problem (problem)}<p>{problem}</p>{/each}
+		</div>
+	{/if}
+	{#if giving}<HomeworkEditor file={playing.file} ondone={() => (giving = false)} />{/if}
+	{#if shown.length === 0}
+		<p class="max-w-[60ch]">
+			No homework. Two wedges with two lengths of swing each, eight balls, by the next lesson: a
+			good beginning. It goes with the pupil as a page, a calendar entry or a file.
+		</p>
+	{:else}
+		<ul class="border-t-2 border-(--ink)">
+			{#each shown as one (one.id)}
+				{@const file = playing.of(one.pupilId)}
+				{@const state = stateOfHomework(one, file.balls, today)}
+				<li
+					class="grid gap-2 border-b border-(--rule) py-3 md:grid-cols-[minmax(0,1fr)_auto] md:gap-6"
+				>
+					<div class="min-w-0">
+						<p class="text-lg font-extrabold wrap-anywhere">{one.name}</p>
+						<p class={state === 'late' ? 'font-bold text-(--clay)' : ''}>
+							{STATE[state]} · due {format(
+								new Date(`${one.due}T12:00`),
+								'EEEE, d MMM yyyy'
+							)}{everybody ? ` · ${file.pupil.name}` : ''}
+						</p>
+						<ul class="flex flex-wrap gap-x-5">
+							{#each doneOf(one, file.balls) as cell, i (i)}
+								<li>
+									{cellWords(cell, file)}:
+									<span class="figure font-bold"
+										>{Math.min(cell.done, cell.balls)}/{cell.balls}</span
+									>{cell.done >= cell.balls ? ' done' : ''}
+								</li>
+							{/each}
+						</ul>
+						{#if one.note}<p class="hint wrap-anywhere">{one.note}</p>{/if}
+					</div>
+					<div class="flex flex-wrap items-center gap-1">
+						{#if state !== 'done'}
+							<button
+								type="button"
+								class="btn btn-neutral"
+								onclick={() => void attempt(() => begin(one))}>Practise</button
+							>
+						{/if}
+						<a class="btn" href={resolve('/homework/[id]', { id: one.id })}
+							><Printer size={18} aria-hidden="true" /> Page</a
+						>
+						<button
+							type="button"
+							class="btn"
+							onclick={() =>
+								void attempt(async () => {
+									const asked = one.cells.map(
+										(cell) => `${cellWords(cell, file)}: ${cell.balls} balls`
+									);
+									await Promise.resolve();
+									download(
+										`${fileNameOf(one.name)}.ics`,
+										homeworkCalendar(one, asked),
+										'text/calendar'
+									);
+								})}><CalendarDays size={18} aria-hidden="true" /> Calendar</button
+						>
+						<button
+							type="button"
+							class="btn"
+							onclick={() =>
+								void attempt(async () =>
+									download(
+										`homework-${fileNameOf(one.name)}.json`,
+										await homeworkFile(one),
+										'application/json'
+									)
+								)}><Download size={18} aria-hidden="true" /> File</button
+						>
+						<button
+							type="button"
+							class="btn btn-ghost btn-square"
+							aria-label={`Remove ${one.name}`}
+							onclick={() =>
+								void removeWithUndo(`Removed the homework “${one.name}”. Balls are kept.`, () =>
+									homeworkShelf.remove(one.id)
+								)}><Trash2 size={20} aria-hidden="true" /></button
+						>
+					</div>
+				</li>
+			{/each}
+		</ul>
+	{/if}
+</div>

@@ -82,8 +82,7 @@
 			grid={surfaceOf(greenToCore(green)).grid}
 			{project}
 			factor={scale.factor}
-			layers={{ contours: true, arrows: true, steepness: false }}
-			arrowGap={64}
+			layers={{ contours: true, arrows: false, steepness: false }}
 			labels={false}
 			id="practice"
 		/>

@@ -9,6 +9,10 @@
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
 	import { removeWithUndo } from '$lib/ui/shell/attempt';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import { formatBalls } from '$lib/io/ballsCsv';
+	import { download, fileNameOf } from '$lib/ui/files/download';
+	import Download from '@lucide/svelte/icons/download';
+	import BallsImport from './BallsImport.svelte';
 	import DrillPicture from './DrillPicture.svelte';
 	import HomeworkPanel from './HomeworkPanel.svelte';
 
@@ -46,6 +50,11 @@
 		playing.files.some(({ balls }) =>
 			balls.some(({ sessionId, counts }) => sessionId === id && counts)
 		);
+	const practised = $derived(
+		playing.files
+			.filter((file) => everybody || file.pupil.id === pupil.id)
+			.flatMap(({ balls }) => balls)
+	);
 	const names = (turns: readonly { pupilId: string }[]) =>
 		turns.map(({ pupilId }) => playing.of(pupilId).pupil.name).join(', ');
 </script>
@@ -74,10 +83,10 @@
 				{#each drills as drill (drill.id)}
 					<li class="border-b border-(--rule)">
 						<a
-							class="grid grid-cols-[132px_minmax(0,1fr)] items-center gap-4 py-3 max-md:grid-cols-[96px_minmax(0,1fr)]"
+							class="grid grid-cols-[112px_minmax(0,1fr)] items-center gap-5 py-3"
 							href={resolve('/practice/drill/[id]', { id: drill.id })}
 						>
-							<DrillPicture rules={drill.rules} width={96} />
+							<DrillPicture rules={drill.rules} width={112} />
 							<span class="min-w-0">
 								<span
 									class="block text-lg font-extrabold wrap-anywhere underline decoration-(--rule)"
@@ -95,9 +104,23 @@
 				{/each}
 			</ul>
 		{:else if tab === 'sessions'}
-			<label class="flex min-h-11 items-center gap-2">
-				<input class="checkbox" type="checkbox" bind:checked={everybody} /> Of everybody
-			</label>
+			<div class="mb-3 flex flex-wrap items-center gap-4">
+				<BallsImport />
+				<button
+					type="button"
+					class="btn"
+					disabled={practised.length === 0}
+					onclick={() =>
+						download(
+							`balls-${fileNameOf(pupil.name)}.csv`,
+							formatBalls(practised, playing.files),
+							'text/csv'
+						)}><Download size={18} aria-hidden="true" /> All balls (CSV)</button
+				>
+				<label class="flex min-h-11 items-center gap-2">
+					<input class="checkbox" type="checkbox" bind:checked={everybody} /> Of everybody
+				</label>
+			</div>
 			{#if sessions.length === 0}
 				<p>
 					No session yet. Pick a drill, lay out the box, and touch the drawing where each ball lands

@@ -178,7 +178,10 @@
 			</PracticeGreen>
 		</div>
 		{#if current && session.rules.measure !== 'strokes'}
-			<p class="text-center font-semibold" aria-live="polite">{asks}</p>
+			<p class="flex flex-wrap justify-center gap-x-4">
+				<span class="font-semibold" aria-live="polite">{asks}</span>
+				{#if toGo}<span class="text-(--faint) lg:hidden">{toGo}</span>{/if}
+			</p>
 		{/if}
 		<div class="grid grid-cols-4 gap-1" role="group" aria-label="How it was struck">
 			{#each STRIKE_TAGS as tag (tag)}
@@ -193,7 +196,7 @@
 		<div class="flex flex-wrap gap-2">
 			<button
 				type="button"
-				class="btn btn-neutral flex-1"
+				class="btn btn-neutral flex-1 px-2 whitespace-nowrap"
 				disabled={!last && !bench.half}
 				onclick={() => bench.undo()}
 			>
@@ -202,19 +205,23 @@
 			{#if bench.asks === 'both'}
 				<button
 					type="button"
-					class="btn flex-1"
+					class="btn flex-1 px-2 whitespace-nowrap"
 					aria-pressed={endOnly}
-					onclick={() => (endOnly = !endOnly)}>Only saw it stop</button
+					onclick={() => (endOnly = !endOnly)}>Only the stop</button
 				>
 			{/if}
 			<button
 				type="button"
-				class="btn flex-1"
+				class="btn flex-1 px-2 whitespace-nowrap"
 				aria-pressed={typing}
 				onclick={() => (typing = !typing)}>Type it</button
 			>
 			{#if others}
-				<button type="button" class="btn flex-1" onclick={() => bench.nextPupil()}>
+				<button
+					type="button"
+					class="btn flex-1 px-2 whitespace-nowrap"
+					onclick={() => bench.nextPupil()}
+				>
 					<UserRound size={18} aria-hidden="true" /> Next: {turnName(upNext)}
 				</button>
 			{/if}

@@ -46,7 +46,7 @@
 					{#if onchoose}
 						<button
 							type="button"
-							class="btn btn-ghost btn-sm h-auto min-h-11 justify-start px-1 text-left font-normal"
+							class="btn btn-ghost btn-sm h-auto min-h-11 justify-start px-1 text-left font-normal aria-pressed:bg-transparent aria-pressed:text-(--ink)"
 							aria-pressed={at === i}
 							onclick={() => onchoose(i)}
 						>

@@ -11,13 +11,16 @@
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
 	import CarryCurves from '$lib/ui/bag/CarryCurves.svelte';
+	import type { Session } from '$lib/io/session';
+	import Learning from './Learning.svelte';
 	import Portrait from './Portrait.svelte';
 	import PupilFields from './PupilFields.svelte';
 
 	interface Props {
 		bench: PupilBench;
+		sessions: readonly Session[];
 	}
-	const { bench }: Props = $props();
+	const { bench, sessions }: Props = $props();
 
 	const file = $derived(bench.file);
 	const pupil = $derived(file.pupil);
@@ -122,5 +125,6 @@
 				vocabulary={pupil.vocabulary}
 			/>
 		</div>
+		<Learning {bench} {sessions} />
 	</div>
 </section>

@@ -23,7 +23,7 @@
 	);
 </script>
 
-<header class="flex min-h-12 flex-nowrap items-center gap-x-4 px-4 max-md:gap-x-2">
+<header class="flex min-h-12 flex-nowrap items-center gap-x-4 px-4 max-md:gap-x-2 print:hidden">
 	<a
 		class="py-2.5 text-lg font-extrabold tracking-tight whitespace-nowrap max-md:text-base"
 		href={resolve('/')}>Crisp Landing</a

@@ -13,7 +13,7 @@
 </script>
 
 <nav
-	class="bg-base-100 fixed inset-x-0 bottom-0 z-20 grid grid-cols-5 border-t-2 border-(--ink) md:hidden"
+	class="bg-base-100 fixed inset-x-0 bottom-0 z-20 grid grid-cols-5 border-t-2 border-(--ink) md:hidden print:hidden"
 	aria-label="Views"
 >
 	{#each reached as { href, label, icon: Icon } (href)}

@@ -1,35 +1,40 @@
 import { issuesOf } from '$lib/io/issues';
 import { refuse } from '$lib/server/jsonBody';
-import { isSimulated, simulatedReadings, simulationSchema } from '$lib/server/simulatedDevices';
+import { eventStream, type SentEvent } from '$lib/server/eventStream';
+import {
+	isSimulated,
+	simulatedReadings,
+	simulationSchema,
+	type Simulation
+} from '$lib/server/simulatedDevices';
+import { trackerEvents } from '$lib/server/simulatedTracker';
 import type { RequestHandler } from './$types';
 
-/** A simulated device as a stream of readings (server-sent events): ramp, tape or level. */
+const NAMES = 'ramp, tape, level or tracker';
+/** Hour at which a simulated round of balls began, so that a stream that is taken up again says the same. */
+const BEGAN = Date.UTC(2026, 0, 1, 9);
+
+/** Everything after an event of the stream. */
+function eventsAfter(device: string, simulation: Simulation, last: number): SentEvent[] | null {
+	if (device === 'tracker') return trackerEvents(simulation, BEGAN).filter(({ id }) => id > last);
+	if (!isSimulated(device)) return null;
+	return [...simulatedReadings(device, simulation)]
+		.map((reading, i) => ({ id: i + 1, reading, breaks: false }))
+		.filter(({ id }) => id > last);
+}
+
+/** A simulated device as a stream of readings (server-sent events), taken up again after the last event that was heard. */
 export const GET: RequestHandler = ({ params, url, request }) => {
 	const { device } = params;
-	if (!isSimulated(device))
-		return refuse(
-			404,
-			`There is no simulated device “${device.slice(0, 20)}”: ask for ramp, tape or level.`
-		);
 	const parsed = simulationSchema.safeParse(Object.fromEntries(url.searchParams));
+	const known = device === 'tracker' || isSimulated(device);
+	if (!known)
+		return refuse(404, `There is no simulated device “${device.slice(0, 20)}”: ask for ${NAMES}.`);
 	if (!parsed.success) {
 		const issues = issuesOf(parsed.error);
 		return refuse(400, `The request has ${issues.length} wrong or unknown values.`, issues);
 	}
-	const readings = simulatedReadings(device, parsed.data);
-	const { interval } = parsed.data;
-	const stream = new ReadableStream<Uint8Array>({
-		async pull(controller) {
-			const next = readings.next();
-			if (next.done || request.signal.aborted) {
-				controller.close();
-				return;
-			}
-			await new Promise((resolve) => setTimeout(resolve, interval));
-			controller.enqueue(new TextEncoder().encode(`data: ${JSON.stringify(next.value)}\n\n`));
-		}
-	});
-	return new Response(stream, {
-		headers: { 'content-type': 'text/event-stream', 'cache-control': 'no-store' }
-	});
+	const last = Number(request.headers.get('last-event-id') ?? 0);
+	const events = eventsAfter(device, parsed.data, Number.isFinite(last) ? last : 0) ?? [];
+	return eventStream(events, parsed.data.interval, request.signal);
 };

@@ -1,0 +1,61 @@
+import { emptyArchive, formatArchive, parseArchive, type Archive } from '$lib/io/archive/archive';
+import type { Homework } from '$lib/io/homework';
+import { database } from './database';
+import { importArchive } from './archive';
+import { ballShelf, clubShelf, pupilShelf } from './pupils';
+import { homeworkShelf, sessionShelf } from './practice';
+
+const TABLES = [
+	database.pupils,
+	database.clubs,
+	database.balls,
+	database.sessions,
+	database.homework
+];
+
+/**
+ * A homework as a small file: pupil, bag, what is asked, and whatever was recorded for it. The same file goes out to the pupil and comes
+ * back with the balls; either side takes it in by the rule of all archives.
+ */
+export function homeworkFile(homework: Homework): Promise<string> {
+	return database.transaction('r', TABLES, async () => {
+		const { pupilId, id } = homework;
+		const clubs = (await clubShelf.readStamped()).filter((club) => club.pupilId === pupilId);
+		const sessions = (await sessionShelf.readStamped()).filter(
+			(session) => session.homeworkId === id
+		);
+		const ids = new Set(sessions.map((session) => session.id));
+		const balls = (await ballShelf.readStamped()).filter(({ sessionId }) =>
+			ids.has(sessionId ?? '')
+		);
+		const pupil = await pupilShelf.getStamped(pupilId);
+		const row = await homeworkShelf.getStamped(id);
+		return formatArchive({
+			...emptyArchive(),
+			// What a coach notes of a pupil stays with the coach.
+			pupils: pupil ? [{ ...pupil, notes: '' }] : [],
+			clubs,
+			sessions,
+			balls,
+			homework: row ? [row] : []
+		});
+	});
+}
+
+/** What came in with a homework file, or what is wrong with it. */
+export type TakenHomework =
+	{ homework: Archive['homework'][number]; balls: number } | { problems: string[] };
+
+/** Takes a homework file in, whole or not at all. */
+export async function takeHomework(text: string): Promise<TakenHomework> {
+	const parsed = parseArchive(text);
+	if ('problems' in parsed) return parsed;
+	const { archive } = parsed;
+	const [homework] = archive.homework;
+	if (!homework) return { problems: ['The file holds no homework: read it under Data instead.'] };
+	// The pupil of the file has no notes: one that is here keeps its own.
+	const here = await pupilShelf.get(homework.pupilId);
+	const before = new Set((await database.balls.toCollection().primaryKeys()).map(String));
+	await importArchive({ ...archive, pupils: here ? [] : archive.pupils });
+	return { homework, balls: archive.balls.filter(({ id }) => !before.has(id)).length };
+}

@@ -1,0 +1,123 @@
+<script lang="ts">
+	import Printer from '@lucide/svelte/icons/printer';
+	import { format } from 'date-fns';
+	import { resolve } from '$app/paths';
+	import { readCarries } from '$lib/io/carries';
+	import { doneOf, type Homework, type HomeworkCell } from '$lib/io/homework';
+	import { PLAIN_BALL, type Ball, type PupilFile } from '$lib/io/pupil';
+	import { PRACTICE_CAUTIONS } from '$lib/io/words/drill';
+	import { VOCABULARY_WORDS } from '$lib/io/words/swing';
+	import { newId } from '$lib/store/newId';
+	import { keepPupilFile } from '$lib/store/pupils';
+	import { lengthStyle } from '$lib/ui/format/lengths';
+	import { attempt } from '$lib/ui/shell/attempt';
+	import { toast } from 'svelte-sonner';
+	import { cellWords } from './homeworkWords';
+
+	interface Props {
+		homework: Homework;
+		file: PupilFile;
+	}
+	const { homework, file }: Props = $props();
+
+	/** More boxes than this would not fit a line of the page. */
+	const MOST_BOXES = 12;
+	const { pupil } = $derived(file);
+	const style = $derived(lengthStyle(pupil.units, pupil.pace));
+	const cells = $derived(doneOf(homework, file.balls));
+	let typed = $state<Record<number, string>>({});
+	let problems = $state<Record<number, string>>({});
+
+	/** What was written into a line of the page becomes balls. */
+	function type(cell: HomeworkCell, i: number) {
+		const read = readCarries(typed[i] ?? '', style.size, style.symbol);
+		problems = { ...problems, [i]: 'problem' in read ? read.problem : '' };
+		if ('problem' in read) return;
+		const at = new Date().toISOString();
+		const balls = read.carries.map((carry): Ball => ({
+			...PLAIN_BALL,
+			tags: [],
+			id: newId(),
+			pupilId: pupil.id,
+			clubId: cell.clubId,
+			at,
+			swing: cell.swing,
+			flight: cell.flight,
+			carry,
+			source: 'typed'
+		}));
+		const before = file;
+		void attempt(async () => {
+			await keepPupilFile(before, { ...before, balls: [...before.balls, ...balls] });
+			typed = { ...typed, [i]: '' };
+			toast.success(`${balls.length} ${balls.length === 1 ? 'carry' : 'carries'} noted.`);
+		});
+	}
+</script>
+
+<article class="mx-auto grid max-w-3xl gap-5 p-4 print:max-w-none print:p-0">
+	<div class="flex flex-wrap gap-2 print:hidden">
+		<button type="button" class="btn btn-neutral" onclick={() => print()}>
+			<Printer size={18} aria-hidden="true" /> Print it, or save it as PDF
+		</button>
+		<a class="btn" href={resolve('/practice')}>Practice</a>
+	</div>
+	<header class="border-b-2 border-(--ink) pb-2">
+		<h1 class="text-3xl font-extrabold wrap-anywhere">{homework.name}</h1>
+		<p class="text-lg">
+			{pupil.name} · by {format(new Date(`${homework.due}T12:00`), 'EEEE, d MMMM yyyy')}
+		</p>
+		{#if homework.note}<p class="wrap-anywhere">{homework.note}</p>{/if}
+		{#if pupil.minding}<p class="font-bold">Mind: {pupil.minding}</p>{/if}
+	</header>
+	<p>
+		For each swing: hit the balls, pace or tape where each one <b>lands</b>, and write it into its
+		box in {style.unit}. Keep the rhythm the same; only the length changes. Cross out a ball that
+		was a plain miss, and leave it in.
+	</p>
+	{#each cells as cell, i (i)}
+		<section class="grid break-inside-avoid gap-2">
+			<h2 class="text-xl font-bold">
+				{cellWords(cell, file)}
+				<span class="text-base font-normal"
+					>{cell.balls} balls{cell.done > 0 ? `, ${cell.done} noted` : ''}</span
+				>
+			</h2>
+			<div class="flex flex-wrap gap-2" aria-hidden="true">
+				{#each { length: Math.min(MOST_BOXES, cell.balls) } as _, box (box)}
+					<span class="h-12 w-14 border-2 border-(--ink)"></span>
+				{/each}
+			</div>
+			<form
+				class="flex flex-wrap items-end gap-2 print:hidden"
+				onsubmit={(event) => {
+					event.preventDefault();
+					type(cell, i);
+				}}
+			>
+				<label class="grid flex-1 text-[0.8125rem] text-(--faint)"
+					>Typed from the page, {style.symbol}
+					<input
+						class="figure input w-full text-(--ink)"
+						inputmode="decimal"
+						autocomplete="off"
+						placeholder="14, 15, 13"
+						bind:value={typed[i]}
+					/></label
+				>
+				<button type="submit" class="btn">Note them</button>
+			</form>
+			{#if problems[i]}<p class="problem" role="alert">{problems[i]}</p>{/if}
+		</section>
+	{/each}
+	<footer class="grid gap-2 border-t border-(--rule) pt-3 text-sm">
+		<p>
+			Swings in {VOCABULARY_WORDS[pupil.vocabulary].name.toLowerCase()} words: {VOCABULARY_WORDS[
+				pupil.vocabulary
+			].means}.
+		</p>
+		<ul class="grid gap-0.5 pl-5 [list-style:square]">
+			{#each PRACTICE_CAUTIONS as caution (caution)}<li>{caution}</li>{/each}
+		</ul>
+	</footer>
+</article>
