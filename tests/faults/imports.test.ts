@@ -74,9 +74,7 @@ describe('a damaged archive', () => {
 			await importArchive(parsed.archive);
 			const { files } = await readPupils();
 			expect(files.length).toBe(new Set(parsed.archive.pupils.map(({ id }) => id)).size);
-			const again = parseArchive(
-				formatArchive(await readAll())
-			);
+			const again = parseArchive(formatArchive(await readAll()));
 			expect('archive' in again).toBe(true);
 		}
 	);

@@ -9,7 +9,12 @@ import type { MissedBall } from '$lib/core/practice/habits';
 import type { Proposal } from '$lib/core/practice/propose';
 import { propose } from '$lib/core/practice/propose';
 import { drillScene } from '$lib/core/practice/drillScene';
-import { shotOfSwing, shotToCarry, type Practiser } from '$lib/core/practice/practiseShot';
+import {
+	loftPull,
+	shotOfSwing,
+	shotToCarry,
+	type Practiser
+} from '$lib/core/practice/practiseShot';
 import { ownSpreadOf, type OwnSpread, type SpreadGroup } from '$lib/core/practice/ownSpread';
 import type { RollQuestion } from '$lib/core/practice/rollStudy';
 import { wildBalls } from '$lib/core/practice/grouping';
@@ -136,13 +141,15 @@ export function spreadFrom(file: PupilFile): OwnSpread {
 		if (!club) return [];
 		const { flight, shape } = first!;
 		const carry = kind.reduce((sum, ball) => sum + ball.carry, 0) / kind.length;
-		const shot = shotToCarry({ club: coreClub(club), flight, shape }, carry, scene, who);
+		const played = { club: coreClub(club), flight, shape };
+		const shot = shotToCarry(played, carry, scene, who);
 		if (!shot) return [];
 		const { risk } = flightSetup(flight, pupil.technique);
 		return [
 			{
 				balls: kind.map(practisedOf),
 				speed: shot.speed,
+				loftPull: loftPull(played, shot.speed, scene, who),
 				risk,
 				tagged: tagged.has(first!.sessionId)
 			}

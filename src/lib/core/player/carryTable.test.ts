@@ -20,7 +20,7 @@ describe('a cell of the carry table', () => {
 		expect(cell).toMatchObject({ n: 3, wild: 0, mean: 14, stated: false, contradiction: null });
 		// Huber's scale of 13, 14, 15: the outer two lie inside 1.5 deviations, so 1/√0.778465.
 		expect(cell!.spread).toBeCloseTo(1 / Math.sqrt(0.778465), 5);
-		const posterior = Math.sqrt((8 * 1.96 ** 2 + (2 * 1) / 0.778465) / 10);
+		const posterior = Math.sqrt((8 * 3.92 ** 2 + (2 * 1) / 0.778465) / 10);
 		expect(cell!.posterior).toBeCloseTo(posterior, 5);
 		// t of 10 degrees, 95 %: 1.8125.
 		expect(cell!.high - 14).toBeCloseTo((1.8125 * posterior) / Math.sqrt(3), 3);
@@ -30,14 +30,14 @@ describe('a cell of the carry table', () => {
 	it('takes a stated carry for one careful reading, with the spread of the skill', () => {
 		const [cell] = table(balls('9', [14], { stated: true }));
 		expect(cell).toMatchObject({ n: 1, stated: true, mean: 14, spread: null });
-		expect(cell!.posterior).toBeCloseTo(2 * PRIOR * 14, 12);
+		expect(cell!.posterior).toBeCloseTo(4 * PRIOR * 14, 12);
 		expect(table(balls('9', [14], { stated: true }), balls('9', [15]))[0]!.stated).toBe(false);
 	});
 
 	it('believes what a stated carry says of the balls behind it, as long as it stands alone', () => {
 		const stated = balls('9', [14], { stated: true, behind: { spread: 1, n: 9 } });
 		expect(table(stated)[0]).toMatchObject({ n: 9, spread: 1, mean: 14 });
-		expect(table(stated)[0]!.posterior).toBeCloseTo(posteriorSpread(2 * PRIOR * 14, 1, 9), 12);
+		expect(table(stated)[0]!.posterior).toBeCloseTo(posteriorSpread(4 * PRIOR * 14, 1, 9), 12);
 		expect(table(stated, balls('9', [15]))[0]).toMatchObject({ n: 2 });
 	});
 
@@ -104,7 +104,7 @@ describe('the spread of a cell', () => {
 		for (let seed = 1; seed <= TRIALS; seed++) {
 			const rng = createRng(seed);
 			// A player whose spread is the one presumed, and one whose is a little less.
-			const sigma = 2 * PRIOR * 14 * (seed % 2 ? 1 : 0.8);
+			const sigma = 4 * PRIOR * 14 * (seed % 2 ? 1 : 0.8);
 			const carries = Array.from({ length: 5 }, () => 14 + sigma * rng.normal());
 			const [cell] = table(balls('9', carries));
 			if (cell!.low <= 14 && 14 <= cell!.high) held++;

@@ -1,6 +1,7 @@
 import { huberCentre, wildOnes } from '../math/robust';
 import { studentQuantile } from '../math/studentT';
 import type { Metres, Radians, Ratio } from '../units';
+import { carrySpreadOf } from './carrySpread';
 import { markAngle } from './swingLength';
 
 /** A skill's own spread counts as much as this many balls. */
@@ -83,8 +84,7 @@ function cellOf<F extends string>(
 	const kept = balls.filter((_, i) => !wild[i]).map(({ carry }) => carry);
 	const { centre, spread, n } =
 		balls.length === 1 ? single(balls[0]!) : { ...huberCentre(kept), n: kept.length };
-	// Carry goes with the square of head speed, so its relative spread is twice as large.
-	const posterior = posteriorSpread(2 * speedSpread * centre, spread, n);
+	const posterior = posteriorSpread(carrySpreadOf(speedSpread) * centre, spread, n);
 	const reach =
 		(studentQuantile((1 + INTERVAL) / 2, PRIOR_BALLS + n - 1) * posterior) / Math.sqrt(n);
 	return {

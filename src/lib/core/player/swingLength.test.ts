@@ -5,7 +5,9 @@ import {
 	measuredAngle,
 	nameSwing,
 	nearestMark,
+	speedOfSwing,
 	swingAngle,
+	swingFor,
 	SWING_MARKS
 } from './swingLength';
 
@@ -100,5 +102,29 @@ describe('measuredAngle', () => {
 		expect(measuredAngle(8, single)!.angle).toBeCloseTo(1, 12);
 		expect(measuredAngle(8, single)!.past).toBe(false);
 		expect(Math.sin(measuredAngle(4, single)!.angle / 2)).toBeCloseTo(Math.sin(0.5) / 2, 9);
+	});
+});
+
+describe('head speed of a backswing', () => {
+	const known = [
+		{ angle: radians(60), speed: 7 },
+		{ angle: radians(90), speed: 10 },
+		{ angle: radians(120), speed: 13 }
+	];
+
+	it.each([
+		['no swing', []],
+		['one', known.slice(1, 2)],
+		['three', known]
+	])('is what the backswing for a head speed comes from, with %s measured', (_, swings) => {
+		for (const angle of [20, 45, 75, 90, 105, 130].map(radians)) {
+			const speed = speedOfSwing(angle, swings, 30);
+			expect(swingFor(speed, swings, 30)).toBeCloseTo(angle, swings.length === 3 ? 1 : 6);
+		}
+	});
+
+	it('goes through what is measured', () => {
+		for (const { angle, speed } of known)
+			expect(speedOfSwing(angle, known, 30)).toBeCloseTo(speed, 9);
 	});
 });

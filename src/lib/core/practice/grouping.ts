@@ -1,5 +1,6 @@
 import { cloudOf, ellipseOf, type Ellipse } from '../math/ellipse';
 import { huberCentre, wildOnes, type Centre } from '../math/robust';
+import { carrySpreadOf } from '../player/carrySpread';
 import { posteriorSpread } from '../player/carryTable';
 import type { Metres, Ratio } from '../units';
 import type { PractisedBall, Spot } from './practised';
@@ -83,7 +84,7 @@ export function groupOf(balls: readonly PractisedBall[], speedSpread: Ratio): Gr
 	const kept = balls.filter((_, i) => !wild[i]);
 	if (kept.length === 0) return null;
 	const followed = kept.filter(({ finished }) => finished !== null);
-	const carryPrior = (carry: Metres) => 2 * speedSpread * Math.max(RESOLUTION, carry);
+	const carryPrior = (carry: Metres) => carrySpreadOf(speedSpread) * Math.max(RESOLUTION, carry);
 	const rollPrior = (roll: Metres) =>
 		Math.hypot(carryPrior(roll), ROLL_SPREAD * roll, ROLL_SPREAD_LENGTH);
 	return {

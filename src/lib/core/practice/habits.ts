@@ -29,8 +29,8 @@ export const TREATED_BY: Readonly<Record<Miss, DrillId>> = {
 };
 
 const TAGGED: readonly (StrikeTag & Miss)[] = ['heavy', 'thin', 'left', 'right'];
-/** Off line by more than this share of the carry is left or right (assumption: some 4°). */
-const OFF_LINE = 0.07;
+/** Off line by more than this share of the carry is left or right (assumption: some 8°). */
+const OFF_LINE = 0.14;
 /** A roll that differs by more than this share and length from what was meant. */
 const ROLL_SHARE = 0.35;
 const ROLL_LENGTH: Metres = 0.6;

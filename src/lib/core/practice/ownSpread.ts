@@ -4,7 +4,7 @@ import { PRIOR_BALLS } from '../player/carryTable';
 import type { Dispersion } from '../player/player';
 import { lowPointGrowth, MEAN_LOW_POINT, swingGrowth } from '../player/strike';
 import type { Metres, MetresPerSecond, Radians, Ratio } from '../units';
-import { cloudOf } from '../math/ellipse';
+import { huberCentre } from '../math/robust';
 import { wildBalls } from './grouping';
 import type { PractisedBall } from './practised';
 
@@ -14,7 +14,9 @@ export interface SpreadGroup {
 	/** Head speed that the shot asks for. */
 	speed: MetresPerSecond;
 	/** Factors of the flight on the dispersion. */
-	risk: { speed: number; direction: number; lowPoint: number };
+	risk: { speed: number; direction: number; loft: number; lowPoint: number };
+	/** Relative change of the carry per radian of loft. */
+	loftPull: number;
 	/** Whether strikes were looked at: at least one of the session was tagged. */
 	tagged: boolean;
 }
@@ -36,6 +38,9 @@ export interface OwnSpread {
 	loft: SpreadPart<Radians>;
 	lowPoint: SpreadPart<Metres>;
 }
+
+/** Whoever notes where a ball landed is off by this, one standard deviation (assumption). */
+const NOTED: Metres = 0.1;
 
 /** Variances pooled by their degrees of freedom; the prior counts as `PRIOR_BALLS`. */
 function pooled<T extends number>(
@@ -91,18 +96,25 @@ function lowPointOf(prior: Metres, groups: readonly SpreadGroup[]): SpreadPart<M
 export function ownSpreadOf(groups: readonly SpreadGroup[], prior: Dispersion): OwnSpread {
 	const speed: { variance: number; freedom: number }[] = [];
 	const direction: typeof speed = [];
-	for (const { balls, speed: headSpeed, risk } of groups) {
+	for (const { balls, speed: headSpeed, risk, loftPull } of groups) {
 		const wild = wildBalls(balls);
-		const kept = balls.filter((_, i) => !wild[i] && !balls[i]!.inferred);
+		// What was called heavy or thin is the low point's; what was not seen to land says nothing.
+		const kept = balls.filter(
+			({ inferred, tags }, i) =>
+				!wild[i] && !inferred && !tags.includes('heavy') && !tags.includes('thin')
+		);
 		if (kept.length < 2) continue;
+		const growth = swingGrowth(headSpeed);
 		const freedom = kept.length - 1;
-		const mean = kept.reduce((sum, { landed }) => sum + landed[0], 0) / kept.length;
-		const { xx } = cloudOf(kept.map(({ landed }) => landed));
-		const angles = kept.map(({ landed: [along, right] }) => [Math.atan2(right, along), 0] as const);
-		// Carry goes with the square of head speed, so its relative spread is twice as large. What loft and turf add counts as speed.
-		speed.push({ variance: xx / square(2 * mean * risk.speed), freedom });
-		const factor = swingGrowth(headSpeed) * risk.direction;
-		direction.push({ variance: cloudOf(angles).xx / square(factor), freedom });
+		const carry = huberCentre(kept.map(({ landed }) => landed[0]));
+		const angle = huberCentre(kept.map(({ landed: [along, right] }) => Math.atan2(right, along)));
+		const read = NOTED / carry.centre;
+		const loft = loftPull * prior.loft * risk.loft * growth;
+		const own = square(carry.spread / carry.centre) - square(read) - square(loft);
+		// Carry goes with the square of head speed, so its relative spread is twice as large.
+		speed.push({ variance: Math.max(0, own) / square(2 * risk.speed), freedom });
+		const turned = Math.max(0, square(angle.spread) - square(read));
+		direction.push({ variance: turned / square(growth * risk.direction), freedom });
 	}
 	return {
 		speed: pooled(prior.speed, speed),

@@ -86,3 +86,27 @@ export function shotOfSwing(
 	const outcome = playIntended(practiseIntent(shot, who), scene, speed, 0, new Outcome());
 	return { speed, angle, carry: outcome.carry, roll: outcome.roll };
 }
+
+/** A degree or so: small against what a player is off by. */
+const LITTLE: Radians = 0.02;
+
+/**
+ * How a carry changes with the delivered loft at one head speed, relative to the carry and per radian.
+ *
+ * @param speed of the head, m/s
+ */
+export function loftPull(
+	shot: PractiseShot,
+	speed: MetresPerSecond,
+	scene: Scene,
+	who: Pick<Player, 'technique' | 'hand' | 'delivered'>
+): number {
+	const carryWith = (more: Radians): Metres => {
+		const loft = (who.delivered.loft[shot.flight] ?? 0) + more;
+		const delivered = { ...who.delivered, loft: { ...who.delivered.loft, [shot.flight]: loft } };
+		const intent = practiseIntent(shot, { ...who, delivered });
+		return playIntended(intent, scene, speed, 0, new Outcome()).carry;
+	};
+	const [less, more] = [carryWith(-LITTLE), carryWith(LITTLE)];
+	return Math.abs(more - less) / (LITTLE * (more + less));
+}

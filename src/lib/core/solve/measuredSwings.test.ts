@@ -47,7 +47,7 @@ describe('measuredSwings', () => {
 		const spread = (n: number) => wedge([{ swing: '9', carry: 10, spread: 0.4, n }])!.spread!;
 		const prior = PROFILE.middle.dispersion.speed;
 		const exact = (n: number) =>
-			Math.sqrt((8 * prior ** 2 + (n - 1) * (0.4 / 20) ** 2) / (8 + n - 1));
+			Math.sqrt((8 * prior ** 2 + (n - 1) * (0.4 / 40) ** 2) / (8 + n - 1));
 		for (const n of [1, 2, 9, 500]) expect(spread(n)).toBeCloseTo(exact(n), 12);
 		expect(spread(1)).toBeCloseTo(prior, 12);
 		expect(spread(9)).toBeLessThan(spread(2));

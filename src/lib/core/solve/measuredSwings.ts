@@ -1,6 +1,7 @@
 import type { Club } from '../club/club';
 import { intend, PLAIN_LIE, straight } from '../player/intent';
 import { fastestSwing, type Player } from '../player/player';
+import { speedSpreadBehind } from '../player/carrySpread';
 import { PRIOR_BALLS } from '../player/carryTable';
 import { markAngle, type ClubSwings, type KnownSwing } from '../player/swingLength';
 import { radians, type Metres, type MetresPerSecond, type Radians, type Ratio } from '../units';
@@ -60,7 +61,7 @@ function speedOf(
 
 /**
  * Relative spread of the head speed from spreads of carries, shrunk toward the skill's: the mean of the variances, each weighted by its
- * balls, the prior by `PRIOR_BALLS`. Carry goes with the square of head speed, so its relative spread is twice as large.
+ * balls, the prior by `PRIOR_BALLS`.
  */
 function spreadOf(carries: readonly MeasuredCarry[], { dispersion }: Swinger): Ratio | null {
 	const measured = carries.filter(({ spread }) => spread !== undefined);
@@ -70,7 +71,7 @@ function spreadOf(carries: readonly MeasuredCarry[], { dispersion }: Swinger): R
 	for (const { carry, spread, n = FEW_BALLS } of measured) {
 		const degreesOfFreedom = Math.max(0, n - 1);
 		weight += degreesOfFreedom;
-		sum += degreesOfFreedom * (spread! / (2 * carry)) ** 2;
+		sum += degreesOfFreedom * speedSpreadBehind(spread! / carry) ** 2;
 	}
 	return Math.sqrt(sum / weight);
 }

@@ -1,4 +1,4 @@
-import { ballsToGo } from '$lib/core/practice/goodEnough';
+import { ballsToGo, meanReach } from '$lib/core/practice/goodEnough';
 import type { Score } from '$lib/core/practice/formats';
 import type { Group } from '$lib/core/practice/grouping';
 import type { Miss } from '$lib/core/practice/habits';
@@ -60,16 +60,22 @@ export function groupWords(group: Group, { club, landing, roll }: GroupMeant, sa
 		: `${landed}; the ${club} runs ${more} than the plan says.`;
 }
 
+/** Nobody hits more than this many with one club to know it better. */
+const TOO_MANY = 12;
+
 /** "Three more with the 9i and this is good to a pace." */
 export function toGoWords(
 	group: Group,
 	measure: 'carry' | 'roll',
 	club: string,
-	pace: Metres
+	pace: Metres,
+	say: Say
 ): string {
 	const grouped = measure === 'roll' && group.roll ? group.roll : group.carry;
 	const more = ballsToGo(grouped, pace);
 	if (more === 0) return `The ${club} is good to a pace.`;
+	if (more > TOO_MANY)
+		return `The ${club} is known to ${say.length(meanReach(grouped.posterior, grouped.n))}; a pace would take many more balls.`;
 	return `${capital(counted(more))} more with the ${club} and this is good to a pace.`;
 }
 
@@ -96,7 +102,7 @@ export function scoreWords(score: Score, say: Say): string {
 	if (!last) return `${shareWords(share, say)} as meant.`;
 	const better = share.of > 0 && last.of > 0 ? share.hits / share.of - last.hits / last.of : 0;
 	const against = better > 0 ? 'better than' : better < 0 ? 'behind' : 'level with';
-	return `${shareWords(share, say)} as meant, ${against} last time (${shareWords(last, say)}).`;
+	return `${shareWords(share, say)} as meant, ${against} last time: ${last.hits} of ${last.of}.`;
 }
 
 /** A miss, and what usually causes it (common practice, no source). */

@@ -72,7 +72,7 @@ export function mixedWords(
 	club: (id: string) => string,
 	say: Say
 ): string {
-	if (!fit.mixedUp) return '';
+	if (!fit.mixedUp || fit.status === 'few' || fit.status === 'end') return '';
 	const [worst, other] = fit.mixedUp;
 	const apart = `These balls do not tell ${CAUSE[worst]} from ${CAUSE[other]}.`;
 	return next

@@ -149,9 +149,11 @@
 										class="text-lg font-bold wrap-anywhere underline decoration-(--rule)"
 										href={resolve('/practice/[id]', { id: session.id })}>{session.name}</a
 									>
-									<p class="hint">
-										{names(session.turns)}{session.endedAt === null ? ' · goes on' : ''}
-									</p>
+									{#if everybody || session.turns.length > 1 || session.endedAt === null}
+										<p class="hint">
+											{names(session.turns)}{session.endedAt === null ? ' · goes on' : ''}
+										</p>
+									{/if}
 								</th>
 								<td class="max-md:hidden">{session.ground.name || 'A plain line'}</td>
 								<td class="figure text-right">{ballsOf(session.id)}</td>

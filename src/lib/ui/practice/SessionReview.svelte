@@ -79,6 +79,7 @@
 						wild={state.wild}
 						landing={state.landing}
 						finish={rolls ? (state.group?.finish ?? null) : null}
+						label={clubName(file.clubs, state.task.clubId)}
 						{scale}
 					/>
 				{/each}

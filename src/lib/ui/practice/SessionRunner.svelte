@@ -67,7 +67,7 @@
 	);
 	const toGo = $derived(
 		current?.group && session.rules.measure !== 'strike' && session.rules.measure !== 'strokes'
-			? toGoWords(current.group, rolls ? 'roll' : 'carry', club, file.pupil.pace)
+			? toGoWords(current.group, rolls ? 'roll' : 'carry', club, file.pupil.pace, playing.say)
 			: ''
 	);
 	const last = $derived(bench.own.at(-1));

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ballsToGo } from '$lib/core/practice/goodEnough';
+	import { ballsToGo, meanReach } from '$lib/core/practice/goodEnough';
 	import type { PupilFile } from '$lib/io/pupil';
 	import { formatFigure } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -19,11 +19,15 @@
 
 	const style = $derived(playing.style);
 	const figure = (metres: number) => formatFigure(metres, style);
-	const togo = ({ group }: TaskState) => {
-		if (!group) return '';
-		const more = ballsToGo(rolls && group.roll ? group.roll : group.carry, file.pupil.pace);
-		return more === 0 ? 'good' : `${more} more`;
+	/** How well what is measured is known: the middle lies within so much of it with 90 %. */
+	const known = ({ group }: TaskState) => {
+		if (!group) return '–';
+		const { posterior, n } = rolls && group.roll ? group.roll : group.carry;
+		return figure(meanReach(posterior, n));
 	};
+	const isGood = ({ group }: TaskState) =>
+		group !== null &&
+		ballsToGo(rolls && group.roll ? group.roll : group.carry, file.pupil.pace) === 0;
 </script>
 
 <table class="table-sm table w-full">
@@ -34,7 +38,7 @@
 			<th scope="col">Lands</th>
 			<th scope="col">±</th>
 			{#if rolls}<th scope="col">Rolls</th><th scope="col">±</th>{/if}
-			<th scope="col">To a pace</th>
+			<th scope="col">Known to</th>
 		</tr>
 	</thead>
 	<tbody>
@@ -71,7 +75,9 @@
 					<td class="figure">{group?.roll && group.roll.n > 1 ? figure(group.roll.spread) : '–'}</td
 					>
 				{/if}
-				<td class="whitespace-nowrap">{togo(state)}</td>
+				<td class="figure whitespace-nowrap"
+					>{known(state)}{#if isGood(state)}<span class="hint block">to a pace</span>{/if}</td
+				>
 			</tr>
 		{/each}
 	</tbody>

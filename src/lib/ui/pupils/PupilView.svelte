@@ -125,6 +125,6 @@
 				vocabulary={pupil.vocabulary}
 			/>
 		</div>
-		<Learning {bench} {sessions} />
 	</div>
+	<div class="lg:col-span-2"><Learning {bench} {sessions} /></div>
 </section>

@@ -1,0 +1,61 @@
+import { describe, expect, it } from 'vitest';
+import { practisedBall } from '../../../../tests/support/practice';
+import { DRILLS } from './drills';
+import { habitsOf, missesBy, missOf, TREATED_BY, type MissedBall } from './habits';
+
+const ball = (change: Partial<MissedBall> = {}): MissedBall => ({
+	...practisedBall({ landed: [6, 0.1], finished: [9, 0.2], meant: 6 }),
+	lie: 'fairway',
+	day: '2026-10-01',
+	meantRoll: 3,
+	tolerance: 1,
+	...change
+});
+
+describe('what went wrong', () => {
+	it.each([
+		['nothing', {}, null],
+		['what was said first, though it landed short', { tags: ['heavy'], landed: [3, 0] }, 'heavy'],
+		['a thin one', { tags: ['thin'] }, 'thin'],
+		['short', { landed: [4.9, 0] }, 'short'],
+		['long', { landed: [7.1, 0] }, 'long'],
+		['left', { landed: [6, -1.1] }, 'left'],
+		['right', { landed: [6, 1.1] }, 'right'],
+		['a run that is too long', { finished: [10.2, 0] }, 'runs-on'],
+		['a run that is too short', { finished: [7.8, 0] }, 'checks'],
+		['nothing of a run nobody forecast', { finished: [12, 0], meantRoll: null }, null],
+		['nothing of a landing nobody meant', { meant: null, landed: [3, 0], finished: null }, null],
+		['nothing a toe alone', { tags: ['toe'] }, null]
+	] as const)('is %s', (_, change, miss) => {
+		expect(missOf(ball(change as Partial<MissedBall>))).toBe(miss);
+	});
+
+	it('is counted, the most frequent first, with what it may be and a drill there is', () => {
+		const heavy = Array.from({ length: 5 }, () => ball({ tags: ['heavy'] }));
+		const short = Array.from({ length: 2 }, () => ball({ landed: [4, 0] }));
+		const habits = habitsOf([...short, ...heavy, ball(), ball(), ball()]);
+		expect(habits.map(({ miss, share }) => [miss, share.hits, share.of])).toEqual([
+			['heavy', 5, 10],
+			['short', 2, 10]
+		]);
+		expect(habits[0]!.share.low).toBeGreaterThan(0.2);
+		expect(habits[0]!.share.high).toBeLessThan(0.8);
+		expect(Object.values(TREATED_BY).every((id) => id in DRILLS)).toBe(true);
+	});
+
+	it('gathers by club, the worst first, and names what is most frequent there', () => {
+		const balls = [
+			ball({ club: 'SW', tags: ['heavy'] }),
+			ball({ club: 'SW' }),
+			ball({ club: '9i', tags: ['thin'] }),
+			ball({ club: 'PW' })
+		];
+		expect(
+			missesBy(balls, ({ club }) => club).map(({ name, share, most }) => [name, share.hits, most])
+		).toEqual([
+			['9i', 1, 'thin'],
+			['SW', 1, 'heavy'],
+			['PW', 0, null]
+		]);
+	});
+});

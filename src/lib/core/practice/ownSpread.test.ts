@@ -1,0 +1,91 @@
+import { describe, expect, it } from 'vitest';
+import { createRng } from '../math/random';
+import { PROFILE, type Skill } from '../player/player';
+import { flightSetup } from '../setup/flights';
+import { DEFAULT_TECHNIQUE } from '../setup/technique';
+import {
+	clubNamed,
+	hit,
+	practisedBall,
+	practiser,
+	truth
+} from '../../../../tests/support/practice';
+import { drillScene } from './drillScene';
+import { ownSpreadOf, type SpreadGroup } from './ownSpread';
+import { loftPull, shotToCarry } from './practiseShot';
+
+const { risk } = flightSetup('standard', DEFAULT_TECHNIQUE);
+
+/** Balls that a player of one skill hits, as whoever presumes another sees them. */
+function groupsOf(skill: Skill, balls: number, seed: number): SpreadGroup[] {
+	const rng = createRng(seed);
+	const who = truth({ skill });
+	return [
+		['SW', 8],
+		['PW', 12],
+		['9i', 15]
+	].map(([club, carry]) => {
+		const station = {
+			club: String(club),
+			flight: 'standard' as const,
+			carry: Number(carry),
+			balls
+		};
+		const shot = { club: clubNamed(station.club), flight: 'standard', shape: 'straight' } as const;
+		const scene = drillScene(who.ground);
+		const { speed } = shotToCarry(shot, station.carry, scene, practiser(skill))!;
+		const pull = loftPull(shot, speed, scene, practiser(skill));
+		return { balls: hit(station, who, rng), speed, risk, loftPull: pull, tagged: true };
+	});
+}
+
+describe('own spread', () => {
+	it('is what the skill presumes before any ball', () => {
+		const { speed, direction, loft, lowPoint } = ownSpreadOf([], PROFILE.high.dispersion);
+		for (const part of [speed, direction, loft, lowPoint])
+			expect(part).toMatchObject({ data: null, n: 0, used: part.prior });
+		expect(speed.prior).toBe(PROFILE.high.dispersion.speed);
+	});
+
+	it.each(['expert', 'middle', 'high'] as const)(
+		'comes near the truth of a %s player, whatever was presumed',
+		(skill) => {
+			const presumed = skill === 'high' ? PROFILE.expert.dispersion : PROFILE.high.dispersion;
+			const found = ownSpreadOf(groupsOf(skill, 80, 5), presumed);
+			const { speed, direction, lowPoint } = PROFILE[skill].dispersion;
+			expect(found.speed.used / speed).toBeGreaterThan(0.7);
+			expect(found.speed.used / speed).toBeLessThan(1.45);
+			expect(found.direction.used / direction).toBeGreaterThan(0.8);
+			expect(found.direction.used / direction).toBeLessThan(1.25);
+			expect(found.lowPoint.used / lowPoint).toBeGreaterThan(0.7);
+			expect(found.lowPoint.used / lowPoint).toBeLessThan(1.4);
+		}
+	);
+
+	it('moves from what is presumed toward the balls, the more the more there are', () => {
+		const used = (balls: number) =>
+			ownSpreadOf(groupsOf('expert', balls, 11), PROFILE.high.dispersion).direction.used;
+		expect(used(4)).toBeLessThan(PROFILE.high.dispersion.direction);
+		expect(used(40)).toBeLessThan(used(4));
+	});
+
+	it('says nothing of strikes nobody looked at, nor of landings nobody saw', () => {
+		const [group] = groupsOf('middle', 20, 2);
+		const unseen = ownSpreadOf([{ ...group!, tagged: false }], PROFILE.middle.dispersion);
+		expect(unseen.lowPoint.data).toBeNull();
+		const inferred = group!.balls.map((ball) => ({ ...ball, inferred: true }));
+		const guessed = ownSpreadOf([{ ...group!, balls: inferred }], PROFILE.middle.dispersion);
+		expect([guessed.speed.data, guessed.direction.data]).toEqual([null, null]);
+		const alone = { ...group!, balls: [practisedBall()] };
+		expect(ownSpreadOf([alone], PROFILE.middle.dispersion).speed.n).toBe(0);
+	});
+
+	it('does not take reading errors for a player’s', () => {
+		const still = Array.from({ length: 40 }, (_, i) =>
+			practisedBall({ landed: [6 + (i % 2 ? 0.05 : -0.05), 0] })
+		);
+		const [group] = groupsOf('middle', 2, 1);
+		const found = ownSpreadOf([{ ...group!, balls: still }], PROFILE.middle.dispersion);
+		expect(found.speed.data).toBe(0);
+	});
+});
