@@ -1,24 +1,10 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { SmallStorage } from '../../../tests/support/smallStorage';
 import { database } from './database';
 import { noteUnwritten, settle, strikeOut, unwrittenNotes } from './journal';
 import { noteLastShot, readLastShot, writeLastShot } from './settings';
 import { shotDraftSchema } from '$lib/io/shot';
-
-/** A browser's synchronous store that holds a bounded number of characters. */
-class SmallStorage {
-	[name: string]: unknown;
-	setItem(name: string, text: string): void {
-		if (text.length > 20_000) throw new Error('no room');
-		this[name] = text;
-	}
-	getItem(name: string): string | null {
-		return (this[name] as string | undefined) ?? null;
-	}
-	removeItem(name: string): void {
-		delete this[name];
-	}
-}
 
 let storage: SmallStorage;
 beforeEach(() => vi.stubGlobal('localStorage', (storage = new SmallStorage())));

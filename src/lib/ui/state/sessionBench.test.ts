@@ -1,0 +1,262 @@
+import 'fake-indexeddb/auto';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { practisedSession, sessionBall } from '../../../../tests/support/sessions';
+import { pupilFile } from '../../../../tests/support/pupils';
+import type { Session } from '$lib/io/session';
+import { database } from '$lib/store/database';
+import { readSessionBalls, sessionShelf } from '$lib/store/practice';
+import { SessionBench } from './sessionBench.svelte';
+
+const file = pupilFile();
+const other = pupilFile({ id: 'pupil-2', name: 'Other' });
+const open: SessionBench[] = [];
+
+function bench(change: Partial<Session> = {}, balls = [] as ReturnType<typeof sessionBall>[]) {
+	const made = new SessionBench(practisedSession(change), balls, (id) =>
+		[file, other].find(({ pupil }) => pupil.id === id)
+	);
+	open.push(made);
+	return made;
+}
+const withRules = (rules: Partial<Session['rules']>) => ({
+	rules: { ...practisedSession().rules, ...rules }
+});
+
+afterEach(async () => {
+	for (const made of open.splice(0)) {
+		await made.flush();
+		made.close();
+	}
+	vi.restoreAllMocks();
+	await database.delete();
+	await database.open();
+});
+
+describe('noting balls', () => {
+	it('takes two touches: where it landed, then where it stopped', async () => {
+		const made = bench();
+		made.touch([13.5, -0.4]);
+		expect(made.half).toEqual([13.5, -0.4]);
+		expect(made.balls).toEqual([]);
+		made.touch([17.9, -0.2]);
+		await made.flush();
+		const [ball] = await readSessionBalls('session-1');
+		expect(ball).toMatchObject({
+			clubId: 'pupil-1-SW',
+			landed: [13.5, -0.4],
+			finished: [17.9, -0.2],
+			meant: 14,
+			meantRoll: 4,
+			inferred: false,
+			source: 'touched',
+			counts: false
+		});
+		expect(ball!.carry).toBeCloseTo(Math.hypot(13.5, 0.4), 9);
+	});
+
+	it('takes one where only the landing counts, and one where only the end does', () => {
+		const carry = bench(withRules({ measure: 'carry' }));
+		carry.touch([13, 0.5]);
+		expect(carry.balls[0]).toMatchObject({ landed: [13, 0.5], inferred: false });
+		expect(carry.balls[0]).not.toHaveProperty('finished');
+		const flag = bench(withRules({ measure: 'finish', mark: 'flag' }));
+		flag.touch([9, 0.6]);
+		expect(flag.balls[0]).toMatchObject({ finished: [9, 0.6], inferred: true });
+		expect(flag.balls[0]!.landed![0]).toBeCloseTo(9 * (14 / 18), 9);
+		expect(flag.balls[0]!.landed![1]).toBeCloseTo(0.6 * (14 / 18), 9);
+	});
+
+	it('marks a landing that was worked out', () => {
+		const made = bench();
+		made.noteFinishOnly([17, 0]);
+		expect(made.balls[0]).toMatchObject({ inferred: true, finished: [17, 0] });
+	});
+
+	it('goes club by club, says when all are hit, and takes no more', () => {
+		const made = bench();
+		const clubs = [1, 2, 3, 4].map(() => {
+			const at = made.current!.task.clubId;
+			made.note({ landed: [14, 0], finished: [18, 0], source: 'typed' });
+			return at;
+		});
+		expect(clubs).toEqual(['pupil-1-SW', 'pupil-1-SW', 'pupil-1-PW', 'pupil-1-PW']);
+		expect(made.next).toBeNull();
+		expect(made.note({ landed: [14, 0], finished: null, source: 'typed' })).toBeNull();
+		made.ask(2);
+		expect(made.next).toBeNull();
+		made.chosen = 0;
+		made.ask(3);
+		expect(made.session.turns[0]!.tasks[0]!.balls).toBe(5);
+		expect(made.note({ landed: [14, 0], finished: [18, 0], source: 'typed' })).not.toBeNull();
+	});
+
+	it('stays with a club that was chosen until its balls are hit, then follows the order again', () => {
+		const made = bench();
+		made.chosen = 1;
+		for (let i = 0; i < 2; i++) made.note({ landed: [14, 0], finished: [18, 0], source: 'typed' });
+		expect(made.balls.map(({ clubId }) => clubId)).toEqual(['pupil-1-PW', 'pupil-1-PW']);
+		expect(made.current!.task.clubId).toBe('pupil-1-SW');
+	});
+
+	it('takes back the last touch first, then the last ball', async () => {
+		const made = bench();
+		made.touch([14, 0]);
+		made.touch([18, 0]);
+		made.touch([13, 0]);
+		made.undo();
+		expect(made.half).toBeNull();
+		expect(made.balls).toHaveLength(1);
+		made.undo();
+		made.undo();
+		expect(made.balls).toEqual([]);
+		await made.flush();
+		expect(await readSessionBalls('session-1')).toEqual([]);
+	});
+
+	it('says of the ball noted last how it was struck, and of the next one where none was', async () => {
+		const made = bench();
+		made.tag('thin');
+		made.note({ landed: [14, 0], finished: [18, 0], source: 'typed' });
+		made.tag('left');
+		expect(made.balls[0]!.tags).toEqual(['thin', 'left']);
+		made.tag('thin');
+		made.touch([13, 0]);
+		made.tag('heavy');
+		made.touch([16, 0]);
+		await made.flush();
+		const tags = (await readSessionBalls('session-1')).map((ball) => ball.tags);
+		expect(tags.sort()).toEqual([['heavy'], ['left']]);
+	});
+
+	it('keeps their order though the clock is set back', () => {
+		const made = bench({}, [sessionBall({ at: '2099-01-01T00:00:00.000Z' })]);
+		made.note({ landed: [14, 0], finished: [18, 0], source: 'typed' });
+		expect(made.balls[1]!.at > '2099-01-01').toBe(true);
+	});
+
+	it('notes a reading of a device once', () => {
+		const made = bench();
+		const reading = {
+			landed: [14, 0],
+			finished: [18, 0],
+			source: 'tracker',
+			reading: 'r-1'
+		} as const;
+		expect(made.note(reading)).not.toBeNull();
+		expect(made.note(reading)).toBeNull();
+		expect(made.balls).toHaveLength(1);
+	});
+
+	it('notes nothing into a session that has ended', () => {
+		const made = bench({ endedAt: '2026-10-10T10:00:00.000Z' });
+		expect(made.note({ landed: [14, 0], finished: null, source: 'typed' })).toBeNull();
+	});
+});
+
+describe('what balls say', () => {
+	it('groups them club by club, tells how far they should have rolled, and keeps the score', () => {
+		const made = bench({}, [
+			sessionBall({ id: '1', landed: [14, 0], finished: [20, 0] }),
+			sessionBall({
+				id: '2',
+				landed: [14.4, 0.2],
+				finished: [20.6, 0],
+				at: '2026-10-10T09:02:00.000Z'
+			}),
+			sessionBall({
+				id: '3',
+				clubId: 'pupil-1-PW',
+				landed: [18, 0],
+				at: '2026-10-10T09:03:00.000Z'
+			})
+		]);
+		const [sand, pitching] = made.tasks;
+		expect(sand!.group!.carry.centre).toBeCloseTo(14.2, 6);
+		expect(sand!.group!.roll!.centre).toBeCloseTo(6.1, 6);
+		expect(sand!.meantRoll).toBeGreaterThan(0.5);
+		expect(pitching!.balls).toHaveLength(1);
+		expect(made.score).toMatchObject({ kind: 'hits', share: { hits: 2, of: 3 }, last: null });
+		expect(made.hitShare).toMatchObject({ hits: 2, of: 3 });
+	});
+
+	it.each([
+		['a strike by what was said', { measure: 'strike' }, { tags: ['good'] }, true],
+		['a strike nobody praised', { measure: 'strike' }, {}, false],
+		['strokes', { measure: 'strokes' }, { strokes: 2 }, true],
+		['three strokes', { measure: 'strokes' }, { strokes: 3 }, false],
+		['an end at the flag', { measure: 'finish' }, { finished: [14.5, 0.2] }, true],
+		['an end far from it', { measure: 'finish' }, { finished: [17, 0] }, false],
+		['a landing off the line', { measure: 'carry' }, { landed: [14, 1.2] }, false],
+		['a wild one in the box', { measure: 'carry' }, { tags: ['wild'] }, false]
+	] as const)('judges %s', (_, rules, ball, hit) => {
+		const made = bench(withRules(rules));
+		expect(made.hits(sessionBall(ball as Parameters<typeof sessionBall>[0]))).toBe(hit);
+	});
+});
+
+describe('taking turns', () => {
+	const turns = [
+		practisedSession().turns[0]!,
+		{
+			pupilId: 'pupil-2',
+			tasks: practisedSession().turns[0]!.tasks.map((task) => ({
+				...task,
+				clubId: task.clubId.replace('pupil-1', 'pupil-2')
+			}))
+		}
+	];
+
+	it('gives the next pupil their own balls', () => {
+		const made = bench({ turns });
+		made.note({ landed: [14, 0], finished: [18, 0], source: 'typed' });
+		made.touch([3, 0]);
+		made.nextPupil();
+		expect(made.half).toBeNull();
+		expect(made.pupil!.pupil.name).toBe('Other');
+		made.note({ landed: [12, 0], finished: [15, 0], source: 'typed' });
+		expect(made.balls.map(({ pupilId, clubId }) => [pupilId, clubId])).toEqual([
+			['pupil-1', 'pupil-1-SW'],
+			['pupil-2', 'pupil-2-SW']
+		]);
+		made.undo();
+		expect(made.balls).toHaveLength(1);
+		made.nextPupil();
+		expect(made.turnAt).toBe(0);
+	});
+});
+
+describe('keeping', () => {
+	it('keeps what was changed of the session', async () => {
+		const made = bench();
+		made.change((session) => (session.endedAt = '2026-10-10T10:00:00.000Z'));
+		await made.flush();
+		expect((await sessionShelf.get('session-1'))!.endedAt).toBe('2026-10-10T10:00:00.000Z');
+	});
+
+	it('tries again what could not be written, and says so meanwhile', async () => {
+		vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
+		const made = bench();
+		const put = vi
+			.spyOn(database.balls, 'bulkPut')
+			.mockRejectedValueOnce(new Error('The disk is full.'));
+		made.note({ landed: [14, 0], finished: [18, 0], source: 'typed' });
+		await vi.waitFor(() => expect(made.failure).toContain('full'));
+		expect(made.balls).toHaveLength(1);
+		await vi.advanceTimersByTimeAsync(2100);
+		vi.useRealTimers();
+		await vi.waitFor(async () => expect(await readSessionBalls('session-1')).toHaveLength(1));
+		await vi.waitFor(() => expect(made.failure).toBe(''));
+		expect(put.mock.calls.length).toBeGreaterThan(1);
+	});
+
+	it('takes in what another tab noted, and keeps what is not written yet', () => {
+		const made = bench();
+		made.note({ landed: [14, 0], finished: [18, 0], source: 'typed' });
+		const theirs = sessionBall({ id: 'theirs', at: '2020-01-01T00:00:00.000Z' });
+		made.follow(undefined, [theirs]);
+		expect(made.balls.map(({ id }) => id)[0]).toBe('theirs');
+		expect(made.balls).toHaveLength(2);
+		made.follow(practisedSession({ name: 'Renamed' }), [theirs]);
+		expect(made.session.name).toBe('Renamed');
+	});
+});
