@@ -1,16 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
-import { ask, call, firstCall, sampled, type } from './screen';
+import { expect, test } from '@playwright/test';
+import { ask, call, firstCall, onDevice, sampled, type } from './screen';
 
 test.use({ serviceWorkers: 'allow' });
-
-/** The app is on the device once its worker has kept every file of it. */
-async function onDevice(page: Page): Promise<void> {
-	await page.evaluate(async () => {
-		await navigator.serviceWorker.ready;
-		while (!navigator.serviceWorker.controller)
-			await new Promise((resolve) => setTimeout(resolve, 50));
-	});
-}
 
 test('works with the server gone: every view, a deep link, a reload and a new plan', async ({
 	page,

@@ -1,18 +1,17 @@
 import { expect, test, type Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { answered, ask, call, field, firstCall, sampled, setting } from './screen';
+import {
+	answered,
+	ask,
+	call,
+	field,
+	firstCall,
+	readDemo,
+	sampled,
+	setting,
+	whoPlays
+} from './screen';
 
-const DEMO = 'static/demo/quarry-academy.json';
-
-async function readDemo(page: Page): Promise<void> {
-	await page.goto('/data');
-	await page.getByLabel('Read an archive').setInputFiles(DEMO);
-	await expect(page.getByRole('row', { name: /Added .* Ida Brenner/ })).toBeVisible();
-	await page.getByRole('button', { name: 'Take it in' }).click();
-	await expect(page.getByText(/^Imported: \d+ new, 0 replaced\.$/)).toBeVisible();
-}
-
-const whoPlays = (page: Page) => page.getByRole('combobox', { name: 'Who plays' });
 const cell = (page: Page, name: RegExp) => page.getByRole('button', { name });
 
 test('a newcomer is “You” without being asked, and types first carries that the call then uses', async ({

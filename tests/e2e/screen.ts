@@ -64,3 +64,24 @@ export async function firstCall(page: Page): Promise<void> {
 	await page.getByRole('button', { name: 'Work out the shot' }).click();
 	await sampled(page);
 }
+
+/** Takes the demo's data in, as anybody would. */
+export async function readDemo(page: Page): Promise<void> {
+	await page.goto('/data');
+	await page.getByLabel('Read an archive').setInputFiles('static/demo/quarry-academy.json');
+	await expect(page.getByRole('row', { name: /Added .* Ida Brenner/ })).toBeVisible();
+	await page.getByRole('button', { name: 'Take it in' }).click();
+	await expect(page.getByText(/^Imported: \d+ new, 0 replaced\.$/)).toBeVisible();
+}
+
+/** Who plays, in the header. */
+export const whoPlays = (page: Page) => page.getByRole('combobox', { name: 'Who plays' });
+
+/** The app is on the device once its worker has kept every file of it. */
+export async function onDevice(page: Page): Promise<void> {
+	await page.evaluate(async () => {
+		await navigator.serviceWorker.ready;
+		while (!navigator.serviceWorker.controller)
+			await new Promise((resolve) => setTimeout(resolve, 50));
+	});
+}

@@ -252,7 +252,10 @@
 			>
 		</div>
 	</div>
-	<div class="grid content-start gap-2" bind:clientWidth={width}>
+	<div
+		class="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-2 overflow-hidden"
+		bind:clientWidth={width}
+	>
 		<PracticeGreen
 			{session}
 			{green}

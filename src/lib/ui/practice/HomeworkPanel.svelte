@@ -12,6 +12,7 @@
 	import { doneOf, stateOfHomework, type Homework } from '$lib/io/homework';
 	import { homeworkFile, takeHomework } from '$lib/store/homework';
 	import { homeworkShelf } from '$lib/store/practice';
+	import { readPupilFile } from '$lib/store/pupils';
 	import { download, fileNameOf } from '$lib/ui/files/download';
 	import FileButton from '$lib/ui/files/FileButton.svelte';
 	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
@@ -47,7 +48,9 @@
 		});
 
 	const begin = async (one: Homework) => {
-		const id = await startHomework(one, playing.of(one.pupilId));
+		const file = await readPupilFile(one.pupilId);
+		if (!file) throw new Error('The pupil it was given to is not here.');
+		const id = await startHomework(one, file);
 		await goto(resolve('/practice/[id]', { id }));
 	};
 </script>

@@ -65,8 +65,8 @@
 </script>
 
 <div class="grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_30rem]">
-	<div class="grid content-start gap-2">
-		<div class="min-w-0" bind:clientWidth={width} bind:this={drawing}>
+	<div class="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-2">
+		<div class="min-w-0 overflow-hidden" bind:clientWidth={width} bind:this={drawing}>
 			<PracticeGreen
 				{session}
 				{green}
@@ -113,7 +113,7 @@
 			>
 		</div>
 	</div>
-	<div class="grid content-start gap-5">
+	<div class="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-5">
 		{#if session.turns.length > 1}
 			<div class="flex flex-wrap gap-1" role="group" aria-label="Whose balls">
 				{#each session.turns as turn, i (turn.pupilId)}

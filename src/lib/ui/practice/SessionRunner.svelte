@@ -103,7 +103,7 @@
 
 <svelte:window bind:innerHeight={screen} />
 <div class="grid gap-x-8 gap-y-3 lg:grid-cols-[minmax(0,1fr)_27rem]">
-	<div class="grid content-start gap-2">
+	<div class="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-2">
 		<div class="flex items-baseline justify-between gap-3" data-testid="now">
 			{#if current}
 				<p class="min-w-0 text-2xl font-extrabold wrap-anywhere max-md:text-xl">
@@ -144,7 +144,7 @@
 				>A ball is hit</button
 			>
 		{/if}
-		<div class="min-w-0" bind:clientWidth={width}>
+		<div class="min-w-0 overflow-hidden" bind:clientWidth={width}>
 			<PracticeGreen
 				{session}
 				{green}
@@ -228,7 +228,7 @@
 		</div>
 		{#if typing && current}<TypedBall {bench} />{/if}
 	</div>
-	<div class="grid content-start gap-4">
+	<div class="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4">
 		{#if bench.failure}
 			<p class="problem" role="alert">
 				This could not be kept yet; every ball is here as you see it and it is tried again. {bench.failure}

@@ -31,7 +31,7 @@
 	<nav class="flex gap-0.5 max-md:hidden" aria-label="Views">
 		{#each VIEWS as view (view.href)}
 			<a
-				class="border-b-3 border-transparent px-2.5 py-2.5 font-semibold whitespace-nowrap aria-[current]:border-(--clay)"
+				class="border-b-3 border-transparent px-2.5 py-2.5 font-semibold whitespace-nowrap aria-[current]:border-(--clay) max-lg:px-1.5 max-lg:text-[0.9375rem]"
 				href={view.href}
 				aria-current={isHere(view.href, page.url.pathname) ? 'page' : undefined}>{view.label}</a
 			>
