@@ -27,6 +27,7 @@ import { missQuestion, placedRequest } from '../src/lib/io/greenStudy';
 import { parseArchive } from '../src/lib/io/archive/archive';
 import { planRequestSchema, planRequestToCore } from '../src/lib/io/contract/planRequest';
 import { fromFeet, radians } from '../src/lib/core/units';
+import { practiceFigures } from './practiceBenchmarks';
 
 const SHOTS = 256;
 const THREADS = 2;
@@ -304,9 +305,10 @@ export async function runBenchmarks({ json }: { json: boolean }): Promise<void> 
 		surveyedOverPlane: Number((rates.surveyed / rates.plane).toFixed(2)),
 		surveyedPlanMs: Number(times.surveyedPlanMs.toFixed(1)),
 		surveyedLadderMs: Number(times.surveyedLadderMs.toFixed(1)),
-		missMapOf200SpotsMs: Math.round(times.missMapMs)
+		missMapOf200SpotsMs: Math.round(times.missMapMs),
+		...practiceFigures()
 	};
 	if (json) console.log(JSON.stringify(result));
 	else
-		for (const [name, value] of Object.entries(result)) console.log(`${name.padEnd(26)}${value}`);
+		for (const [name, value] of Object.entries(result)) console.log(`${name.padEnd(34)}${value}`);
 }

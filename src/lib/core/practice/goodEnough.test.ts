@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { createRng } from '../math/random';
 import { clubNamed, practisedBall, truth } from '../../../../tests/support/practice';
-import { ballsToGo, meanReach } from './goodEnough';
+import { ballsToGo, goodPaces, meanReach } from './goodEnough';
 import { groupOf } from './grouping';
 import { hitBalls } from './simulatedPupil';
 
@@ -24,6 +24,10 @@ describe('how many more balls', () => {
 
 	it('never asks without end', () => {
 		expect(ballsToGo({ posterior: 50, n: 4 }, PACE)).toBe(40);
+	});
+
+	it('wants a chip to a pace and a long pitch to a tenth of itself', () => {
+		expect([2, 9, 14, 40].map((carry) => goodPaces(carry, PACE))).toEqual([1, 1, 2, 4]);
 	});
 
 	// Whoever stops when it says so must be right as often as it says: the truth is the middle of many balls of the same pupil.

@@ -1,6 +1,6 @@
 import { studentQuantile } from '../math/studentT';
 import { ENOUGH_BALLS, PRIOR_BALLS } from '../player/carryTable';
-import type { Metres } from '../units';
+import type { Metres, Ratio } from '../units';
 import type { Grouped } from './grouping';
 
 /** How sure it is to be. */
@@ -34,3 +34,16 @@ export function ballsToGo(
 	while (more < MOST_BALLS && LUCKY * meanReach(posterior, n + more) > within) more++;
 	return more;
 }
+
+/** A carry need not be known better than this share of itself (assumption). */
+const FINE: Ratio = 0.1;
+
+/**
+ * To how many paces a distance is to be known: one for chips, more for pitches, whose balls spread by more than a pace whatever is done.
+ *
+ * @param distance carry or roll-out, metres
+ * @param pace metres, above 0
+ * @returns 1 and up
+ */
+export const goodPaces = (distance: Metres, pace: Metres): number =>
+	Math.max(1, Math.round((FINE * distance) / pace));

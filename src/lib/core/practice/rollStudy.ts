@@ -2,7 +2,7 @@ import type { Club } from '../club/club';
 import { median } from '../math/robust';
 import type { Player } from '../player/player';
 import type { CarryFlight } from '../solve/measuredSwings';
-import type { Metres } from '../units';
+import { radians, type Metres, type Radians } from '../units';
 import type { DrillGround } from './drillScene';
 import {
 	fitRolls,
@@ -40,6 +40,8 @@ const FIRMNESS = { soft: -1, medium: 0, firm: 1 } as const;
 const LONGEST: Metres = 12;
 /** Carries at which another ball could be hit. */
 const CANDIDATES: readonly Metres[] = [3, 8];
+/** Nobody is sent to hit longer clubs only to be measured. */
+const LONGEST_CLUB: Radians = radians(30);
 
 const stationOf = (
 	{ club, flight, balls }: RolledBalls,
@@ -68,7 +70,7 @@ export function studyRolls(question: RollQuestion): RollStudy {
 	if (!fit.mixedUp) return { fit, next: null };
 	const flights = [...new Set(usable.map(({ flight }) => flight))];
 	const candidates = bag
-		.filter(({ putter }) => !putter)
+		.filter(({ putter, loft }) => !putter && loft >= LONGEST_CLUB)
 		.flatMap((club) =>
 			flights.flatMap((flight) =>
 				CANDIDATES.map((carry) =>

@@ -1,4 +1,4 @@
-import { ballsToGo, meanReach } from '$lib/core/practice/goodEnough';
+import { ballsToGo, goodPaces, meanReach } from '$lib/core/practice/goodEnough';
 import type { Score } from '$lib/core/practice/formats';
 import type { Group } from '$lib/core/practice/grouping';
 import type { Miss } from '$lib/core/practice/habits';
@@ -72,11 +72,33 @@ export function toGoWords(
 	say: Say
 ): string {
 	const grouped = measure === 'roll' && group.roll ? group.roll : group.carry;
-	const more = ballsToGo(grouped, pace);
-	if (more === 0) return `The ${club} is good to a pace.`;
+	const paces = goodPaces(grouped.centre, pace);
+	const fine = paces === 1 ? 'a pace' : `${counted(paces)} paces`;
+	const more = ballsToGo(grouped, paces * pace);
+	if (more === 0) return `The ${club} is good to ${fine}.`;
 	if (more > TOO_MANY)
-		return `The ${club} is known to ${say.length(meanReach(grouped.posterior, grouped.n))}; a pace would take many more balls.`;
-	return `${capital(counted(more))} more with the ${club} and this is good to a pace.`;
+		return `The ${club} is known to ${say.length(meanReach(grouped.posterior, grouped.n))}; ${fine} would take many more balls.`;
+	return `${capital(counted(more))} more with the ${club} and this is good to ${fine}.`;
+}
+
+/** Where the balls of a club end on average. */
+interface Ending {
+	task: { clubId: string };
+	group: Group | null;
+}
+
+/** How far apart clubs end, the longest first: "7i to 9i 2.1 m, 9i to GW 3.0 m." Empty for fewer than two. */
+export function gapWords(tasks: readonly Ending[], club: (id: string) => string, say: Say): string {
+	const ends = tasks
+		.flatMap(({ task, group }) =>
+			group?.roll ? [{ name: club(task.clubId), end: group.carry.centre + group.roll.centre }] : []
+		)
+		.sort((a, b) => b.end - a.end);
+	if (new Set(ends.map(({ name }) => name)).size < ends.length || ends.length < 2) return '';
+	const gaps = ends
+		.slice(1)
+		.map(({ name, end }, i) => `${ends[i]!.name} to ${name} ${say.length(ends[i]!.end - end)}`);
+	return `Between clubs: ${gaps.join(', ')}.`;
 }
 
 /** Why a club is left out of a drill. */

@@ -15,7 +15,9 @@ const FLIGHT: Readonly<Record<CarryFlight, string>> = {
 const between = ({ low, high }: Estimate, shown: (value: number) => string): string =>
 	`between ${shown(low)} and ${shown(high)} with 90 %`;
 
-const deg = (angle: number): string => `${degrees(angle).toFixed(1)}°`;
+/** A figure with a minus sign rather than a hyphen. */
+const signed = (text: string): string => text.replace('-', '−');
+const deg = (angle: number): string => signed(`${degrees(angle).toFixed(1)}°`);
 /** Less than this is no difference worth a sentence. */
 const SLIGHT = { loft: 0.017, grip: 0.05, firmness: 0.25 };
 
@@ -29,7 +31,7 @@ function loftWords(flight: CarryFlight, estimate: Estimate): string {
 
 function gripWords(estimate: Estimate): string {
 	const off = Math.round((estimate.value - 1) * 100);
-	const range = between(estimate, (value) => `${Math.round((value - 1) * 100)} %`);
+	const range = between(estimate, (value) => signed(`${Math.round((value - 1) * 100)} %`));
 	if (Math.abs(estimate.value - 1) < SLIGHT.grip) return `Spins it as the model says (${range}).`;
 	return `Spins it about ${Math.abs(off)} % ${off < 0 ? 'less' : 'more'} than the model says (${range}).`;
 }

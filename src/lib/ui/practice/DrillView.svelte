@@ -131,7 +131,7 @@
 			<p>{drill.purpose}</p>
 		</div>
 		{#if !own}
-			<button type="button" class="btn" onclick={() => void copy()}>
+			<button type="button" class="btn max-md:w-full" onclick={() => void copy()}>
 				<Copy size={18} aria-hidden="true" /> Make one of my own
 			</button>
 		{/if}

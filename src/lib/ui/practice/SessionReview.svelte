@@ -6,7 +6,7 @@
 	import type { GreenWire } from '$lib/io/green';
 	import { cellKeyOfBall, changesOf, keyOfChange } from '$lib/io/practiceStudy';
 	import type { PupilFile } from '$lib/io/pupil';
-	import { scoreWords } from '$lib/io/words/practice';
+	import { gapWords, scoreWords } from '$lib/io/words/practice';
 	import { settleSession } from '$lib/store/practice';
 	import { download, fileNameOf } from '$lib/ui/files/download';
 	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
@@ -38,6 +38,9 @@
 	const scale = $derived(practiceScale(Math.max(240, width), 460, farthest(session)));
 	const changes = $derived(changesOf(withBalls(file), bench.own));
 	const rolls = $derived(session.rules.measure === 'roll-out');
+	const gaps = $derived(
+		rolls ? gapWords(bench.tasks, (id) => clubName(file.clubs, id), playing.say) : ''
+	);
 	const counting = $derived(bench.own.some(({ counts }) => counts));
 	const fileName = $derived(fileNameOf(session.name));
 
@@ -126,7 +129,10 @@
 				{/each}
 			</div>
 		{/if}
-		<p class="text-lg font-bold">{scoreWords(bench.score, playing.say)}</p>
+		<div class="grid gap-1">
+			<p class="text-lg font-bold">{scoreWords(bench.score, playing.say)}</p>
+			{#if gaps}<p>{gaps}</p>{/if}
+		</div>
 		<div class="max-w-full overflow-x-auto">
 			<TaskTable tasks={bench.tasks} {file} at={null} {rolls} />
 		</div>

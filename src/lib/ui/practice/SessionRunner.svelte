@@ -4,7 +4,7 @@
 	import { onMount } from 'svelte';
 	import { STRIKE_TAGS } from '$lib/core/practice/practised';
 	import type { GreenWire } from '$lib/io/green';
-	import { groupWords, scoreWords, TAG_WORDS, toGoWords } from '$lib/io/words/practice';
+	import { gapWords, groupWords, scoreWords, TAG_WORDS, toGoWords } from '$lib/io/words/practice';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { shortcuts } from '$lib/ui/shell/shortcuts.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -38,7 +38,7 @@
 	const scale = $derived(
 		practiceScale(
 			Math.max(240, width),
-			Math.max(300, Math.min(620, screen * 0.52)),
+			Math.max(300, Math.min(620, screen * 0.46)),
 			farthest(session)
 		)
 	);
@@ -69,6 +69,9 @@
 		current?.group && session.rules.measure !== 'strike' && session.rules.measure !== 'strokes'
 			? toGoWords(current.group, rolls ? 'roll' : 'carry', club, file.pupil.pace, playing.say)
 			: ''
+	);
+	const gaps = $derived(
+		rolls ? gapWords(bench.tasks, (id) => clubName(file.clubs, id), playing.say) : ''
 	);
 	const last = $derived(bench.own.at(-1));
 	const said = $derived(bench.half || !last ? bench.tags : last.tags);
@@ -179,7 +182,7 @@
 		</div>
 		{#if current && session.rules.measure !== 'strokes'}
 			<p class="flex flex-wrap justify-center gap-x-4">
-				<span class="font-semibold" aria-live="polite">{asks}</span>
+				<span class="font-semibold" aria-live="polite">{bench.notice || asks}</span>
 				{#if toGo}<span class="text-(--faint) lg:hidden">{toGo}</span>{/if}
 			</p>
 		{/if}
@@ -238,7 +241,8 @@
 			<p class="text-lg font-bold">
 				{words || (current ? 'Nothing to say before the first ball.' : '')}
 			</p>
-			{#if toGo}<p>{toGo}</p>{/if}
+			{#if toGo}<p class="max-lg:hidden">{toGo}</p>{/if}
+			{#if gaps}<p>{gaps}</p>{/if}
 			{#if bench.own.length > 0}<p class="text-(--faint)">
 					{scoreWords(bench.score, playing.say)}
 				</p>{/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ballsToGo, meanReach } from '$lib/core/practice/goodEnough';
+	import { ballsToGo, goodPaces, meanReach } from '$lib/core/practice/goodEnough';
 	import type { PupilFile } from '$lib/io/pupil';
 	import { formatFigure } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -20,14 +20,16 @@
 	const style = $derived(playing.style);
 	const figure = (metres: number) => formatFigure(metres, style);
 	/** How well what is measured is known: the middle lies within so much of it with 90 %. */
-	const known = ({ group }: TaskState) => {
-		if (!group) return '–';
-		const { posterior, n } = rolls && group.roll ? group.roll : group.carry;
-		return figure(meanReach(posterior, n));
+	const measured = ({ group }: TaskState) => (rolls && group?.roll ? group.roll : group?.carry);
+	const known = (state: TaskState) => {
+		const found = measured(state);
+		return found ? figure(meanReach(found.posterior, found.n)) : '–';
 	};
-	const isGood = ({ group }: TaskState) =>
-		group !== null &&
-		ballsToGo(rolls && group.roll ? group.roll : group.carry, file.pupil.pace) === 0;
+	const isGood = (state: TaskState) => {
+		const found = measured(state);
+		const { pace } = file.pupil;
+		return found ? ballsToGo(found, pace * goodPaces(found.centre, pace)) === 0 : false;
+	};
 </script>
 
 <table class="table-sm table w-full">
@@ -76,7 +78,7 @@
 					>
 				{/if}
 				<td class="figure whitespace-nowrap"
-					>{known(state)}{#if isGood(state)}<span class="hint block">to a pace</span>{/if}</td
+					>{known(state)}{#if isGood(state)}<span class="hint block">good</span>{/if}</td
 				>
 			</tr>
 		{/each}

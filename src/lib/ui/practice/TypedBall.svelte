@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { parseNumber } from '$lib/ui/format/parse';
 	import { playing } from '$lib/ui/state/playing.svelte';
-	import type { SessionBench } from '$lib/ui/state/sessionBench.svelte';
+	import { SPUN_BACK, type SessionBench } from '$lib/ui/state/sessionBench.svelte';
 
 	interface Props {
 		bench: SessionBench;
@@ -10,8 +10,6 @@
 
 	const FARTHEST = 300;
 	const ASIDE = 100;
-	/** A ball that spins back farther than this is asked about. */
-	const SPUN_BACK = 3;
 	const id = $props.id();
 	let landed = $state('');
 	let stopped = $state('');

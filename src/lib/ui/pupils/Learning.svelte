@@ -90,10 +90,10 @@
 		used: shown(part.used)
 	});
 	const rows = $derived([
-		row('Head speed', spread.speed, (value) => `± ${toPercent(value).toFixed(1)} %`),
-		row('Direction', spread.direction, (value) => `± ${degrees(value).toFixed(1)}°`),
-		row('Loft', spread.loft, (value) => `± ${degrees(value).toFixed(1)}°`),
-		row('Low point', spread.lowPoint, (value) => `± ${(value / CENTIMETRE).toFixed(1)} cm`)
+		row('Head speed, %', spread.speed, (value) => toPercent(value).toFixed(1)),
+		row('Direction, °', spread.direction, (value) => degrees(value).toFixed(1)),
+		row('Loft, °', spread.loft, (value) => degrees(value).toFixed(1)),
+		row('Low point, cm', spread.lowPoint, (value) => (value / CENTIMETRE).toFixed(1))
 	]);
 </script>
 
@@ -213,7 +213,7 @@
 							<li>
 								<b>{MISS_WORDS[habit.miss].name}</b>: {habit.share.hits} of {habit.share.of}, so {percent(
 									habit.share.low
-								)} to {percent(habit.share.high)} of all.
+								)} to {percent(habit.share.high)} of all;
 								<span class="text-(--faint)"
 									>{MISS_WORDS[habit.miss].causes}; worth a try:
 									<a

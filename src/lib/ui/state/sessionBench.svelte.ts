@@ -15,6 +15,11 @@ import { keepBall, keepSession, takeBallBack } from '$lib/store/practice';
 /** A write that failed is tried again after this long, in ms. */
 const RETRY = 2000;
 
+/** A ball lands this far out at least. */
+const NEAREST: Metres = 0.1;
+/** A ball that comes back farther than this from where it landed is asked about. */
+export const SPUN_BACK: Metres = 3;
+
 /** Where one ball of a session came down, as it is noted. */
 export interface NotedBall {
 	landed: Spot | null;
@@ -51,6 +56,8 @@ export class SessionBench {
 	chosen = $state<number | null>(null);
 	/** The first touch of two: where the ball landed. */
 	half = $state.raw<Spot | null>(null);
+	/** What is odd about the last touch. */
+	notice = $state('');
 	/** What will be said of the next ball. */
 	tags = $state.raw<readonly StrikeTag[]>([]);
 	/** Not kept yet, by id; null for one that is to be removed. */
@@ -154,11 +161,19 @@ export class SessionBench {
 
 	/** A touch on the drawing: where the ball landed, or where it ended. */
 	touch(spot: Spot): void {
-		const at: Spot = [Math.max(0.1, spot[0]), spot[1]];
+		const behind = spot[0] < NEAREST && !(this.asks === 'both' && this.half);
+		this.notice = behind ? 'That is behind the ball: touch the green beyond it.' : '';
+		if (behind) return;
+		const at = spot;
 		if (this.asks === 'landing') this.note({ landed: at, finished: null, source: 'touched' });
 		else if (this.asks === 'finish') this.note({ landed: null, finished: at, source: 'touched' });
 		else if (!this.half) this.half = at;
-		else this.note({ landed: this.half, finished: spot, source: 'touched' });
+		else {
+			const back = this.half[0] - spot[0];
+			this.note({ landed: this.half, finished: spot, source: 'touched' });
+			if (back > SPUN_BACK)
+				this.notice = 'Noted: it came far back. If it did not, take it back and touch again.';
+		}
 	}
 
 	/** The ball was not seen to land: the touch after this is where it ended. */
@@ -232,6 +247,7 @@ export class SessionBench {
 
 	/** Takes the last touch or the last ball back. */
 	undo(): void {
+		this.notice = '';
 		if (this.half) {
 			this.half = null;
 			return;

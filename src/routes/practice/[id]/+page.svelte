@@ -19,7 +19,8 @@
 	}
 	$effect(() => {
 		opened = null;
-		void open(id);
+		// The demo's data comes in before the pupils are read.
+		if (playing.ready) void open(id);
 	});
 </script>
 
