@@ -21,9 +21,32 @@ const misses = async (page) => {
 	await button(page, 'Work out where to miss').click();
 	await page.getByTestId('miss-call').waitFor({ timeout: 120_000 });
 };
-const twoPins = async (page) => {
-	await button(page, 'Compare the two').click();
-	await page.getByTestId('duel-call').waitFor({ timeout: 60_000 });
+/** A landing box on a green, or some balls of it on a phone. */
+const onLedge = async (page) => {
+	await page.getByLabel('Green', { exact: true }).selectOption({ label: 'Ledge green' });
+	await page.getByLabel('Toward').selectOption({ label: 'Middle' });
+};
+const somePractice = async (page) => {
+	await onLedge(page);
+	await button(page, 'Start').click();
+	const green = page.getByRole('application');
+	await green.waitFor();
+	const { x, y, width, height } = await green.boundingBox();
+	for (const [across, down] of [
+		[0.49, 0.77],
+		[0.52, 0.3],
+		[0.51, 0.755],
+		[0.47, 0.36],
+		[0.5, 0.785],
+		[0.5, 0.27],
+		[0.485, 0.76]
+	])
+		await page.mouse.click(x + width * across, y + height * down);
+};
+const learned = async (page) => {
+	await button(page, 'Read the roll-outs').click();
+	await button(page, 'Plan with this strike').waitFor({ timeout: 60_000 });
+	await page.locator('#learned').evaluate((heading) => heading.scrollIntoView());
 };
 const rolls = async (page) => {
 	await button(page, 'Roll a ramp').click();
@@ -38,24 +61,25 @@ const PICTURES = [
 		path: '/?shot=demo-5',
 		act: (page) => page.getByRole('button', { name: /^How it lies/ }).click()
 	},
-	{ name: 'why', path: '/?shot=demo-1', act: key('w') },
 	{ name: 'setup', path: '/?shot=demo-4', act: key('p') },
 	{ name: 'schools', path: '/?shot=demo-2', act: key('s') },
-	{ name: 'compare', path: '/?shot=demo-6', act: key('c') },
 	{ name: 'map', path: '/?shot=demo-12' },
 	{ name: 'greens', path: '/greens', plain: true },
-	{ name: 'today', path: '/greens/green-ledge', plain: true, act: panel('Today') },
 	{ name: 'survey', path: '/greens/green-kiln', plain: true, act: panel('Survey') },
 	{ name: 'misses', path: '/greens/green-kiln', plain: true, act: panel('Misses', misses) },
-	{
-		name: 'two-pins',
-		path: '/greens/green-spoil-heap',
-		plain: true,
-		act: panel('Two pins', twoPins)
-	},
 	{ name: 'ramp', path: '/greens/green-kiln', plain: true, view: PHONE, act: rolls },
 	{ name: 'bag', path: '/bag', plain: true },
 	{ name: 'pupils', path: '/pupils', plain: true },
+	{ name: 'drill', path: '/practice/drill/landing-box', plain: true, act: onLedge },
+	{
+		name: 'runner',
+		path: '/practice/drill/landing-box',
+		plain: true,
+		view: PHONE,
+		act: somePractice
+	},
+	{ name: 'session', path: '/practice/session-1', plain: true },
+	{ name: 'learned', path: '/pupils/pupil-ida', plain: true, act: learned },
 	{ name: 'data', path: '/data', plain: true },
 	{ name: 'saved', path: '/saved', plain: true },
 	{ name: 'phone', path: '/?shot=demo-7', view: PHONE }

@@ -5,10 +5,13 @@ import { createHeightField } from '$lib/core/green/heightGrid';
 import { localSampler } from '$lib/core/plan/localSampler';
 import { plan } from '$lib/core/plan/plan';
 import { Question } from '$lib/core/plan/question';
-import { toPercent } from '$lib/core/units';
+import { DRILL_IDS } from '$lib/core/practice/drills';
+import { studyRolls } from '$lib/core/practice/rollStudy';
+import { radians, toPercent } from '$lib/core/units';
 import { parseArchive } from '$lib/io/archive/archive';
 import { greenToCore, type GreenWire } from '$lib/io/green';
 import { playingOf } from '$lib/io/playing';
+import { rollQuestion } from '$lib/io/practiceStudy';
 import { fileOf } from '$lib/io/pupil';
 import { placeOn, readLine } from '$lib/io/placedShot';
 import type { SavedShot } from '$lib/io/shot';
@@ -92,4 +95,34 @@ describe('the demo', () => {
 			expect(Math.abs(toPercent(best!.aimOffset / (toEdge + edgeToPin)))).toBeLessThan(40);
 		}
 	);
+
+	it('has weeks of sessions for five pupils, whose balls belong to them and to a club of theirs', () => {
+		const { sessions, balls, homework } = archive;
+		const practised = balls.filter(({ sessionId }) => sessionId !== undefined);
+		expect(practised.length).toBeGreaterThan(300);
+		expect(new Set(practised.map(({ pupilId }) => pupilId)).size).toBeGreaterThan(4);
+		for (const ball of practised) {
+			const session = sessions.find(({ id }) => id === ball.sessionId)!;
+			expect(session.turns.map(({ pupilId }) => pupilId)).toContain(ball.pupilId);
+			expect(fileOf(archive, ball.pupilId)!.clubs.map(({ id }) => id)).toContain(ball.clubId);
+			expect(ball.at > session.startedAt && ball.at <= session.endedAt!).toBe(true);
+		}
+		const days = sessions.map(({ startedAt }) => startedAt).sort();
+		expect(Date.parse(days.at(-1)!) - Date.parse(days[0]!)).toBeGreaterThan(3 * 7 * 86_400_000);
+		expect(new Set(sessions.map(({ drillId }) => drillId)).size).toBe(DRILL_IDS.length);
+		expect(homework.map(({ pupilId }) => fileOf(archive, pupilId)!.pupil.name)).toEqual([
+			'Pell Draycott',
+			'Marta Oduya'
+		]);
+	});
+
+	it('has a pupil who delivers less loft than the club says, as the balls tell', () => {
+		const file = fileOf(archive, 'pupil-ida')!;
+		const session = archive.sessions.find(({ id }) => id === 'session-3')!;
+		const balls = file.balls.filter(({ sessionId }) => sessionId === session.id);
+		const { fit } = studyRolls(rollQuestion(session, file, balls));
+		expect(fit.status).toBe('found');
+		expect(fit.loft.standard!.value).toBeLessThan(radians(-1));
+		expect(fit.loft.standard!.told).toBe(true);
+	});
 });

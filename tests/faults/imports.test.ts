@@ -8,7 +8,7 @@ import { database } from '$lib/store/database';
 import { readPupils } from '$lib/store/pupils';
 import { schedules } from './schedules';
 
-const FILES = ['archive-1', 'archive-2', 'archive-3'].map(
+const FILES = ['archive-1', 'archive-2', 'archive-3', 'archive-4'].map(
 	(name) => JSON.parse(readFileSync(`tests/golden/${name}.json`, 'utf8')) as unknown
 );
 const ODD: readonly unknown[] = [

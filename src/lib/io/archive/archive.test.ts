@@ -87,6 +87,16 @@ describe('archive', () => {
 		expect([archive.sessions, archive.drills, archive.homework]).toEqual([[], [], []]);
 	});
 
+	it('reads what the present release wrote, whole', () => {
+		const archive = read('tests/golden/archive-4.json');
+		const text = readFileSync('tests/golden/archive-4.json', 'utf8');
+		expect(JSON.parse(formatArchive(archive))).toEqual(JSON.parse(text));
+		expect(archive.sessions.length).toBeGreaterThan(1);
+		expect(archive.drills).toMatchObject([{ id: 'own-drill', basedOn: 'landing-box' }]);
+		expect(archive.homework).toHaveLength(1);
+		expect(archive.deleted.map(({ table }) => table)).toContain('homework');
+	});
+
 	it('reads as many rows as it writes', () => {
 		const first = parseArchive(demo);
 		if ('problems' in first) throw new Error(first.problems.join());

@@ -165,7 +165,7 @@ describe('what is said of roll-outs', () => {
 
 	it('names what cannot be told apart, and the ball that would settle it', () => {
 		const study = {
-			fit: fit({ mixedUp: ['grip', 'standard'] as const as ['grip', 'standard'] }),
+			fit: fit({ mixedUp: ['grip', 'standard'] }),
 			next: { club: 'c', flight: 'standard' as const, carry: 8 }
 		};
 		const club = () => 'LW';

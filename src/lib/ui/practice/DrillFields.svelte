@@ -47,7 +47,7 @@
 
 	/** Keeps what is changed unless it cannot be one; then nothing is lost of what was. */
 	function change(apply: (drill: DrillDraft) => void) {
-		const next = structuredClone($state.snapshot(drill)) as DrillDraft;
+		const next: DrillDraft = structuredClone($state.snapshot(drill));
 		apply(next);
 		const parsed = drillDraftSchema.safeParse(next);
 		const [issue] = parsed.success ? [] : issuesOf(parsed.error);

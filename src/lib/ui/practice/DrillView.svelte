@@ -75,6 +75,12 @@
 	});
 	const green = $derived(books.find((book) => book.green.id === ground.greenId)?.green ?? null);
 	const scale = $derived(practiceScale(Math.max(240, width), 420, farthest(session)));
+	/** Labels of balls that end close together stand in two columns. */
+	const labelAt = (i: number): number => {
+		const above = proposal.tasks[i - 1];
+		const close = above && (above.finish - proposal.tasks[i]!.finish) * scale.factor < 16;
+		return close && i % 2 === 1 ? 46 : 10;
+	};
 	const partners = $derived(playing.active.filter(({ pupil }) => pupil.id !== file.pupil.id));
 	const name = (id: string | null, loft: number) =>
 		id ? clubName(file.clubs, id) : `${Math.round(degrees(loft))}°`;
@@ -102,7 +108,7 @@
 				id,
 				drillId: drill.id,
 				name: drill.name,
-				rules: structuredClone($state.snapshot(rules)) as DrillDraft['rules'],
+				rules: structuredClone<DrillDraft['rules']>($state.snapshot(rules)),
 				startedAt: new Date().toISOString(),
 				endedAt: null,
 				ground,
@@ -240,17 +246,6 @@
 				</div>
 			</details>
 		{/if}
-		<ul class="hint grid gap-0.5 pl-5 [list-style:square]">
-			{#each PRACTICE_CAUTIONS as caution (caution)}<li>{caution}</li>{/each}
-		</ul>
-		<div>
-			<button
-				type="button"
-				class="btn btn-neutral btn-lg"
-				disabled={problem !== ''}
-				onclick={() => void start()}>Start</button
-			>
-		</div>
 	</div>
 	<div
 		class="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-2 overflow-hidden"
@@ -266,9 +261,7 @@
 				{@const [x, y] = scale.at(task.finish, 0)}
 				<circle cx={x} cy={y} r="4" fill="#fff" stroke="#1f2429" stroke-width="1.5" />
 				{#if !swings && rules.mark !== 'flag'}
-					<text x={x + 10 + (i % 2) * 56} y={y + 4} class="club"
-						>{clubName(file.clubs, task.club)}</text
-					>
+					<text x={x + labelAt(i)} y={y + 4} class="club">{clubName(file.clubs, task.club)}</text>
 				{/if}
 			{/each}
 		</PracticeGreen>
@@ -277,6 +270,17 @@
 				? ''
 				: ', on an even green'}.
 		</p>
+		<ul class="hint grid gap-0.5 pl-5 [list-style:square]">
+			{#each PRACTICE_CAUTIONS as caution (caution)}<li>{caution}</li>{/each}
+		</ul>
+		<div>
+			<button
+				type="button"
+				class="btn btn-neutral btn-lg"
+				disabled={problem !== ''}
+				onclick={() => void start()}>Start</button
+			>
+		</div>
 	</div>
 </section>
 

@@ -128,6 +128,7 @@
 						{/each}
 					</tbody>
 				</table>
+				<p class="hint">One standard deviation at a swing of medium length.</p>
 				<div class="flex flex-wrap items-center gap-2">
 					<button
 						type="button"

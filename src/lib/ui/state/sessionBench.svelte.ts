@@ -8,12 +8,9 @@ import { dispersionOf } from '$lib/io/player';
 import { rollFrom } from '$lib/io/practiceStudy';
 import type { Ball, PupilFile } from '$lib/io/pupil';
 import { isOf, practisedOf, type Session, type SessionTask, type Turn } from '$lib/io/session';
+import { BallQueue, instantAfter } from '$lib/store/ballQueue';
 import { sameData } from '$lib/store/merge';
 import { newId } from '$lib/store/newId';
-import { keepBall, keepSession, takeBallBack } from '$lib/store/practice';
-
-/** A write that failed is tried again after this long, in ms. */
-const RETRY = 2000;
 
 /** A ball lands this far out at least. */
 const NEAREST: Metres = 0.1;
@@ -60,11 +57,7 @@ export class SessionBench {
 	notice = $state('');
 	/** What will be said of the next ball. */
 	tags = $state.raw<readonly StrikeTag[]>([]);
-	/** Not kept yet, by id; null for one that is to be removed. */
-	readonly #unwritten = new Map<string, Ball | null>();
-	#sessionUnwritten = false;
-	#timer: ReturnType<typeof setTimeout> | undefined;
-	#closed = false;
+	readonly #queue = new BallQueue((failure) => (this.failure = failure));
 
 	/** @param file a pupil by id, as they are kept now */
 	constructor(
@@ -200,7 +193,7 @@ export class SessionBench {
 			id: newId(),
 			pupilId: turn.pupilId,
 			clubId: task.clubId,
-			at: at ?? this.#now(),
+			at: at ?? instantAfter(this.balls.at(-1)?.at ?? ''),
 			swing: task.swing,
 			flight: task.flight,
 			shape: task.shape,
@@ -222,15 +215,8 @@ export class SessionBench {
 		this.half = null;
 		this.tags = [];
 		if (this.chosen !== null && current.balls.length + 1 >= task.balls) this.chosen = null;
-		this.#write(ball.id, ball);
+		this.#queue.put(ball);
 		return ball;
-	}
-
-	/** Balls are told apart by when they were noted, even where the clock was set back meanwhile. */
-	#now(): string {
-		const last = this.balls.at(-1)?.at ?? '';
-		const now = new Date().toISOString();
-		return now > last ? now : new Date(Date.parse(last) + 1).toISOString();
 	}
 
 	/** Says something of the ball noted last, or takes it back; before the first ball it is said of the next. */
@@ -242,7 +228,7 @@ export class SessionBench {
 		}
 		const changed = { ...last, tags: toggled(last.tags, tag) };
 		this.balls = this.balls.map((ball) => (ball.id === last.id ? changed : ball));
-		this.#write(last.id, changed);
+		this.#queue.put(changed);
 	}
 
 	/** Takes the last touch or the last ball back. */
@@ -255,7 +241,7 @@ export class SessionBench {
 		const last = this.own.at(-1);
 		if (!last) return;
 		this.balls = this.balls.filter(({ id }) => id !== last.id);
-		this.#write(last.id, null);
+		this.#queue.remove(last.id);
 	}
 
 	/** The next pupil's turn. */
@@ -276,22 +262,17 @@ export class SessionBench {
 	}
 
 	change(change: (session: Session) => void): void {
-		const next = structuredClone($state.snapshot(this.session)) as Session;
+		const next: Session = structuredClone($state.snapshot(this.session));
 		change(next);
 		this.session = next;
-		this.#sessionUnwritten = true;
-		void this.#writeAll();
+		this.#queue.putSession(next);
 	}
 
 	/** Takes in what is kept now, another tab's balls included; what is not kept yet stays over it. */
 	follow(session: Session | undefined, stored: readonly Ball[]): void {
-		if (session && !this.#sessionUnwritten && !sameData(session, this.session))
+		if (session && !this.#queue.holdsSession && !sameData(session, this.session))
 			this.session = session;
-		const here = new Map(stored.map((ball) => [ball.id, ball]));
-		for (const [id, ball] of this.#unwritten)
-			if (ball) here.set(id, ball);
-			else here.delete(id);
-		const balls = [...here.values()].sort((a, b) => a.at.localeCompare(b.at));
+		const balls = this.#queue.over(stored);
 		if (!sameData(balls, this.balls)) this.balls = balls;
 	}
 
@@ -301,39 +282,12 @@ export class SessionBench {
 	}
 
 	/** Waits until everything is kept. */
-	async flush(): Promise<void> {
-		await this.#writeAll();
+	flush(): Promise<void> {
+		return this.#queue.flush();
 	}
 
 	close(): void {
-		this.#closed = true;
-		clearTimeout(this.#timer);
-		void this.#writeAll();
-	}
-
-	#write(id: string, ball: Ball | null): void {
-		this.#unwritten.set(id, ball);
-		void this.#writeAll();
-	}
-
-	async #writeAll(): Promise<void> {
-		try {
-			for (const [id, ball] of [...this.#unwritten]) {
-				if (ball) await keepBall(ball);
-				else await takeBallBack(id);
-				if (this.#unwritten.get(id) === ball) this.#unwritten.delete(id);
-			}
-			if (this.#sessionUnwritten) {
-				const { session } = this;
-				await keepSession(session);
-				if (this.session === session) this.#sessionUnwritten = false;
-			}
-			this.failure = '';
-		} catch (error) {
-			this.failure = error instanceof Error ? error.message : String(error);
-			clearTimeout(this.#timer);
-			if (!this.#closed) this.#timer = setTimeout(() => void this.#writeAll(), RETRY);
-		}
+		this.#queue.close();
 	}
 }
 
