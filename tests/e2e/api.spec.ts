@@ -125,6 +125,17 @@ test('streams readings of a simulated device, and refuses one that there is not'
 	const events = (await stream.text()).trim().split('\n\n');
 	expect(events).toHaveLength(4);
 	expect(JSON.parse(events[0]!.replace('data: ', ''))).toMatchObject({ device: 'ramp', way: 'up' });
+	const address = '/api/devices/tracker?interval=0&shots=56/8,56/8,46/12';
+	const tracked = (await (await request.get(address)).text()).trim().split('\n\n');
+	expect(tracked.map((event) => event.split('\n')[0])).toEqual([
+		'id: 1',
+		'id: 2',
+		'id: 3',
+		'event: end'
+	]);
+	const rest = await request.get(address, { headers: { 'last-event-id': '2' } });
+	expect(await rest.text()).toContain(tracked[2]);
+	expect((await rest.text()).trim().split('\n\n')).toHaveLength(2);
 	expect((await request.get('/api/devices/clock')).status()).toBe(404);
 	const wrong = await request.get('/api/devices/ramp?stimpFeet=99');
 	expect(wrong.status()).toBe(400);

@@ -2,8 +2,9 @@ import { z } from 'zod';
 import type { DrillGround } from '$lib/core/practice/drillScene';
 import type { PractisedBall } from '$lib/core/practice/practised';
 import type { PractiseTask } from '$lib/core/practice/propose';
-import { fromFeet, fromPercent } from '$lib/core/units';
-import { drillRulesSchema } from './drill';
+import { shareOf, type Share } from '$lib/core/math/share';
+import { fromFeet, fromPercent, type Metres } from '$lib/core/units';
+import { drillRulesSchema, type DrillRules } from './drill';
 import {
 	carryFlightField,
 	firmnessField,
@@ -95,3 +96,36 @@ export const isOf = (
 	ball.swing === task.swing &&
 	ball.flight === task.flight &&
 	ball.shape === task.shape;
+
+type Judged = Pick<Session, 'rules' | 'mark'>;
+
+/** How far a ball was off what it was meant to do: from the flag where it ended, else from its mark where it landed; null where that was not seen. */
+export function offBy({ rules, mark }: Judged, ball: Ball): Metres | null {
+	if (rules.mark === 'flag')
+		return ball.finished ? Math.hypot(ball.finished[0] - mark, ball.finished[1]) : null;
+	if (ball.inferred) return null;
+	const [along, right] = ball.landed ?? [ball.carry, 0];
+	return Math.hypot(along - (ball.meant ?? along), right);
+}
+
+/** Whether a ball did what it was meant to do. */
+export function isHit(session: Judged, ball: Ball): boolean {
+	const { rules } = session;
+	if (ball.tags.includes('wild')) return false;
+	if (rules.measure === 'strike') return ball.tags.includes('good');
+	if (rules.measure === 'strokes') return (ball.strokes ?? Infinity) <= 2;
+	return (offBy(session, ball) ?? Infinity) <= rules.tolerance;
+}
+
+/** How many of somebody's balls of a session did. */
+export function hitsOf(session: Judged, balls: readonly Ball[]): Share {
+	return shareOf(balls.filter((ball) => isHit(session, ball)).length, balls.length);
+}
+
+/** A drill's rules in another format: holing out counts strokes, everything else what the drill is for. */
+export const inFormat = (rules: DrillRules, format: DrillRules['format']): DrillRules => ({
+	...rules,
+	format,
+	measure:
+		format === 'up-and-down' ? 'strokes' : rules.measure === 'strokes' ? 'finish' : rules.measure
+});

@@ -57,7 +57,7 @@ describe('a stream that breaks', () => {
 			asked++;
 			const last = Number(new Headers(init?.headers).get('last-event-id') ?? 0);
 			const rest = events.filter(({ id }) => id > last);
-			return Promise.resolve(eventStream(rest, 0, init!.signal!));
+			return Promise.resolve(eventStream(rest, 0, true, init!.signal!));
 		};
 		return { ask, asked: () => asked };
 	}

@@ -10,6 +10,7 @@ export class BallQueue {
 	/** Not kept yet, by id; null for a ball that is to be removed. */
 	readonly #balls = new Map<string, Ball | null>();
 	#session: Session | null = null;
+	#writing: Promise<void> | null = null;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#closed = false;
 
@@ -45,10 +46,17 @@ export class BallQueue {
 		return [...balls.values()].sort((a, b) => a.at.localeCompare(b.at));
 	}
 
-	/** Writes what is not kept yet. */
-	async flush(): Promise<void> {
+	/** Writes what is not kept yet, one after the other; whoever asks meanwhile waits for the same. */
+	flush(): Promise<void> {
+		this.#writing ??= this.#write().finally(() => (this.#writing = null));
+		return this.#writing;
+	}
+
+	async #write(): Promise<void> {
+		clearTimeout(this.#timer);
 		try {
-			for (const [id, ball] of [...this.#balls]) {
+			for (let next = this.#first(); next; next = this.#first()) {
+				const [id, ball] = next;
 				if (ball) await keepBall(ball);
 				else await takeBallBack(id);
 				if (this.#balls.get(id) === ball) this.#balls.delete(id);
@@ -61,9 +69,12 @@ export class BallQueue {
 			this.tell('');
 		} catch (error) {
 			this.tell(error instanceof Error ? error.message : String(error));
-			clearTimeout(this.#timer);
 			if (!this.#closed) this.#timer = setTimeout(() => void this.flush(), RETRY);
 		}
+	}
+
+	#first(): [string, Ball | null] | undefined {
+		return this.#balls.entries().next().value;
 	}
 
 	/** Writes what is left, once. */

@@ -1,9 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { nextTask, orderOf, scoreOf } from './formats';
+import { ballsAsked, nextTask, orderOf, scoreOf } from './formats';
 
 describe('order of balls', () => {
 	it('goes club by club in a block', () => {
 		expect(orderOf('block', [2, 3, 1], 7)).toEqual([0, 0, 1, 1, 1, 2]);
+	});
+
+	it('asks for two balls where the worse one counts', () => {
+		expect([ballsAsked('worst-ball', 3), ballsAsked('block', 3)]).toEqual([6, 3]);
 	});
 
 	it('mixes by seed and loses none', () => {
@@ -25,9 +29,9 @@ describe('order of balls', () => {
 	});
 });
 
-const ball = (hit: boolean, fromFlag: number | null = null, strokes: number | null = null) => ({
+const ball = (hit: boolean, off: number | null = null, strokes: number | null = null) => ({
 	hit,
-	fromFlag,
+	off,
 	strokes
 });
 

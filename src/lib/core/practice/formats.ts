@@ -23,6 +23,14 @@ const inBlocks = (format: PracticeFormat): boolean =>
 	format === 'block' || format === 'beat-your-last' || format === 'worst-ball';
 
 /**
+ * How many balls a task asks for in a format: twice as many where the worse of two counts.
+ *
+ * @param balls of the task
+ */
+export const ballsAsked = (format: PracticeFormat, balls: number): number =>
+	format === 'worst-ball' ? PAIR * balls : balls;
+
+/**
  * The order in which the balls of a session follow each other.
  *
  * @param balls of each task
@@ -53,8 +61,8 @@ export function nextTask(order: readonly number[], played: readonly number[]): n
 export interface ScoredBall {
 	/** Inside the tolerance of its mark. */
 	hit: boolean;
-	/** From the flag where it ended; null where that was not seen. */
-	fromFlag: Metres | null;
+	/** From where it was meant to land or to end; null where that was not seen. */
+	off: Metres | null;
 	strokes: number | null;
 }
 
@@ -85,7 +93,7 @@ export function scoreOf(
 	}
 	if (format === 'worst-ball') {
 		const pairs = Array.from({ length: Math.floor(balls.length / PAIR) }, (_, i) =>
-			balls.slice(PAIR * i, PAIR * i + PAIR).map(({ fromFlag }) => fromFlag)
+			balls.slice(PAIR * i, PAIR * i + PAIR).map(({ off }) => off)
 		);
 		const worse = pairs.flatMap((pair) =>
 			pair.includes(null) ? [] : Math.max(...pair.map((metres) => metres ?? 0))

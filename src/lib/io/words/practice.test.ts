@@ -104,7 +104,7 @@ describe('what is said of a score', () => {
 			'21 strokes for 9 balls; up and down 4 of 9 (44 %).'
 		);
 		expect(scoreWords({ kind: 'worse', pairs: 3, median: 2.4 }, SAY_METRIC)).toBe(
-			'Worse of two: 2.4 m from the flag in the middle of 3 pairs.'
+			'Worse of two: 2.4 m off in the middle of 3 pairs.'
 		);
 		expect(scoreWords({ kind: 'worse', pairs: 0, median: null }, SAY_METRIC)).toContain('No pair');
 	});

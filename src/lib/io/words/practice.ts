@@ -119,7 +119,7 @@ export function scoreWords(score: Score, say: Say): string {
 	if (score.kind === 'worse')
 		return score.median === null
 			? 'No pair was followed to its end.'
-			: `Worse of two: ${say.length(score.median)} from the flag in the middle of ${score.pairs} pairs.`;
+			: `Worse of two: ${say.length(score.median)} off in the middle of ${score.pairs} pairs.`;
 	const { share, last } = score;
 	if (!last) return `${shareWords(share, say)} as meant.`;
 	const better = share.of > 0 && last.of > 0 ? share.hits / share.of - last.hits / last.of : 0;

@@ -6,7 +6,7 @@
 	import { drillRulesSchema, shippedBehind, type DrillDraft } from '$lib/io/drill';
 	import { plainGround, proposalFor } from '$lib/io/practiceStudy';
 	import { clubsInBag } from '$lib/io/pupil';
-	import { taskOf, type SessionGround } from '$lib/io/session';
+	import { inFormat, taskOf, type SessionGround } from '$lib/io/session';
 	import {
 		DRILL_WORDS,
 		FORMAT_WORDS,
@@ -55,8 +55,7 @@
 	const style = $derived(playing.style);
 	const say = (metres: number) => formatLength(metres, style);
 	const rules = $derived({
-		...drill.rules,
-		format: format ?? drill.rules.format,
+		...inFormat(drill.rules, format ?? drill.rules.format),
 		ballsEach: each ?? drill.rules.ballsEach
 	});
 	const proposal = $derived(proposalFor({ rules }, file, ground, mark ?? undefined));

@@ -134,7 +134,7 @@
 			{#if gaps}<p>{gaps}</p>{/if}
 		</div>
 		<div class="max-w-full overflow-x-auto">
-			<TaskTable tasks={bench.tasks} {file} at={null} {rolls} />
+			<TaskTable tasks={bench.tasks} {file} at={null} {rolls} asked={(task) => bench.asked(task)} />
 		</div>
 		<section class="grid gap-2" aria-labelledby="changes">
 			<h2 id="changes" class="ruled-heading">What it changes in the bag of {file.pupil.name}</h2>

@@ -119,7 +119,9 @@
 					>
 				</p>
 				<p class="figure text-xl font-bold whitespace-nowrap">
-					{Math.min(current.balls.length + 1, current.task.balls)} of {current.task.balls}
+					{Math.min(current.balls.length + 1, bench.asked(current.task))} of {bench.asked(
+						current.task
+					)}
 				</p>
 			{:else}
 				<p class="text-xl font-extrabold">All balls are hit.</p>
@@ -253,6 +255,7 @@
 				{file}
 				at={bench.at}
 				{rolls}
+				asked={(task) => bench.asked(task)}
 				onchoose={(i) => (bench.chosen = bench.chosen === i ? null : i)}
 			/>
 		</div>

@@ -2,10 +2,9 @@
 	import { onMount, untrack } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { format } from 'date-fns';
-	import { shareOf } from '$lib/core/math/share';
 	import type { GreenWire } from '$lib/io/green';
 	import type { Ball } from '$lib/io/pupil';
-	import type { Session } from '$lib/io/session';
+	import { hitsOf, type Session } from '$lib/io/session';
 	import { readSessionBalls, sessionShelf } from '$lib/store/practice';
 	import { Followed } from '$lib/ui/state/followed.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -25,8 +24,8 @@
 
 	const bench = untrack(() => {
 		const fileOf = (id: string) => playing.files.find(({ pupil }) => pupil.id === id);
-		const last = before && new SessionBench(before.session, before.balls, fileOf).hitShare;
-		return new SessionBench(session, balls, fileOf, last && shareOf(last.hits, last.of));
+		const last = before && hitsOf(before.session, before.balls);
+		return new SessionBench(session, balls, fileOf, last);
 	});
 	const stored = new Followed(
 		async () => ({

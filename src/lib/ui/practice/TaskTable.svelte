@@ -13,9 +13,11 @@
 		at: number | null;
 		/** Whether the roll counts too. */
 		rolls: boolean;
+		/** How many balls a task asks for, where it is not its own number. */
+		asked?: (task: TaskState['task']) => number;
 		onchoose?: (index: number) => void;
 	}
-	const { tasks, file, at, rolls, onchoose }: Props = $props();
+	const { tasks, file, at, rolls, asked, onchoose }: Props = $props();
 
 	const style = $derived(playing.style);
 	const figure = (metres: number) => formatFigure(metres, style);
@@ -67,7 +69,8 @@
 					{/if}
 				</th>
 				<td class="figure"
-					>{balls.length}/{task.balls}{#if out > 0}<span class="hint block">{out} wild</span
+					>{balls.length}/{asked ? asked(task) : task.balls}{#if out > 0}<span class="hint block"
+							>{out} wild</span
 						>{/if}</td
 				>
 				<td class="figure">{group ? figure(group.carry.centre) : '–'}</td>

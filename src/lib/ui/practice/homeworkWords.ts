@@ -1,7 +1,8 @@
 import { SHIPPED_DRILLS } from '$lib/io/drill';
-import type { Homework, HomeworkCell } from '$lib/io/homework';
+import { format } from 'date-fns';
+import { doneOf, stateOfHomework, type Homework, type HomeworkCell } from '$lib/io/homework';
 import { homeworkTasks, plainGround } from '$lib/io/practiceStudy';
-import type { PupilFile } from '$lib/io/pupil';
+import type { Ball, PupilFile } from '$lib/io/pupil';
 import { newId } from '$lib/store/newId';
 import { keepSession } from '$lib/store/practice';
 import { clubName, taskWords } from './practiceWords';
@@ -36,4 +37,21 @@ export async function startHomework(homework: Homework, file: PupilFile): Promis
 		notes: ''
 	});
 	return id;
+}
+
+const STATE_WORDS = { done: 'done', open: 'open', late: 'overdue' } as const;
+
+/** Where a homework stands: "overdue since 18 Oct, 27 of 32 balls". */
+export function homeworkWords(
+	homework: Homework,
+	balls: readonly Ball[],
+	now = new Date()
+): string {
+	const state = stateOfHomework(homework, balls, format(now, 'yyyy-MM-dd'));
+	const cells = doneOf(homework, balls);
+	const asked = cells.reduce((sum, cell) => sum + cell.balls, 0);
+	const done = cells.reduce((sum, cell) => sum + Math.min(cell.done, cell.balls), 0);
+	const due = format(new Date(`${homework.due}T12:00`), 'd MMM yyyy');
+	const when = state === 'done' ? '' : ` ${state === 'late' ? 'since' : 'until'} ${due}`;
+	return `${STATE_WORDS[state]}${when}, ${done} of ${asked} balls`;
 }

@@ -33,7 +33,12 @@ async function read(id: string): Promise<OpenedSession | undefined> {
 	return {
 		session,
 		balls: (await readSessionBalls(id)).sort((a, b) => a.at.localeCompare(b.at)),
-		before: last ? { session: last, balls: await readSessionBalls(last.id) } : null,
+		before: last
+			? {
+					session: last,
+					balls: (await readSessionBalls(last.id)).filter(({ pupilId }) => pupilId === pupil)
+				}
+			: null,
 		green: greenId ? ((await greenShelf.get(greenId)) ?? null) : null
 	};
 }

@@ -4,7 +4,7 @@ import { pupilFile } from '../../../../tests/support/pupils';
 import { tasksFrom } from './importedSession';
 import { farthest, mapProject, practiceScale } from './practiceScale';
 import { clubName, drawingWords, taskWords } from './practiceWords';
-import { cellWords } from './homeworkWords';
+import { cellWords, homeworkWords } from './homeworkWords';
 import { drillOf } from './practiceState.svelte';
 import { SHIPPED_DRILLS } from '$lib/io/drill';
 
@@ -54,6 +54,30 @@ describe('words of practice', () => {
 				pupilFile({ vocabulary: 'body' })
 			)
 		).toBe('SW hip, high');
+	});
+
+	it('say where a homework stands', () => {
+		const homework = {
+			id: 'h',
+			pupilId: 'pupil-1',
+			name: 'Wedges',
+			givenAt: '2026-10-01T00:00:00.000Z',
+			due: '2026-10-20',
+			cells: [{ clubId: 'pupil-1-SW', swing: '9', flight: 'standard' as const, balls: 2 }],
+			note: ''
+		};
+		const words = (balls: number, day: string) =>
+			homeworkWords(
+				homework,
+				pupilFile(
+					{},
+					Array.from({ length: balls }, () => ({ at: '2026-10-02T00:00:00.000Z' }))
+				).balls,
+				new Date(`${day}T12:00`)
+			);
+		expect(words(1, '2026-10-20')).toBe('open until 20 Oct 2026, 1 of 2 balls');
+		expect(words(1, '2026-10-21')).toBe('overdue since 20 Oct 2026, 1 of 2 balls');
+		expect(words(5, '2026-10-21')).toBe('done, 2 of 2 balls');
 	});
 
 	it('say what is drawn', () => {

@@ -11,7 +11,9 @@
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
 	import CarryCurves from '$lib/ui/bag/CarryCurves.svelte';
+	import type { Homework } from '$lib/io/homework';
 	import type { Session } from '$lib/io/session';
+	import { homeworkWords } from '$lib/ui/practice/homeworkWords';
 	import Learning from './Learning.svelte';
 	import Portrait from './Portrait.svelte';
 	import PupilFields from './PupilFields.svelte';
@@ -19,8 +21,9 @@
 	interface Props {
 		bench: PupilBench;
 		sessions: readonly Session[];
+		homework: readonly Homework[];
 	}
-	const { bench, sessions }: Props = $props();
+	const { bench, sessions, homework }: Props = $props();
 
 	const file = $derived(bench.file);
 	const pupil = $derived(file.pupil);
@@ -54,6 +57,14 @@
 			>{pupil.archived ? 'Take back' : 'Put away'}</button
 		>
 	</div>
+	{#each homework as one (one.id)}
+		<p class="lg:col-span-2">
+			Homework
+			<a class="font-bold underline" href={resolve('/homework/[id]', { id: one.id })}>{one.name}</a
+			>:
+			{homeworkWords(one, file.balls)}
+		</p>
+	{/each}
 	{#if bench.failure}
 		<p class="problem lg:col-span-2" role="alert">
 			This could not be kept yet; it is here as you see it and is tried again. {bench.failure}

@@ -1,13 +1,21 @@
 import type { Ellipse } from '$lib/core/math/ellipse';
-import { shareOf, type Share } from '$lib/core/math/share';
-import { nextTask, orderOf, scoreOf, type Score } from '$lib/core/practice/formats';
+import type { Share } from '$lib/core/math/share';
+import { ballsAsked, nextTask, orderOf, scoreOf, type Score } from '$lib/core/practice/formats';
 import { groupOf, wildBalls, type Group } from '$lib/core/practice/grouping';
 import type { Spot, StrikeTag } from '$lib/core/practice/practised';
 import type { Metres } from '$lib/core/units';
 import { dispersionOf } from '$lib/io/player';
 import { rollFrom } from '$lib/io/practiceStudy';
 import type { Ball, PupilFile } from '$lib/io/pupil';
-import { isOf, practisedOf, type Session, type SessionTask, type Turn } from '$lib/io/session';
+import {
+	isHit,
+	isOf,
+	offBy,
+	practisedOf,
+	type Session,
+	type SessionTask,
+	type Turn
+} from '$lib/io/session';
 import { BallQueue, instantAfter } from '$lib/store/ballQueue';
 import { sameData } from '$lib/store/merge';
 import { newId } from '$lib/store/newId';
@@ -77,21 +85,26 @@ export class SessionBench {
 	);
 
 	/** Balls of whose turn it is. */
-	readonly own: readonly Ball[] = $derived(
-		this.balls.filter(({ pupilId }) => pupilId === this.turn?.pupilId)
-	);
+	readonly own: readonly Ball[] = $derived.by(() => {
+		const whose = this.turn?.pupilId;
+		return this.balls.filter(({ pupilId }) => pupilId === whose);
+	});
 
 	readonly tasks: readonly TaskState[] = $derived(
 		(this.turn?.tasks ?? []).map((task) => this.#stateOf(task))
 	);
 
+	/** A task for every ball of whose turn it is, in the order of the format. */
+	readonly #order: readonly number[] = $derived.by(() => {
+		const { rules, seed } = this.session;
+		const each = (this.turn?.tasks ?? []).map((task) => this.asked(task));
+		return orderOf(rules.format, each, seed + this.turnAt);
+	});
+
 	/** Index of the task that is next; null when all are hit. */
 	readonly next: number | null = $derived.by(() => {
-		const tasks = this.turn?.tasks ?? [];
-		const { rules, seed } = this.session;
-		const each = tasks.map(({ balls }) => (rules.format === 'worst-ball' ? 2 * balls : balls));
-		const played = this.tasks.map(({ balls }) => balls.length);
-		return nextTask(orderOf(rules.format, each, seed + this.turnAt), played);
+		const played = (this.turn?.tasks ?? []).map((task) => this.#playedOf(task));
+		return nextTask(this.#order, played);
 	});
 
 	/** The task that the next ball belongs to. */
@@ -101,28 +114,21 @@ export class SessionBench {
 	);
 
 	readonly score: Score = $derived.by(() => {
-		const { rules, mark } = this.session;
 		const scored = this.own.map((ball) => ({
-			hit: this.hits(ball),
-			fromFlag: ball.finished ? Math.hypot(ball.finished[0] - mark, ball.finished[1]) : null,
+			hit: isHit(this.session, ball),
+			off: offBy(this.session, ball),
 			strokes: ball.strokes ?? null
 		}));
-		return scoreOf(rules.format, scored, this.last);
+		return scoreOf(this.session.rules.format, scored, this.last);
 	});
 
-	/** Whether a ball did what it was meant to do. */
-	hits(ball: Ball): boolean {
-		const { rules, mark } = this.session;
-		if (ball.tags.includes('wild')) return false;
-		if (rules.measure === 'strike') return ball.tags.includes('good');
-		if (rules.measure === 'strokes') return (ball.strokes ?? Infinity) <= 2;
-		if (rules.measure === 'finish')
-			return (
-				ball.finished !== undefined &&
-				Math.hypot(ball.finished[0] - mark, ball.finished[1]) <= rules.tolerance
-			);
-		const [along, right] = ball.landed ?? [ball.carry, 0];
-		return Math.hypot(along - (ball.meant ?? along), right) <= rules.tolerance;
+	/** How many balls a task asks for in this session's format. */
+	asked({ balls }: SessionTask): number {
+		return ballsAsked(this.session.rules.format, balls);
+	}
+
+	#playedOf(task: SessionTask): number {
+		return this.own.reduce((sum, ball) => (isOf(task, ball) ? sum + 1 : sum), 0);
 	}
 
 	#stateOf(task: SessionTask): TaskState {
@@ -182,10 +188,10 @@ export class SessionBench {
 
 	/** Notes a ball of the task at hand and keeps it. Answers null where there is no task or it was noted before. */
 	note({ landed, finished, source, strokes, reading, at }: NotedBall): Ball | null {
-		const { current, turn } = this;
-		if (!current || !turn || this.session.endedAt !== null) return null;
+		const { turn } = this;
+		const task = this.at === null ? undefined : turn?.tasks[this.at];
+		if (!task || !turn || this.session.endedAt !== null) return null;
 		if (reading !== undefined && this.balls.some((ball) => ball.reading === reading)) return null;
-		const { task } = current;
 		const seen =
 			landed ?? (finished ? this.#inferred(task, finished) : ([task.landing, 0] as Spot));
 		const { measure } = this.session.rules;
@@ -214,7 +220,7 @@ export class SessionBench {
 		this.balls = [...this.balls, ball];
 		this.half = null;
 		this.tags = [];
-		if (this.chosen !== null && current.balls.length + 1 >= task.balls) this.chosen = null;
+		if (this.chosen !== null && this.#playedOf(task) >= this.asked(task)) this.chosen = null;
 		this.#queue.put(ball);
 		return ball;
 	}
@@ -274,11 +280,6 @@ export class SessionBench {
 			this.session = session;
 		const balls = this.#queue.over(stored);
 		if (!sameData(balls, this.balls)) this.balls = balls;
-	}
-
-	/** How often they did what was meant, for the next time. */
-	get hitShare(): Share {
-		return shareOf(this.own.filter((ball) => this.hits(ball)).length, this.own.length);
 	}
 
 	/** Waits until everything is kept. */

@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { practisedSession, sessionBall } from '../../../../tests/support/sessions';
 import { pupilFile } from '../../../../tests/support/pupils';
-import type { Session } from '$lib/io/session';
+import { hitsOf, type Session } from '$lib/io/session';
 import { database } from '$lib/store/database';
 import { readSessionBalls, sessionShelf } from '$lib/store/practice';
 import { SessionBench } from './sessionBench.svelte';
@@ -98,6 +98,31 @@ describe('noting balls', () => {
 		expect(made.current!.task.clubId).toBe('pupil-1-SW');
 	});
 
+	it('asks for pairs where the worse of two counts, and scores them', () => {
+		const made = bench(withRules({ format: 'worst-ball' }));
+		const [task] = made.session.turns[0]!.tasks;
+		expect(made.asked(task!)).toBe(4);
+		for (const along of [14, 15, 14.2, 16.5])
+			made.note({ landed: [along, 0], finished: [18, 0], source: 'typed' });
+		expect(made.current!.task.clubId).toBe('pupil-1-PW');
+		expect(made.score).toMatchObject({ kind: 'worse', pairs: 2 });
+		expect((made.score as { median: number }).median).toBeCloseTo((1 + 2.5) / 2, 9);
+	});
+
+	it('asks back what came far back, and refuses a landing behind the ball', () => {
+		const made = bench();
+		made.touch([-0.5, 0]);
+		expect(made.half).toBeNull();
+		expect(made.notice).toContain('behind the ball');
+		made.touch([9, 0]);
+		expect(made.notice).toBe('');
+		made.touch([5, 0]);
+		expect(made.balls).toHaveLength(1);
+		expect(made.notice).toContain('came far back');
+		made.undo();
+		expect([made.balls.length, made.notice]).toEqual([0, '']);
+	});
+
 	it('takes back the last touch first, then the last ball', async () => {
 		const made = bench();
 		made.touch([14, 0]);
@@ -176,21 +201,7 @@ describe('what balls say', () => {
 		expect(sand!.meantRoll).toBeGreaterThan(0.5);
 		expect(pitching!.balls).toHaveLength(1);
 		expect(made.score).toMatchObject({ kind: 'hits', share: { hits: 2, of: 3 }, last: null });
-		expect(made.hitShare).toMatchObject({ hits: 2, of: 3 });
-	});
-
-	it.each([
-		['a strike by what was said', { measure: 'strike' }, { tags: ['good'] }, true],
-		['a strike nobody praised', { measure: 'strike' }, {}, false],
-		['strokes', { measure: 'strokes' }, { strokes: 2 }, true],
-		['three strokes', { measure: 'strokes' }, { strokes: 3 }, false],
-		['an end at the flag', { measure: 'finish' }, { finished: [14.5, 0.2] }, true],
-		['an end far from it', { measure: 'finish' }, { finished: [17, 0] }, false],
-		['a landing off the line', { measure: 'carry' }, { landed: [14, 1.2] }, false],
-		['a wild one in the box', { measure: 'carry' }, { tags: ['wild'] }, false]
-	] as const)('judges %s', (_, rules, ball, hit) => {
-		const made = bench(withRules(rules));
-		expect(made.hits(sessionBall(ball as Parameters<typeof sessionBall>[0]))).toBe(hit);
+		expect(hitsOf(made.session, made.own)).toMatchObject({ hits: 2, of: 3 });
 	});
 });
 

@@ -15,7 +15,11 @@
 </script>
 
 {#if opened.bench}
-	<PupilView bench={opened.bench} sessions={practice.value?.sessions ?? []} />
+	<PupilView
+		bench={opened.bench}
+		sessions={practice.value?.sessions ?? []}
+		homework={(practice.value?.homework ?? []).filter(({ pupilId }) => pupilId === id)}
+	/>
 {:else if playing.ready && !file}
 	<section class="mx-auto grid max-w-2xl justify-items-start gap-4 p-4">
 		<h1 class="text-2xl font-bold">This pupil is not here</h1>

@@ -14,16 +14,18 @@ const NAMES = 'ramp, tape, level or tracker';
 /** Hour at which a simulated round of balls began, so that a stream that is taken up again says the same. */
 const BEGAN = Date.UTC(2026, 0, 1, 9);
 
-/** Everything after an event of the stream. */
-function eventsAfter(device: string, simulation: Simulation, last: number): SentEvent[] | null {
+/** What a device sends after an event of its stream. */
+function eventsAfter(device: string, simulation: Simulation, last: number): SentEvent[] {
 	if (device === 'tracker') return trackerEvents(simulation, BEGAN).filter(({ id }) => id > last);
-	if (!isSimulated(device)) return null;
-	return [...simulatedReadings(device, simulation)]
-		.map((reading, i) => ({ id: i + 1, reading, breaks: false }))
-		.filter(({ id }) => id > last);
+	if (!isSimulated(device)) return [];
+	return [...simulatedReadings(device, simulation)].map((reading) => ({
+		id: null,
+		reading,
+		breaks: false
+	}));
 }
 
-/** A simulated device as a stream of readings (server-sent events), taken up again after the last event that was heard. */
+/** A simulated device as a stream of readings (server-sent events); a tracker's is taken up again after the last event that was heard. */
 export const GET: RequestHandler = ({ params, url, request }) => {
 	const { device } = params;
 	const parsed = simulationSchema.safeParse(Object.fromEntries(url.searchParams));
@@ -35,6 +37,6 @@ export const GET: RequestHandler = ({ params, url, request }) => {
 		return refuse(400, `The request has ${issues.length} wrong or unknown values.`, issues);
 	}
 	const last = Number(request.headers.get('last-event-id') ?? 0);
-	const events = eventsAfter(device, parsed.data, Number.isFinite(last) ? last : 0) ?? [];
-	return eventStream(events, parsed.data.interval, request.signal);
+	const events = eventsAfter(device, parsed.data, Number.isFinite(last) ? last : 0);
+	return eventStream(events, parsed.data.interval, device === 'tracker', request.signal);
 };

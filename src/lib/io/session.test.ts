@@ -1,0 +1,42 @@
+import { describe, expect, it } from 'vitest';
+import { practisedSession, sessionBall } from '../../../tests/support/sessions';
+import { hitsOf, inFormat, isHit, offBy, type Session } from './session';
+
+const withRules = (rules: Partial<Session['rules']>) =>
+	practisedSession({ rules: { ...practisedSession().rules, ...rules } });
+
+describe('what a ball was meant to do', () => {
+	it.each([
+		['a strike by what was said', { measure: 'strike' }, { tags: ['good'] }, true],
+		['a strike nobody praised', { measure: 'strike' }, {}, false],
+		['strokes', { measure: 'strokes' }, { strokes: 2 }, true],
+		['three strokes', { measure: 'strokes' }, { strokes: 3 }, false],
+		['an end at the flag', { measure: 'finish', mark: 'flag' }, { finished: [14.5, 0.2] }, true],
+		['an end far from it', { measure: 'finish', mark: 'flag' }, { finished: [17, 0] }, false],
+		['a landing in the box', { measure: 'roll-out' }, { landed: [14.3, 0.3] }, true],
+		['a landing off the line', { measure: 'carry' }, { landed: [14, 1.2] }, false],
+		['a landing nobody saw', { measure: 'carry' }, { inferred: true }, false],
+		['a wild one in the box', { measure: 'carry' }, { tags: ['wild'] }, false]
+	] as const)('judges %s', (_, rules, ball, hit) => {
+		const given = sessionBall(ball as Parameters<typeof sessionBall>[0]);
+		expect(isHit(withRules(rules), given)).toBe(hit);
+		expect(hitsOf(withRules(rules), [given, given]).hits).toBe(hit ? 2 : 0);
+	});
+
+	it('is missed by the way to the flag, or to the mark where it landed', () => {
+		const ball = sessionBall({ landed: [14.3, 0.4], finished: [17, 4] });
+		expect(offBy(withRules({ mark: 'flag' }), ball)).toBeCloseTo(5, 9);
+		expect(offBy(withRules({ mark: 'box' }), ball)).toBeCloseTo(0.5, 9);
+		expect(offBy(withRules({ mark: 'flag' }), { ...ball, finished: undefined })).toBeNull();
+	});
+});
+
+describe('a drill in another format', () => {
+	it('counts strokes when it is holed out, and where balls end when it no longer is', () => {
+		const { rules } = practisedSession();
+		expect(inFormat(rules, 'up-and-down')).toMatchObject({ measure: 'strokes' });
+		expect(inFormat(rules, 'random')).toMatchObject({ measure: 'roll-out', format: 'random' });
+		const strokes = { ...rules, measure: 'strokes' } as const;
+		expect(inFormat(strokes, 'block')).toMatchObject({ measure: 'finish' });
+	});
+});
