@@ -9,6 +9,26 @@ export async function accessible(page: Page, what: string): Promise<void> {
 	);
 }
 
+/** Holds views to desk, tablet and phone: nothing wider than the screen, and accessible. */
+export async function fitsEverywhere(page: Page, paths: readonly string[]): Promise<void> {
+	for (const path of paths) {
+		await page.goto(path);
+		await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+		for (const [width, height] of [
+			[1280, 800],
+			[768, 1024],
+			[390, 844]
+		] as const) {
+			await page.setViewportSize({ width, height });
+			const at = `${path} at ${width}`;
+			await expect
+				.poll(() => page.evaluate(() => document.documentElement.scrollWidth), { message: at })
+				.toBeLessThanOrEqual(width);
+			if (width !== 768) await accessible(page, at);
+		}
+	}
+}
+
 /** Holds only the contrast to it: all that another look can change. */
 export async function legible(page: Page, what: string): Promise<void> {
 	await check(new AxeBuilder({ page }).withRules(['color-contrast']), what);

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { accessible } from './accessible';
+import { accessible, fitsEverywhere } from './accessible';
 import { firstCall, onDevice, readDemo, whoPlays } from './screen';
 
 /** Touches the drawing at a share of its width and height. */
@@ -300,26 +300,11 @@ test('practice fits desk, tablet and phone and has no accessibility violations',
 	await touch(page, 0.5, 0.75);
 	await touch(page, 0.5, 0.4);
 	const running = new URL(page.url()).pathname;
-	for (const path of [
+	await fitsEverywhere(page, [
 		'/practice',
 		'/practice/drill/landing-box',
 		running,
 		'/practice/session-3',
 		'/pupils/pupil-ida'
-	]) {
-		await page.goto(path);
-		await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-		for (const [width, height] of [
-			[1280, 800],
-			[768, 1024],
-			[390, 844]
-		] as const) {
-			await page.setViewportSize({ width, height });
-			const at = `${path} at ${width}`;
-			await expect
-				.poll(() => page.evaluate(() => document.documentElement.scrollWidth), { message: at })
-				.toBeLessThanOrEqual(width);
-			if (width !== 768) await accessible(page, at);
-		}
-	}
+	]);
 });

@@ -1,5 +1,5 @@
 import { SHIPPED_DRILLS } from '$lib/io/drill';
-import { plainGround } from '$lib/io/practiceStudy';
+import { plainGround } from '$lib/io/practiceSetup';
 import { PLAIN_BALL, type Ball } from '$lib/io/pupil';
 import type { Session } from '$lib/io/session';
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { pupilFile } from '../../../tests/support/pupils';
 import { doneOf, homeworkSchema, stateOfHomework, type Homework } from './homework';
 import { homeworkCalendar } from './homeworkCalendar';
-import { homeworkTasks, plainGround, thinnestCells } from './practiceStudy';
+import { homeworkTasks, plainGround, thinnestCells } from './practiceSetup';
 
 const homework: Homework = {
 	id: 'h-1',

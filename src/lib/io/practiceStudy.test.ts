@@ -5,14 +5,9 @@ import { SHIPPED_DRILLS, rulesToCore, shippedBehind } from './drill';
 import { DRILLS } from '$lib/core/practice/drills';
 import { drillPlace } from './drillPlace';
 import { degrees, radians, toPercent } from '$lib/core/units';
-import {
-	changesOf,
-	keyOfChange,
-	missedBalls,
-	rollFrom,
-	rollQuestion,
-	spreadFrom
-} from './practiceStudy';
+import { changesOf, keyOfChange } from './cellChanges';
+import { missedBalls, rollQuestion, spreadFrom } from './practiceStudy';
+import { rollFrom } from './practiceSetup';
 import { carriesOf } from './pupil';
 import { practisedOf } from './session';
 

@@ -14,7 +14,7 @@
 		type FileUnit
 	} from '$lib/io/ballsImport';
 	import { SHIPPED_DRILLS } from '$lib/io/drill';
-	import { plainGround } from '$lib/io/practiceStudy';
+	import { plainGround } from '$lib/io/practiceSetup';
 	import { markWords } from '$lib/io/words/swing';
 	import { newId } from '$lib/store/newId';
 	import { addSession } from '$lib/store/practice';

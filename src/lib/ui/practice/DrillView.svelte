@@ -2,35 +2,28 @@
 	import Copy from '@lucide/svelte/icons/copy';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { degrees } from '$lib/core/units';
-	import { drillRulesSchema, shippedBehind, type DrillDraft } from '$lib/io/drill';
-	import { plainGround, proposalFor } from '$lib/io/practiceStudy';
+	import { drillRulesSchema, type DrillDraft } from '$lib/io/drill';
+	import { plainGround, proposalFor } from '$lib/io/practiceSetup';
 	import { clubsInBag } from '$lib/io/pupil';
 	import { inFormat, taskOf, type SessionGround } from '$lib/io/session';
-	import {
-		DRILL_WORDS,
-		FORMAT_WORDS,
-		goodWords,
-		MEASURE_WORDS,
-		PRACTICE_CAUTIONS,
-		STOP_WORDS
-	} from '$lib/io/words/drill';
-	import { leftOutWords } from '$lib/io/words/practice';
+	import { FORMAT_WORDS, PRACTICE_CAUTIONS } from '$lib/io/words/drill';
 	import { newId } from '$lib/store/newId';
 	import { drillShelf, keepSession } from '$lib/store/practice';
 	import type { GreenBook } from '$lib/store/greens';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
-	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
 	import { attempt } from '$lib/ui/shell/attempt';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import DrillFields from './DrillFields.svelte';
 	import DrillPicture from './DrillPicture.svelte';
+	import DrillSteps from './DrillSteps.svelte';
+	import DrillTasks from './DrillTasks.svelte';
+	import Partners from './Partners.svelte';
 	import GroundPicker from './GroundPicker.svelte';
 	import PracticeGreen from './PracticeGreen.svelte';
 	import { farthest, practiceScale } from './practiceScale';
-	import { clubName, taskWords } from './practiceWords';
+	import { clubName } from './practiceWords';
 
 	interface Props {
 		drill: DrillDraft;
@@ -52,8 +45,6 @@
 	let width = $state(0);
 
 	const file = $derived(playing.file);
-	const style = $derived(playing.style);
-	const say = (metres: number) => formatLength(metres, style);
 	const rules = $derived({
 		...inFormat(drill.rules, format ?? drill.rules.format),
 		ballsEach: each ?? drill.rules.ballsEach
@@ -81,8 +72,6 @@
 		return close && i % 2 === 1 ? 46 : 10;
 	};
 	const partners = $derived(playing.active.filter(({ pupil }) => pupil.id !== file.pupil.id));
-	const name = (id: string | null, loft: number) =>
-		id ? clubName(file.clubs, id) : `${Math.round(degrees(loft))}°`;
 	const empty = $derived(proposal.tasks.length === 0);
 	const problem = $derived(
 		clubsInBag(file.clubs).length === 0
@@ -143,17 +132,7 @@
 	</div>
 	<div class="grid content-start gap-5">
 		{#if own}<DrillFields {drill} />{/if}
-		<div class="grid gap-1">
-			<h2 class="ruled-heading">How</h2>
-			<ol class="grid gap-1 pl-5 [list-style:decimal]">
-				{#each drill.steps as step, i (i)}<li>{step}</li>{/each}
-			</ol>
-			<p class="text-(--faint)">{DRILL_WORDS[shippedBehind(drill)].look}</p>
-			<p>
-				{goodWords(rules.measure, file.pupil.skill, say(rules.tolerance))}
-				{STOP_WORDS[rules.measure]}
-			</p>
-		</div>
+		<DrillSteps {drill} {rules} skill={file.pupil.skill} />
 		<div class="grid gap-1">
 			<h2 class="ruled-heading">Where</h2>
 			<GroundPicker {ground} {books} onchange={(changed) => (ground = changed)} />
@@ -189,62 +168,8 @@
 			</div>
 			<p class="hint">{FORMAT_WORDS[rules.format].means}</p>
 		</div>
-		<div class="grid gap-1">
-			<h2 class="ruled-heading">For {file.pupil.name}: {MEASURE_WORDS[rules.measure]}</h2>
-			{#if file.pupil.minding}<p class="problem">Mind: {file.pupil.minding}</p>{/if}
-			{#if !empty}
-				<table class="table-sm table w-full max-w-lg">
-					<thead>
-						<tr>
-							<th scope="col">Club, {style.symbol}</th>
-							<th scope="col">Balls</th>
-							<th scope="col">Lands</th>
-							<th scope="col">Ends</th>
-						</tr>
-					</thead>
-					<tbody>
-						{#each proposal.tasks as task, i (i)}
-							<tr>
-								<th scope="row">
-									<b>{clubName(file.clubs, task.club)}</b>
-									<span class="text-(--faint)">{taskWords(task, file.pupil.vocabulary)}</span>
-								</th>
-								<td class="figure">{task.balls}</td>
-								<td class="figure">{formatFigure(task.landing, style)}</td>
-								<td class="figure">{formatFigure(task.finish, style)}</td>
-							</tr>
-						{/each}
-					</tbody>
-				</table>
-			{/if}
-			{#each proposal.leftOut as left, i (i)}
-				<p class="hint">{leftOutWords(left, name(left.club, left.loft), playing.say)}</p>
-			{/each}
-			{#if problem}<p class="problem" role="alert">{problem}</p>{/if}
-		</div>
-		{#if partners.length > 0}
-			<details>
-				<summary class="cursor-pointer py-2 font-semibold"
-					>Taking turns{others.length > 0 ? `: ${others.length + 1} pupils` : ''}</summary
-				>
-				<div class="flex flex-wrap gap-x-6 gap-y-1">
-					{#each partners as { pupil } (pupil.id)}
-						<label class="flex min-h-11 items-center gap-2">
-							<input
-								class="checkbox"
-								type="checkbox"
-								checked={others.includes(pupil.id)}
-								onchange={(event) =>
-									(others = event.currentTarget.checked
-										? [...others, pupil.id]
-										: others.filter((id) => id !== pupil.id))}
-							/>
-							{pupil.name}
-						</label>
-					{/each}
-				</div>
-			</details>
-		{/if}
+		<DrillTasks {proposal} {file} measure={rules.measure} {problem} />
+		<Partners others={partners} bind:chosen={others} />
 	</div>
 	<div
 		class="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-2 overflow-hidden"

@@ -4,7 +4,7 @@
 	import { SWING_MARKS } from '$lib/core/player/swingLength';
 	import { HOMEWORK_BALLS, homeworkSchema, type HomeworkCell } from '$lib/io/homework';
 	import { issuesOf } from '$lib/io/issues';
-	import { thinnestCells } from '$lib/io/practiceStudy';
+	import { thinnestCells } from '$lib/io/practiceSetup';
 	import { clubsInBag, type PupilFile } from '$lib/io/pupil';
 	import { markWords } from '$lib/io/words/swing';
 	import { newId } from '$lib/store/newId';

@@ -4,7 +4,7 @@
 	import type { CarryCell } from '$lib/core/player/carryTable';
 	import { formatBalls } from '$lib/io/ballsCsv';
 	import type { GreenWire } from '$lib/io/green';
-	import { cellKeyOfBall, changesOf, keyOfChange } from '$lib/io/practiceStudy';
+	import { cellKeyOfBall, changesOf, keyOfChange } from '$lib/io/cellChanges';
 	import type { PupilFile } from '$lib/io/pupil';
 	import { gapWords, scoreWords } from '$lib/io/words/practice';
 	import { settleSession } from '$lib/store/practice';

@@ -1,7 +1,7 @@
 import { SHIPPED_DRILLS } from '$lib/io/drill';
 import { format } from 'date-fns';
 import { doneOf, stateOfHomework, type Homework, type HomeworkCell } from '$lib/io/homework';
-import { homeworkTasks, plainGround } from '$lib/io/practiceStudy';
+import { homeworkTasks, plainGround } from '$lib/io/practiceSetup';
 import type { Ball, PupilFile } from '$lib/io/pupil';
 import { newId } from '$lib/store/newId';
 import { keepSession } from '$lib/store/practice';

@@ -5,7 +5,7 @@ import { groupOf, wildBalls, type Group } from '$lib/core/practice/grouping';
 import type { Spot, StrikeTag } from '$lib/core/practice/practised';
 import type { Metres } from '$lib/core/units';
 import { dispersionOf } from '$lib/io/player';
-import { rollFrom } from '$lib/io/practiceStudy';
+import { rollFrom } from '$lib/io/practiceSetup';
 import type { Ball, PupilFile } from '$lib/io/pupil';
 import {
 	isHit,

@@ -5,6 +5,7 @@
 	import HomeworkSheet from '$lib/ui/practice/HomeworkSheet.svelte';
 	import { followPractice } from '$lib/ui/practice/practiceState.svelte';
 	import StoreTrouble from '$lib/ui/shell/StoreTrouble.svelte';
+	import NotHere from '$lib/ui/shell/NotHere.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 
 	const practice = followPractice();
@@ -19,9 +20,5 @@
 {#if homework && playing.ready}
 	<HomeworkSheet {homework} {file} />
 {:else if practice.value}
-	<section class="mx-auto grid max-w-2xl justify-items-start gap-4 p-4">
-		<h1 class="text-2xl font-bold">This homework is not here</h1>
-		<p>It was removed, or it lives in another browser.</p>
-		<a class="btn btn-neutral" href={resolve('/practice')}>Practice</a>
-	</section>
+	<NotHere what="This homework" href={resolve('/practice')} label="Practice" />
 {/if}

@@ -3,6 +3,7 @@
 	import { page } from '$app/state';
 	import { openSession, type OpenedSession } from '$lib/ui/practice/openSession';
 	import SessionView from '$lib/ui/practice/SessionView.svelte';
+	import NotHere from '$lib/ui/shell/NotHere.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 
 	const id = $derived(page.params['id'] ?? '');
@@ -25,13 +26,12 @@
 </script>
 
 {#if failure || opened === 'missing'}
-	<section class="mx-auto grid max-w-2xl justify-items-start gap-4 p-4">
-		<h1 class="text-2xl font-bold">
-			{failure ? 'This session cannot be read at the moment' : 'This session is not here'}
-		</h1>
-		<p>{failure || 'It was removed, or it lives in another browser.'}</p>
-		<a class="btn btn-neutral" href={resolve('/practice')}>All practice</a>
-	</section>
+	<NotHere
+		what="This session"
+		reason={failure || undefined}
+		href={resolve('/practice')}
+		label="All practice"
+	/>
 {:else if opened && playing.ready}
 	{#key opened}<SessionView {...opened} />{/key}
 {/if}

@@ -5,6 +5,7 @@
 	import { followPractice } from '$lib/ui/practice/practiceState.svelte';
 	import PupilView from '$lib/ui/pupils/PupilView.svelte';
 	import { benchOf } from '$lib/ui/state/benchOf.svelte';
+	import NotHere from '$lib/ui/shell/NotHere.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 
 	const practice = followPractice();
@@ -21,9 +22,5 @@
 		homework={(practice.value?.homework ?? []).filter(({ pupilId }) => pupilId === id)}
 	/>
 {:else if playing.ready && !file}
-	<section class="mx-auto grid max-w-2xl justify-items-start gap-4 p-4">
-		<h1 class="text-2xl font-bold">This pupil is not here</h1>
-		<p>They were removed, or they live in another browser.</p>
-		<a class="btn btn-neutral" href={resolve('/pupils')}>All pupils</a>
-	</section>
+	<NotHere what="This pupil" href={resolve('/pupils')} label="All pupils" />
 {/if}

@@ -5,6 +5,7 @@
 	import DrillView from '$lib/ui/practice/DrillView.svelte';
 	import { drillOf, followPractice } from '$lib/ui/practice/practiceState.svelte';
 	import StoreTrouble from '$lib/ui/shell/StoreTrouble.svelte';
+	import NotHere from '$lib/ui/shell/NotHere.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 
 	const practice = followPractice();
@@ -18,9 +19,5 @@
 {#if drill && practice.value && playing.ready}
 	{#key drill.id}<DrillView {drill} {own} books={practice.value.books} />{/key}
 {:else if practice.value && !drill}
-	<section class="mx-auto grid max-w-2xl justify-items-start gap-4 p-4">
-		<h1 class="text-2xl font-bold">This drill is not here</h1>
-		<p>It was removed, or it lives in another browser.</p>
-		<a class="btn btn-neutral" href={resolve('/practice')}>All drills</a>
-	</section>
+	<NotHere what="This drill" href={resolve('/practice')} label="All drills" />
 {/if}

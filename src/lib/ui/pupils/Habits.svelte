@@ -1,0 +1,86 @@
+<script lang="ts">
+	import { format } from 'date-fns';
+	import { resolve } from '$app/paths';
+	import type { LieId } from '$lib/core/lie/lies';
+	import { habitsOf, missesBy, missOf, type MissedBall } from '$lib/core/practice/habits';
+	import { SHIPPED_DRILLS } from '$lib/io/drill';
+	import { missedBalls } from '$lib/io/practiceStudy';
+	import type { PupilFile } from '$lib/io/pupil';
+	import type { Session } from '$lib/io/session';
+	import { LIE_NAMES } from '$lib/io/words/lie';
+	import { MISS_WORDS } from '$lib/io/words/practice';
+	import { markWords } from '$lib/io/words/swing';
+	import { clubName } from '$lib/ui/practice/practiceWords';
+
+	interface Props {
+		file: PupilFile;
+		sessions: readonly Session[];
+	}
+	const { file, sessions }: Props = $props();
+
+	const MOST_ROWS = 4;
+	const BY = ['club', 'swing', 'lie', 'day'] as const;
+	let by = $state<(typeof BY)[number]>('club');
+
+	const balls = $derived(missedBalls(file, sessions, (at) => format(new Date(at), 'yyyy-MM-dd')));
+	const habits = $derived(habitsOf(balls));
+	const missed = $derived(balls.filter((ball) => missOf(ball) !== null).length);
+	const NAME: Record<(typeof BY)[number], (ball: MissedBall) => string> = {
+		club: (ball) => clubName(file.clubs, ball.club),
+		swing: (ball) => markWords(ball.swing, file.pupil.vocabulary),
+		lie: (ball) => LIE_NAMES[ball.lie as LieId],
+		day: (ball) => format(new Date(`${ball.day}T12:00`), 'd MMM yyyy')
+	};
+	const heaps = $derived(missesBy(balls, NAME[by]));
+	const drillName = (id: string) => SHIPPED_DRILLS.find((drill) => drill.id === id)?.name ?? id;
+	const percent = (value: number) => `${Math.round(value * 100)} %`;
+</script>
+
+<div class="grid content-start gap-1">
+	<h3 class="font-bold">Habits</h3>
+	{#if habits.length === 0}
+		<p>Every ball did what it was meant to do.</p>
+	{:else}
+		<p>{missed} of {balls.length} balls went wrong in some way.</p>
+		<ul class="grid gap-2">
+			{#each habits.slice(0, MOST_ROWS) as habit (habit.miss)}
+				<li>
+					<b>{MISS_WORDS[habit.miss].name}</b>: {habit.share.hits} of {habit.share.of}, so {percent(
+						habit.share.low
+					)} to {percent(habit.share.high)} of all;
+					<span class="text-(--faint)"
+						>{MISS_WORDS[habit.miss].causes}; worth a try:
+						<a class="underline" href={resolve('/practice/drill/[id]', { id: habit.treatedBy })}
+							>{drillName(habit.treatedBy)}</a
+						>.</span
+					>
+				</li>
+			{/each}
+		</ul>
+		<div class="flex flex-wrap gap-1" role="group" aria-label="Misses by">
+			{#each BY as one (one)}
+				<button type="button" class="btn" aria-pressed={by === one} onclick={() => (by = one)}
+					>By {one}</button
+				>
+			{/each}
+		</div>
+		<table class="table-sm table w-full">
+			<thead>
+				<tr>
+					<th scope="col" class="capitalize">{by}</th>
+					<th scope="col">Went wrong</th>
+					<th scope="col">Mostly</th>
+				</tr>
+			</thead>
+			<tbody>
+				{#each heaps as heap (heap.name)}
+					<tr>
+						<th scope="row">{heap.name}</th>
+						<td class="figure">{heap.share.hits}/{heap.share.of}</td>
+						<td>{heap.most ? MISS_WORDS[heap.most].name.toLowerCase() : '–'}</td>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	{/if}
+</div>
