@@ -14,6 +14,15 @@ async function touch(page: Page, across: number, down: number): Promise<void> {
 const now = (page: Page) => page.getByTestId('now');
 const said = (page: Page) => page.getByTestId('said');
 
+/** What a button hands to the browser to keep. */
+async function saved(page: Page, button: string): Promise<Buffer> {
+	const [file] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('button', { name: button, exact: true }).click()
+	]);
+	return readFileSync(await file.path());
+}
+
 async function startDrill(page: Page, drill: RegExp): Promise<void> {
 	await page.goto('/practice');
 	await page.getByRole('link', { name: drill }).click();
@@ -76,6 +85,11 @@ test.describe('on a phone without a network', () => {
 		await page.getByRole('button', { name: 'Take them into the bag' }).click();
 		await expect(page.getByText('The ticked swings count in the bag now.')).toBeVisible();
 		await expect(page.getByText(/· counts/)).toBeVisible();
+		const [svg, png] = [await saved(page, 'SVG'), await saved(page, 'PNG')];
+		expect(svg.toString()).toMatch(/^<svg[^>]*xmlns="http:\/\/www.w3.org\/2000\/svg"/);
+		expect(svg.toString()).not.toContain('var(--');
+		expect(png.subarray(1, 4).toString()).toBe('PNG');
+		expect((await saved(page, 'Balls (CSV)')).toString()).toMatch(/^at,pupil,club,swing/);
 		await page.goto('/bag');
 		await expect(
 			page.getByRole('button', { name: new RegExp(`^${club}, .*3 balls`) })
@@ -117,6 +131,17 @@ test('two pupils take turns, by keyboard alone, and each ball is said to be what
 	await expect(now(page)).toContainText('2 of 4');
 	await page.keyboard.press('Control+z');
 	await expect(now(page)).toContainText('1 of 4');
+});
+
+test('a session whose green was removed meanwhile goes on and says so', async ({ page }) => {
+	await readDemo(page);
+	await page.goto('/greens');
+	await page.getByRole('button', { name: 'Remove Ledge green' }).click();
+	await expect(page.getByText(/Removed “Ledge green”/)).toBeVisible();
+	await page.goto('/practice/session-1');
+	await expect(page.getByText('The green this was on has been removed')).toBeVisible();
+	await page.getByRole('button', { name: 'Go on with it' }).click();
+	await expect(page.getByText('All balls are hit.')).toBeVisible();
 });
 
 test('the simulated tracker notes each ball once, loses its line and finds it again', async ({

@@ -26,7 +26,6 @@ const TABLES: readonly string[] = [
 	'balls',
 	'sessions',
 	'drills',
-	'homework',
 	'settings'
 ] satisfies Note['table'][];
 

@@ -3,6 +3,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { SmallStorage } from '../../../tests/support/smallStorage';
 import { practisedSession, sessionBall } from '../../../tests/support/sessions';
 import { pupilFile } from '../../../tests/support/pupils';
+import { SHIPPED_DRILLS } from '$lib/io/drill';
 import type { Homework } from '$lib/io/homework';
 import { parseArchive } from '$lib/io/archive/archive';
 import { readAll } from './archive';
@@ -13,6 +14,7 @@ import {
 	addSession,
 	homeworkShelf,
 	keepBall,
+	keepDrill,
 	keepSession,
 	readPractice,
 	readSessionBalls,
@@ -45,6 +47,17 @@ describe('balls of a session', () => {
 		expect(unwrittenNotes()).toHaveLength(1);
 		await database.open();
 		expect(await readSessionBalls('session-1')).toEqual([sessionBall()]);
+		expect(unwrittenNotes()).toEqual([]);
+	});
+
+	it('of a drill of one’s own are its rules, kept like them', async () => {
+		const drill = { ...SHIPPED_DRILLS[0]!, id: 'own', name: 'Own' };
+		database.close({ disableAutoOpen: true });
+		await expect(keepDrill(drill)).rejects.toThrow();
+		expect(unwrittenNotes()).toMatchObject([{ table: 'drills', key: 'own' }]);
+		await database.open();
+		expect((await readPractice()).drills).toEqual([drill]);
+		await keepDrill({ ...drill, name: 'Renamed' });
 		expect(unwrittenNotes()).toEqual([]);
 	});
 

@@ -69,6 +69,13 @@ export async function keepSession(session: Session): Promise<void> {
 	strikeOut({ table: 'sessions', key: session.id });
 }
 
+/** Keeps a drill of somebody's own; should the page die meanwhile it is noted and written at the next opening. */
+export async function keepDrill(drill: DrillDraft): Promise<void> {
+	noteUnwritten({ table: 'drills', key: drill.id, row: drill });
+	await drillShelf.put(drill);
+	strikeOut({ table: 'drills', key: drill.id });
+}
+
 /**
  * Says which balls of a session the carry tables rest on, and ends it, in one transaction.
  *

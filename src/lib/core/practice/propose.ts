@@ -1,12 +1,19 @@
+import type { Scene } from '../ball/simulate';
 import type { Club } from '../club/club';
 import { isWedge, nearestByLoft } from '../club/club';
 import { nearestMark, type SwingVocabulary } from '../player/swingLength';
 import type { SpinShape } from '../setup/flights';
 import type { CarryFlight } from '../solve/measuredSwings';
-import { degrees, type Metres, type Radians } from '../units';
+import { radians, type Metres, type Radians } from '../units';
 import type { ClubRule, Drill } from './drill';
 import { drillScene, type DrillGround } from './drillScene';
-import { shotOfSwing, shotToCarry, type PractiseForecast, type Practiser } from './practiseShot';
+import {
+	shotOfSwing,
+	shotToCarry,
+	type PractiseForecast,
+	type Practiser,
+	type PractiseShot
+} from './practiseShot';
 
 /** One group of balls of a session. */
 export interface PractiseTask {
@@ -81,6 +88,37 @@ const markOf = (drill: Drill, { toEdge }: DrillGround): Metres =>
 		? drill.distance
 		: Math.max(drill.distance, toEdge + PAST_EDGE);
 
+/** Every club of a drill with every flight and shape that it is hit with. */
+const shotsOf = ({ flights, shapes }: Drill, clubs: readonly Club[]): PractiseShot[] =>
+	clubs.flatMap((club) =>
+		flights.flatMap((flight) => shapes.map((shape) => ({ club, flight, shape })))
+	);
+
+/** A shot flies this share of its way at least, and so much more with all the loft there is: where a search for it begins. */
+const AIR_SHARE = { least: 0.2, more: 0.6 };
+const ALL_LOFT: Radians = radians(60);
+/** So often the carry is scaled by how far the ball ended from the flag; enough to be within a few centimetres. */
+const ROUNDS = 6;
+const NEAREST: Metres = 0.3;
+
+/** The ball of a shot that ends at a flag; null where they cannot carry it so far. */
+function shotToFlag(
+	shot: PractiseShot,
+	flag: Metres,
+	scene: Scene,
+	who: Practiser
+): PractiseForecast | null {
+	const lofted = Math.min(1, shot.club.loft / ALL_LOFT);
+	let carry = flag * (AIR_SHARE.least + AIR_SHARE.more * lofted);
+	let ball: PractiseForecast | null = null;
+	for (let round = 0; round < ROUNDS; round++) {
+		ball = shotToCarry(shot, carry, scene, who);
+		if (!ball) return null;
+		carry = Math.max(NEAREST, (carry * flag) / (ball.carry + ball.roll));
+	}
+	return ball;
+}
+
 /**
  * The balls of a drill for this player on this green.
  *
@@ -102,56 +140,38 @@ export function propose(
 	const { clubs, missing } = clubsFor(drill.clubs, bag);
 	const scene = drillScene(ground);
 	const back = ground.toEdge + ground.room;
+	const tasks: PractiseTask[] = [];
 	const leftOut: LeftOut[] = missing.map((loft) => ({
 		club: null,
 		loft,
 		why: 'not-in-bag',
 		past: 0
 	}));
-	const tasks: PractiseTask[] = [];
-	const take = (club: Club, flight: CarryFlight, shape: SpinShape, ball: PractiseForecast) =>
+	const take = ({ club, flight, shape }: PractiseShot, { angle, carry, roll }: PractiseForecast) =>
 		tasks.push({
 			club: club.id,
-			swing: nearestMark(ball.angle, vocabulary).name,
+			swing: nearestMark(angle, vocabulary).name,
 			flight,
 			shape,
 			balls: drill.ballsEach,
-			landing: ball.carry,
-			finish: ball.carry + ball.roll
+			landing: carry,
+			finish: carry + roll
 		});
-	const leave = (club: Club, why: LeftOut['why'], past: Metres = 0) =>
+	const leave = ({ club }: PractiseShot, why: LeftOut['why'], past: Metres = 0) =>
 		leftOut.push({ club: club.id, loft: club.loft, why, past });
-	/** A flag is aimed at: how far a ball must carry to end there. */
-	const toFlag = (club: Club, flight: CarryFlight, shape: SpinShape): PractiseForecast | null => {
-		let carry = mark * (0.2 + 0.6 * Math.min(1, degrees(club.loft) / 60));
-		let ball: PractiseForecast | null = null;
-		for (let round = 0; round < 6; round++) {
-			ball = shotToCarry({ club, flight, shape }, carry, scene, who);
-			if (!ball) return null;
-			carry = Math.max(0.3, (carry * mark) / (ball.carry + ball.roll));
+	for (const shot of shotsOf(drill, clubs)) {
+		if (drill.swings.kind === 'lengths') {
+			for (const wanted of drill.swings.angles)
+				take(shot, shotOfSwing(shot, nearestMark(wanted, vocabulary).angle, scene, who));
+			continue;
 		}
-		return ball;
-	};
-	for (const club of clubs)
-		for (const flight of drill.flights)
-			for (const shape of drill.shapes) {
-				const shot = { club, flight, shape };
-				if (drill.swings.kind === 'lengths') {
-					for (const wanted of drill.swings.angles) {
-						const { angle } = nearestMark(wanted, vocabulary);
-						take(club, flight, shape, shotOfSwing(shot, angle, scene, who));
-					}
-					continue;
-				}
-				const ball =
-					drill.mark === 'flag' ? toFlag(club, flight, shape) : shotToCarry(shot, mark, scene, who);
-				if (!ball) leave(club, 'too-far');
-				else if (drill.mark !== 'flag' && ball.carry + ball.roll > back - FROM_BACK)
-					leave(club, 'no-room', ball.carry + ball.roll - back);
-				else take(club, flight, shape, ball);
-			}
-	return {
-		tasks: drill.clubs.kind === 'spread' ? spreadOver(tasks, drill.clubs.count) : tasks,
-		leftOut
-	};
+		const toFlag = drill.mark === 'flag';
+		const ball = toFlag ? shotToFlag(shot, mark, scene, who) : shotToCarry(shot, mark, scene, who);
+		if (!ball) leave(shot, 'too-far');
+		else if (!toFlag && ball.carry + ball.roll > back - FROM_BACK)
+			leave(shot, 'no-room', ball.carry + ball.roll - back);
+		else take(shot, ball);
+	}
+	const { clubs: rule } = drill;
+	return { tasks: rule.kind === 'spread' ? spreadOver(tasks, rule.count) : tasks, leftOut };
 }

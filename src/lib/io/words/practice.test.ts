@@ -6,7 +6,7 @@ import { shareOf } from '$lib/core/math/share';
 import { radians } from '$lib/core/units';
 import { DRILLS, DRILL_IDS } from '$lib/core/practice/drills';
 import { DRILL_WORDS, FORMAT_WORDS, goodWords, STOP_WORDS } from './drill';
-import { gapWords, groupWords, leftOutWords, scoreWords, toGoWords } from './practice';
+import { flagWords, gapWords, groupWords, leftOutWords, scoreWords, toGoWords } from './practice';
 import { mixedWords, rollWords } from './rolls';
 import { SAY_METRIC } from './say';
 
@@ -53,6 +53,14 @@ describe('what is said of a group', () => {
 		expect(say(6, 4)).toMatch(/^The 9i is known to \d\.\d m; a pace would take many more balls\.$/);
 		const far = { ...group(6, 3), carry: { centre: 30, spread: 2, posterior: 2, n: 9 } };
 		expect(toGoWords(far, 'carry', 'SW', 0.9, SAY_METRIC)).toBe('The SW is good to three paces.');
+	});
+
+	it('says where balls end against the flag', () => {
+		const words = (flag: number) => flagWords(group(6, 3, 4), flag, '9i', SAY_METRIC);
+		expect(words(9.1)).toBe('The 9i ends at the flag on average.');
+		expect(words(7.5)).toBe('The 9i ends 1.5 m past the flag on average.');
+		expect(words(11)).toBe('The 9i ends 2.0 m short of the flag on average.');
+		expect(flagWords({ ...group(6, 3), finish: null }, 9, '9i', SAY_METRIC)).toBe('');
 	});
 
 	it('says the gaps between clubs, the longest first; none for one club in several flights', () => {

@@ -60,6 +60,14 @@ export function groupWords(group: Group, { club, landing, roll }: GroupMeant, sa
 		: `${landed}; the ${club} runs ${more} than the plan says.`;
 }
 
+/** "The 9i ends 1.2 m past the flag on average." */
+export function flagWords(group: Group, flag: Metres, club: string, say: Say): string {
+	if (!group.finish) return '';
+	const past = group.finish.x - flag;
+	if (isRight(past, flag)) return `The ${club} ends at the flag on average.`;
+	return `The ${club} ends ${say.length(Math.abs(past))} ${past > 0 ? 'past' : 'short of'} the flag on average.`;
+}
+
 /** Nobody hits more than this many with one club to know it better. */
 const TOO_MANY = 12;
 

@@ -4,7 +4,8 @@
 	import { resolve } from '$app/paths';
 	import { drillDraftSchema, type DrillDraft, type DrillRules } from '$lib/io/drill';
 	import { issuesOf } from '$lib/io/issues';
-	import { drillShelf } from '$lib/store/practice';
+	import { sameData } from '$lib/store/merge';
+	import { drillShelf, keepDrill } from '$lib/store/practice';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import TextField from '$lib/ui/controls/TextField.svelte';
@@ -13,7 +14,14 @@
 	interface Props {
 		drill: DrillDraft;
 	}
-	const { drill }: Props = $props();
+	const { drill: kept }: Props = $props();
+
+	/** What was changed here and has not come back from the store yet: the next change builds on it. */
+	let mine = $state.raw<DrillDraft | null>(null);
+	const drill = $derived(mine ?? kept);
+	$effect(() => {
+		if (mine && sameData(mine, kept)) mine = null;
+	});
 
 	let problem = $state('');
 	const CLUBS = [
@@ -52,7 +60,9 @@
 		const parsed = drillDraftSchema.safeParse(next);
 		const [issue] = parsed.success ? [] : issuesOf(parsed.error);
 		problem = issue ? `${issue.path}: ${issue.message}` : '';
-		if (parsed.success) void attempt(() => drillShelf.put(parsed.data));
+		if (!parsed.success) return;
+		mine = parsed.data;
+		void attempt(() => keepDrill(parsed.data));
 	}
 
 	const remove = () =>

@@ -4,6 +4,7 @@
 	import type { CarryCell } from '$lib/core/player/carryTable';
 	import { formatBalls } from '$lib/io/ballsCsv';
 	import type { GreenWire } from '$lib/io/green';
+	import { isHit } from '$lib/io/session';
 	import { cellKeyOfBall, changesOf, keyOfChange } from '$lib/io/cellChanges';
 	import type { PupilFile } from '$lib/io/pupil';
 	import { gapWords, scoreWords } from '$lib/io/words/practice';
@@ -134,7 +135,14 @@
 			{#if gaps}<p>{gaps}</p>{/if}
 		</div>
 		<div class="max-w-full overflow-x-auto">
-			<TaskTable tasks={bench.tasks} {file} at={null} {rolls} asked={(task) => bench.asked(task)} />
+			<TaskTable
+				tasks={bench.tasks}
+				{file}
+				at={null}
+				measure={session.rules.measure}
+				hit={(ball) => isHit(session, ball)}
+				asked={(task) => bench.asked(task)}
+			/>
 		</div>
 		<section class="grid gap-2" aria-labelledby="changes">
 			<h2 id="changes" class="ruled-heading">What it changes in the bag of {file.pupil.name}</h2>

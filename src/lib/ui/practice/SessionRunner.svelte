@@ -4,7 +4,15 @@
 	import { onMount } from 'svelte';
 	import { STRIKE_TAGS } from '$lib/core/practice/practised';
 	import type { GreenWire } from '$lib/io/green';
-	import { gapWords, groupWords, scoreWords, TAG_WORDS, toGoWords } from '$lib/io/words/practice';
+	import { isHit } from '$lib/io/session';
+	import {
+		flagWords,
+		gapWords,
+		groupWords,
+		scoreWords,
+		TAG_WORDS,
+		toGoWords
+	} from '$lib/io/words/practice';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { shortcuts } from '$lib/ui/shell/shortcuts.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -56,17 +64,19 @@
 					? 'Now touch where it stopped.'
 					: 'Touch where it landed.'
 	);
-	const words = $derived(
-		current?.group
-			? groupWords(
-					current.group,
-					{ club, landing: current.task.landing, roll: current.meantRoll },
-					playing.say
-				)
-			: ''
-	);
+	/** Only a landing that is asked for says anything of the swing. */
+	const lands = $derived(rolls || session.rules.measure === 'carry');
+	const words = $derived.by(() => {
+		if (!current?.group) return '';
+		const { group, task, meantRoll } = current;
+		if (lands)
+			return groupWords(group, { club, landing: task.landing, roll: meantRoll }, playing.say);
+		return session.rules.measure === 'finish'
+			? flagWords(group, session.mark, club, playing.say)
+			: '';
+	});
 	const toGo = $derived(
-		current?.group && session.rules.measure !== 'strike' && session.rules.measure !== 'strokes'
+		current?.group && lands
 			? toGoWords(current.group, rolls ? 'roll' : 'carry', club, file.pupil.pace, playing.say)
 			: ''
 	);
@@ -241,7 +251,7 @@
 		{/if}
 		<div class="grid gap-1" aria-live="polite" data-testid="said">
 			<p class="text-lg font-bold">
-				{words || (current ? 'Nothing to say before the first ball.' : '')}
+				{words || (bench.own.length === 0 ? 'Nothing to say before the first ball.' : '')}
 			</p>
 			{#if toGo}<p class="max-lg:hidden">{toGo}</p>{/if}
 			{#if gaps}<p>{gaps}</p>{/if}
@@ -254,7 +264,8 @@
 				tasks={bench.tasks}
 				{file}
 				at={bench.at}
-				{rolls}
+				measure={session.rules.measure}
+				hit={(ball) => isHit(session, ball)}
 				asked={(task) => bench.asked(task)}
 				onchoose={(i) => (bench.chosen = bench.chosen === i ? null : i)}
 			/>

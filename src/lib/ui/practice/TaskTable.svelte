@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { ballsToGo, goodPaces, meanReach } from '$lib/core/practice/goodEnough';
-	import type { PupilFile } from '$lib/io/pupil';
+	import type { Measure } from '$lib/core/practice/drill';
+	import type { Ball, PupilFile } from '$lib/io/pupil';
 	import { formatFigure } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { TaskState } from '$lib/ui/state/sessionBench.svelte';
@@ -11,14 +12,19 @@
 		file: PupilFile;
 		/** Which is at hand. */
 		at: number | null;
-		/** Whether the roll counts too. */
-		rolls: boolean;
+		/** What the balls are hit for. */
+		measure: Measure;
+		/** Whether a ball did what it was meant to do. */
+		hit: (ball: Ball) => boolean;
 		/** How many balls a task asks for, where it is not its own number. */
 		asked?: (task: TaskState['task']) => number;
 		onchoose?: (index: number) => void;
 	}
-	const { tasks, file, at, rolls, asked, onchoose }: Props = $props();
+	const { tasks, file, at, measure, hit, asked, onchoose }: Props = $props();
 
+	const rolls = $derived(measure === 'roll-out');
+	/** Otherwise only whether they did what was meant says anything. */
+	const lands = $derived(rolls || measure === 'carry');
 	const style = $derived(playing.style);
 	const figure = (metres: number) => formatFigure(metres, style);
 	/** How well what is measured is known: the middle lies within so much of it with 90 %. */
@@ -37,12 +43,16 @@
 <table class="table-sm table w-full">
 	<thead>
 		<tr>
-			<th scope="col">Club, {style.symbol}</th>
+			<th scope="col">Club{lands ? `, ${style.symbol}` : ''}</th>
 			<th scope="col">Balls</th>
-			<th scope="col">Lands</th>
-			<th scope="col">±</th>
-			{#if rolls}<th scope="col">Rolls</th><th scope="col">±</th>{/if}
-			<th scope="col">Known to</th>
+			{#if lands}
+				<th scope="col">Lands</th>
+				<th scope="col">±</th>
+				{#if rolls}<th scope="col">Rolls</th><th scope="col">±</th>{/if}
+				<th scope="col">Known to</th>
+			{:else}
+				<th scope="col">As meant</th>
+			{/if}
 		</tr>
 	</thead>
 	<tbody>
@@ -73,16 +83,21 @@
 							>{out} wild</span
 						>{/if}</td
 				>
-				<td class="figure">{group ? figure(group.carry.centre) : '–'}</td>
-				<td class="figure">{group && group.n > 1 ? figure(group.carry.spread) : '–'}</td>
-				{#if rolls}
-					<td class="figure">{group?.roll ? figure(group.roll.centre) : '–'}</td>
-					<td class="figure">{group?.roll && group.roll.n > 1 ? figure(group.roll.spread) : '–'}</td
+				{#if lands}
+					<td class="figure">{group ? figure(group.carry.centre) : '–'}</td>
+					<td class="figure">{group && group.n > 1 ? figure(group.carry.spread) : '–'}</td>
+					{#if rolls}
+						<td class="figure">{group?.roll ? figure(group.roll.centre) : '–'}</td>
+						<td class="figure"
+							>{group?.roll && group.roll.n > 1 ? figure(group.roll.spread) : '–'}</td
+						>
+					{/if}
+					<td class="figure whitespace-nowrap"
+						>{known(state)}{#if isGood(state)}<span class="hint block">good</span>{/if}</td
 					>
+				{:else}
+					<td class="figure">{balls.filter(hit).length}</td>
 				{/if}
-				<td class="figure whitespace-nowrap"
-					>{known(state)}{#if isGood(state)}<span class="hint block">good</span>{/if}</td
-				>
 			</tr>
 		{/each}
 	</tbody>
