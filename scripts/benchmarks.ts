@@ -306,7 +306,7 @@ export async function runBenchmarks({ json }: { json: boolean }): Promise<void> 
 		surveyedPlanMs: Number(times.surveyedPlanMs.toFixed(1)),
 		surveyedLadderMs: Number(times.surveyedLadderMs.toFixed(1)),
 		missMapOf200SpotsMs: Math.round(times.missMapMs),
-		...practiceFigures()
+		...(await practiceFigures())
 	};
 	if (json) console.log(JSON.stringify(result));
 	else

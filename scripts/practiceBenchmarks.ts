@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { STANDARD_BAG } from '../src/lib/core/club/standardBag';
 import { createRng } from '../src/lib/core/math/random';
 import { quantileSorted } from '../src/lib/core/math/quantiles';
@@ -6,8 +7,17 @@ import { DRILLS, type DrillId } from '../src/lib/core/practice/drills';
 import { ballsToGo, goodPaces } from '../src/lib/core/practice/goodEnough';
 import { groupOf } from '../src/lib/core/practice/grouping';
 import type { PractisedBall } from '../src/lib/core/practice/practised';
-import { propose } from '../src/lib/core/practice/propose';
+import { propose, type PractiseTask } from '../src/lib/core/practice/propose';
 import { hitBalls, type HiddenTruth } from '../src/lib/core/practice/simulatedPupil';
+import { localSampler } from '../src/lib/core/plan/localSampler';
+import { plan } from '../src/lib/core/plan/plan';
+import { Question } from '../src/lib/core/plan/question';
+import { planSwing } from '../src/lib/core/plan/swing';
+import { nearestMark } from '../src/lib/core/player/swingLength';
+import { parseArchive } from '../src/lib/io/archive/archive';
+import { playingOf } from '../src/lib/io/playing';
+import { fileOf } from '../src/lib/io/pupil';
+import { shotRequest } from '../src/lib/io/shotRequest';
 import { AS_MODELLED } from '../src/lib/core/player/delivered';
 import { DEFAULT_TECHNIQUE } from '../src/lib/core/setup/technique';
 import { fromFeet, radians } from '../src/lib/core/units';
@@ -24,6 +34,9 @@ const GROUND = {
 	room: 18,
 	slopeAlong: 0
 } as const;
+
+/** A shot to a carry. */
+type Aimed = Pick<PractiseTask, 'club' | 'flight' | 'shape' | 'landing'>;
 
 const asBall = ({ landed, finished }: ReturnType<typeof hitBalls>[number]): PractisedBall => ({
 	club: '',
@@ -51,16 +64,8 @@ function somebody(skill: Skill, seed: number): HiddenTruth {
 	};
 }
 
-/** Balls until what a drill measures is said to be good to a pace with every club and swing of it. */
-function ballsNeeded(id: DrillId, skill: Skill, seed: number): number {
-	const who = {
-		technique: DEFAULT_TECHNIQUE,
-		hand: 'right' as const,
-		strength: PROFILE[skill].strength,
-		swings: {},
-		delivered: AS_MODELLED
-	};
-	const { tasks } = propose(DRILLS[id], STANDARD_BAG, who, 'clock', GROUND);
+/** Balls until the carry of every task is said to be good. */
+function ballsFor(tasks: readonly Aimed[], skill: Skill, seed: number): number {
 	const rng = createRng(seed);
 	const truth = somebody(skill, seed);
 	return tasks.reduce((sum, { club, flight, shape, landing }) => {
@@ -74,6 +79,47 @@ function ballsNeeded(id: DrillId, skill: Skill, seed: number): number {
 		}
 		return sum + n;
 	}, 0);
+}
+
+/** What the demo's shots call for from grass, each club, flight and length of swing once. */
+async function demoCells(): Promise<Aimed[]> {
+	const parsed = parseArchive(readFileSync('static/demo/quarry-academy.json', 'utf8'));
+	if ('problems' in parsed) throw new Error(parsed.problems.join());
+	const file = fileOf(parsed.archive, 'pupil-pell')!;
+	const who = playingOf({ ...file, balls: [] });
+	const cells = new Map<string, Aimed>();
+	for (const { shot } of parsed.archive.shots) {
+		const question = new Question(shotRequest(shot, who, 20, 1));
+		const { options } = await plan(question, localSampler(question));
+		const rung = options[0]?.rung;
+		if (!rung || rung.play.flight === 'putt' || rung.play.flight === 'splash') continue;
+		const { club, flight } = rung.play;
+		const { angle } = planSwing(club, rung.solution.speed, question.request.player);
+		const { name } = nearestMark(angle, 'clock');
+		const like = STANDARD_BAG.find((one) => one.name === club.name);
+		if (!like) continue;
+		const landing = rung.solution.outcome.carry;
+		cells.set(`${like.id}/${flight}/${name}`, {
+			club: like.id,
+			flight,
+			shape: 'straight',
+			landing
+		});
+	}
+	return [...cells.values()];
+}
+
+/** Balls until what a drill measures is said to be good with every club and swing of it. */
+function ballsNeeded(id: DrillId, skill: Skill, seed: number): number {
+	const who = {
+		technique: DEFAULT_TECHNIQUE,
+		hand: 'right' as const,
+		strength: PROFILE[skill].strength,
+		swings: {},
+		delivered: AS_MODELLED
+	};
+	const { tasks } = propose(DRILLS[id], STANDARD_BAG, who, 'clock', GROUND);
+	return ballsFor(tasks, skill, seed);
 }
 
 const median = (values: number[]): number =>
@@ -102,7 +148,10 @@ function updateTimes(balls: number): number[] {
 }
 
 /** Figures of practice, by name. */
-export function practiceFigures(): Record<string, number> {
+export async function practiceFigures(): Promise<Record<string, number>> {
+	const cells = await demoCells();
+	const seeds = Array.from({ length: SEEDS }, (_, i) => i + 1);
+	const ofDemo = (skill: Skill) => median(seeds.map((seed) => ballsFor(cells, skill, seed)));
 	const needed = Object.fromEntries(
 		(['landing-box', 'swing-matrix', 'rehearse-to-spot'] as const).flatMap((id) =>
 			(['scratch', 'middle'] as const).map((skill) => [
@@ -114,6 +163,9 @@ export function practiceFigures(): Record<string, number> {
 	const times = updateTimes(2000);
 	return {
 		...needed,
+		cellsOfDemoShots: cells.length,
+		'balls demo shots scratch': ofDemo('scratch'),
+		'balls demo shots middle': ofDemo('middle'),
 		figuresOf2000BallsMs: Number(quantileSorted(times, 0.5).toFixed(1)),
 		figuresOf2000Balls95Ms: Number(quantileSorted(times, 0.95).toFixed(1))
 	};
