@@ -1,7 +1,7 @@
 import type { CarryCell } from '$lib/core/player/carryTable';
 import { markAngle } from '$lib/core/player/swingLength';
 import type { CarryFlight } from '$lib/core/solve/measuredSwings';
-import { carriesOf, type Ball, type PupilFile } from './pupil';
+import { carriesOf, inTable, type Ball, type PupilFile } from './pupil';
 
 /** A cell of the carry table before and after a session's balls count. */
 export interface CellChange {
@@ -28,7 +28,9 @@ export function changesOf(file: PupilFile, balls: readonly Ball[]): CellChange[]
 	const table = (own: readonly Ball[]) => carriesOf({ ...file, balls: [...others, ...own] });
 	const before = table([]);
 	const after = table(balls.map((ball) => ({ ...ball, counts: true })));
-	const keys = [...new Set(balls.map(cellKeyOfBall))];
+	// Cells that no ball adds to are not changed.
+	const adding = balls.filter((ball) => inTable({ ...ball, counts: true }));
+	const keys = [...new Set(adding.map(cellKeyOfBall))];
 	return keys.flatMap((key): CellChange[] => {
 		const ball = balls.find((one) => cellKeyOfBall(one) === key)!;
 		const then = after.find((cell) => cellKey(cell) === key) ?? null;

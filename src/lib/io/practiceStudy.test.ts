@@ -47,6 +47,8 @@ describe('what a session changes', () => {
 		const balls = [sessionBall(change)];
 		const file = pupilFile({}, []);
 		expect(changesOf({ ...file, balls }, balls)).toEqual([]);
+		const before = pupilFile({}, known).balls;
+		expect(changesOf({ ...file, balls: [...before, ...balls] }, balls)).toEqual([]);
 		expect(carriesOf({ ...file, balls: balls.map((ball) => ({ ...ball, counts: true })) })).toEqual(
 			[]
 		);

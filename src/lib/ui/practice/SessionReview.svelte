@@ -81,7 +81,7 @@
 					<BallMarks
 						balls={state.balls}
 						wild={state.wild}
-						landing={state.landing}
+						landing={session.rules.mark === 'flag' ? null : state.landing}
 						finish={rolls ? (state.group?.finish ?? null) : null}
 						label={clubName(file.clubs, state.task.clubId)}
 						{scale}

@@ -184,7 +184,7 @@
 					<BallMarks
 						balls={current.balls}
 						wild={current.wild}
-						landing={current.landing}
+						landing={session.rules.mark === 'flag' ? null : current.landing}
 						finish={rolls ? (current.group?.finish ?? null) : null}
 						half={bench.half}
 						{scale}
