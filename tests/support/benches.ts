@@ -1,6 +1,7 @@
+import type { WorkingShot } from '$lib/io/shot';
 import { freshShot, ShotBench } from '$lib/ui/state/shotBench.svelte';
 import type { PlannerPool } from '$lib/workers/plannerPool';
-import { directPool } from './planner';
+import { directPool, until } from './planner';
 import { whoever } from './pupils';
 
 const open: ShotBench[] = [];
@@ -22,4 +23,16 @@ export function bench() {
 	const made = opened(pool);
 	made.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 	return { bench: made, asked, closed };
+}
+
+/** A bench whose plan is there, of few balls; of the shot as it is changed first. */
+export async function readyBench(
+	change: (shot: WorkingShot) => void = () => {}
+): Promise<ShotBench> {
+	const made = opened(directPool().pool);
+	const shot = freshShot('pupil-1');
+	change(shot);
+	made.open({ shot, name: '', origin: null });
+	await until(() => made.status === 'ready');
+	return made;
 }
