@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { createPlane } from '../ground/plane';
 import type { Ground } from '../ground/ground';
-import { SURFACE } from '../ground/surfaces';
-import { roll } from './roll';
-import { BallState } from './state';
+import { SURFACE, SURFACES } from '../ground/surfaces';
+import { captureSpeed } from './capture';
+import { roll, skid } from './roll';
+import { BallState, PathRecorder } from './state';
 
 const SPEED = 3.048;
 const plane = (slopeAlong: number, slopeAcross = 0): Ground =>
@@ -65,5 +66,160 @@ describe('roll', () => {
 		expect(right.z).toBeGreaterThan(0.1);
 		expect(left.z).toBeCloseTo(-right.z, 9);
 		expect(left.x).toBeCloseTo(right.x, 9);
+	});
+});
+
+describe('the hole', () => {
+	const HOLE = { x: 3, z: 0 };
+	/** A ball that rolls at the hole, with the speed it would have there. */
+	const rolled = (speedThere: number, offset = 0, slope = 0, ground = plane(slope)) => {
+		const braking = 1.83 ** 2 / (2 * SPEED) + (5 / 7) * 9.81 * slope;
+		const start = Math.sqrt(speedThere ** 2 + 2 * braking * 3);
+		const ball = Object.assign(new BallState(), { vx: start, z: offset });
+		return { status: roll(ball, ground, SPEED, HOLE), ball };
+	};
+
+	it.each([
+		['closed', (slope: number) => plane(slope)],
+		['stepped', (slope: number) => stepped(plane(slope))]
+	])('takes what is slow enough at its offset and slope (%s)', (_, ground) => {
+		for (const [offset, slope] of [
+			[0, 0],
+			[0.03, 0],
+			[-0.045, 0],
+			[0, 0.03],
+			[0.02, -0.02]
+		] as const) {
+			const most = captureSpeed(Math.abs(offset), slope);
+			expect(rolled(0.93 * most, offset, slope, ground(slope)).status).toBe('holed');
+			expect(rolled(1.07 * most, offset, slope, ground(slope)).status).toBe('rest');
+		}
+		expect(rolled(0.2, 0.06, 0, ground(0)).status).toBe('rest');
+	});
+
+	it('holds the ball in its middle, at rest', () => {
+		const { ball } = rolled(0.6, 0.02);
+		expect([ball.x, ball.z, ball.vx, ball.vz]).toEqual([3, 0, 0, 0]);
+	});
+
+	it('is not reached by a ball that stops short or rolls away from it', () => {
+		const short = Object.assign(new BallState(), { vx: 1 });
+		expect(roll(short, plane(0), SPEED, HOLE)).toBe('rest');
+		expect(short.x).toBeCloseTo(1 / (2 * (1.83 ** 2 / (2 * SPEED))), 6);
+		const away = Object.assign(new BallState(), { x: 4, vx: 1 });
+		expect(roll(away, plane(0), SPEED, HOLE)).toBe('rest');
+		expect(away.x).toBeGreaterThan(4.5);
+	});
+
+	it('takes a ball that skids over it', () => {
+		const over = (vx: number) => {
+			const ball = Object.assign(new BallState(), { x: 2.9, vx });
+			return skid(ball, plane(0), HOLE, SPEED);
+		};
+		expect(over(1.2)).toBe('holed');
+		expect(over(2.5)).toBe('rest');
+		expect(skid(Object.assign(new BallState(), { x: 2.9, vx: 1.2 }), plane(0), null, SPEED)).toBe(
+			'rest'
+		);
+	});
+});
+
+describe('the skid', () => {
+	const skidded = (change: Partial<BallState>, ground = plane(0)) => {
+		const ball = Object.assign(new BallState(), { vx: 2 }, change);
+		expect(skid(ball, ground, null, SPEED)).toBe('rest');
+		return ball;
+	};
+	const radius = 0.021335;
+
+	it('ends rolling: five sevenths of the speed without spin, less with backspin, none lost by a ball that rolls', () => {
+		expect(skidded({}).vx / 2).toBeCloseTo(5 / 7, 2);
+		expect(skidded({ wz: 40 }).vx).toBeLessThan(skidded({}).vx);
+		expect(skidded({ wz: -150 }).vx).toBeGreaterThan(2);
+		const rolling = skidded({ wz: -2 / radius });
+		expect(rolling.vx).toBeCloseTo(2, 2);
+		expect(rolling.x).toBeLessThan(0.01);
+	});
+
+	it('takes the time in which friction makes up the slip, and moves by the mean speed', () => {
+		const ball = skidded({});
+		expect(ball.x).toBeCloseTo(((2 + ball.vx) / 2) * ball.t, 9);
+		expect(ball.t).toBeGreaterThan(0.02);
+	});
+
+	it('mirrors, and speeds up downhill by gravity', () => {
+		const right = skidded({ vz: 0.5, wx: 20 });
+		const left = skidded({ vz: -0.5, wx: -20 });
+		expect([left.x, left.z, left.vz]).toEqual([right.x, -right.z, -right.vz]);
+		const down = skidded({}, plane(-0.1));
+		expect(down.vx - skidded({}).vx).toBeCloseTo(9.81 * 0.1 * down.t, 6);
+	});
+
+	it('is slowed by long grass while it slides, and mirrors there, too', () => {
+		const rough = createPlane({
+			kind: 'plane',
+			slopeAlong: 0,
+			slopeAcross: 0,
+			edge: 50,
+			fringe: SURFACE.rough
+		});
+		const inGrass = skidded({ vx: 4, vz: 0.6, wz: 200, wx: 9 }, rough);
+		const onGreen = skidded({ vx: 4, vz: 0.6, wz: 200, wx: 9 });
+		expect(Math.hypot(inGrass.vx, inGrass.vz)).toBeLessThan(
+			0.8 * Math.hypot(onGreen.vx, onGreen.vz)
+		);
+		const mirrored = skidded({ vx: 4, vz: -0.6, wz: 200, wx: -9 }, rough);
+		expect(mirrored.x).toBeCloseTo(inGrass.x, 12);
+		expect(mirrored.z).toBeCloseTo(-inGrass.z, 12);
+		expect(mirrored.wx).toBeCloseTo(-inGrass.wx, 12);
+		expect(inGrass.t).toBeGreaterThan(0);
+	});
+});
+
+describe('a roll over changing ground', () => {
+	it('is braked by the fringe it crosses, as it is on the green behind it', () => {
+		const ground = createPlane({
+			kind: 'plane',
+			slopeAlong: 0,
+			slopeAcross: 0,
+			edge: 1,
+			fringe: SURFACE.smoothFringe
+		});
+		const green = 1.83 ** 2 / (2 * SPEED);
+		const fringe = green / SURFACES[SURFACE.smoothFringe]!.speed;
+		const ball = Object.assign(new BallState(), { vx: 2 });
+		roll(ball, ground, SPEED, null);
+		expect(ball.x).toBeCloseTo(1 + (4 - 2 * fringe) / (2 * green), 1);
+	});
+
+	it('draws a path that ends where the ball rests, on the ground', () => {
+		const recorder = new PathRecorder();
+		const ball = Object.assign(new BallState(), { vx: 1.5, vz: 0.2 });
+		roll(ball, plane(0.02, 0.01), SPEED, null, 0, recorder);
+		const [t, x, y, z] = recorder.points.at(-1)!;
+		expect([t, x, z]).toEqual([ball.t, ball.x, ball.z]);
+		expect(y).toBeCloseTo(0.02 * x - 0.01 * z, 9);
+	});
+
+	it('stops where sand or water begins', () => {
+		const trap: Ground = {
+			...plane(0),
+			patch: () => false,
+			sample: (x, z, out) => {
+				plane(0).sample(x, z, out);
+				if (x > 1) out.kind = SURFACE.sand;
+			}
+		};
+		const ball = Object.assign(new BallState(), { vx: 3 });
+		expect(roll(ball, trap, SPEED, null)).toBe('rest');
+		expect(ball.x).toBeGreaterThan(1);
+		expect(ball.x).toBeLessThan(1.3);
+		expect(ball.vx).toBe(0);
+	});
+
+	it('runs away off the map where it goes downhill for ever', () => {
+		const ball = Object.assign(new BallState(), { vx: 1 });
+		expect(roll(ball, plane(-0.3), SPEED, null)).toBe('runaway');
+		expect(ball.x).toBeGreaterThan(150);
 	});
 });

@@ -166,3 +166,67 @@ describe('the ends of the line', () => {
 		expect(rough.patch(6, -2.5, patch)).toBe(false);
 	});
 });
+
+describe('the rectangle of one slope', () => {
+	const beside = [
+		{ from: 4, to: 6, fromZ: 2, toZ: 5, kind: SURFACE.sand },
+		{ from: 4, to: 6, fromZ: -6, toZ: -3, kind: SURFACE.water },
+		{ from: 7, to: 8.5, fromZ: 1, toZ: 2, kind: SURFACE.sand },
+		{ from: 1, to: 3, fromZ: 1, toZ: 2, kind: SURFACE.sand }
+	];
+	const one = createSegments({
+		kind: 'segments',
+		toEdge: 3,
+		rise: 0.4,
+		grass: [{ kind: SURFACE.smoothFringe, length: 3 }],
+		segments: [
+			{ length: 4, slopeAlong: 0.02, slopeAcross: 0.01 },
+			{ length: 6, slopeAlong: -0.01, slopeAcross: 0 }
+		],
+		greenLength: 12,
+		left: 8,
+		right: 9,
+		beside,
+		strips: []
+	});
+	const patchAt = (x: number, z: number) => {
+		const patch = new UniformPatch();
+		return one.patch(x, z, patch) ? patch : null;
+	};
+
+	it('ends at what lies beside the line on either hand, and does not mind what lies before or behind', () => {
+		expect(patchAt(4, 0)).toEqual({ fromX: 3, toX: 7, fromZ: -3, toZ: 2 });
+		expect(patchAt(6.5, 6)).toEqual({ fromX: 3, toX: 7, fromZ: 5, toZ: 9 });
+		expect(patchAt(3, -7)).toEqual({ fromX: 3, toX: 7, fromZ: -8, toZ: -6 });
+		expect(patchAt(9, 0)).toEqual({ fromX: 7, toX: 15, fromZ: -8, toZ: 1 });
+	});
+
+	it('is no rectangle on the bank, in what lies beside, on its rim and off the green', () => {
+		for (const [x, z] of [
+			[2, 0],
+			[5, 3],
+			[5, 2],
+			[5, 5],
+			[5, -3],
+			[5, 9],
+			[5, -8],
+			[5, 12]
+		] as const)
+			expect(patchAt(x, z), `${x}, ${z}`).toBeNull();
+	});
+
+	it('holds one kind and one slope, whatever is asked for in it', () => {
+		for (let x = 3; x < 15; x += 0.37)
+			for (let z = -7.9; z < 9; z += 0.41) {
+				const patch = patchAt(x, z);
+				if (!patch) continue;
+				const [here, there] = [new GroundSample(), new GroundSample()];
+				one.sample(x, z, here);
+				for (const s of [0.01, 0.5, 0.99]) {
+					const u = patch.fromX + s * (patch.toX - patch.fromX);
+					one.sample(u, patch.fromZ + s * (patch.toZ - patch.fromZ), there);
+					expect({ ...there, height: 0 }).toEqual({ ...here, height: 0 });
+				}
+			}
+	});
+});

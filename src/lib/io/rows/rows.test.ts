@@ -1,0 +1,96 @@
+import { expect, it } from 'vitest';
+import { ballRow } from './ball';
+import { clubRow } from './club';
+import { pupilRow } from './pupil';
+import { shotRow } from './shot';
+
+// What a row written by an older release, which knew less, is taken to mean.
+it('takes what an older pupil does not say as it was meant then', () => {
+	expect(pupilRow.parse({ id: 'p', name: 'Ann' })).toEqual({
+		id: 'p',
+		name: 'Ann',
+		skill: 'middle',
+		hand: 'right',
+		school: 'free',
+		vocabulary: 'clock',
+		technique: { chip: 'lean', flop: 'lead', stroke: 'pendulum' },
+		pace: 0.9,
+		units: 'metres',
+		minding: '',
+		notes: '',
+		archived: false
+	});
+	expect(pupilRow.parse({ id: 'p', name: '', delivered: {} }).delivered).toEqual({
+		loft: {},
+		grip: 1
+	});
+});
+
+it('takes an older club as a wedge at the front of the bag', () => {
+	expect(clubRow.parse({ id: 'c', pupilId: 'p', name: 'SW', loft: 56 })).toEqual({
+		id: 'c',
+		pupilId: 'p',
+		name: 'SW',
+		loft: 56,
+		bounce: 6,
+		kind: 'wedge',
+		order: 0,
+		retiredAt: null
+	});
+});
+
+it('takes an older shot as a plain one from the fairway', () => {
+	const { shot } = shotRow.parse({
+		id: 's',
+		name: '',
+		savedAt: '',
+		shot: {
+			pupilId: 'p',
+			situation: {
+				toEdge: 3,
+				edgeToPin: 9,
+				stimpFeet: 10,
+				hazards: [{ kind: 'sand', from: 1, to: 2 }],
+				wind: {}
+			}
+		}
+	});
+	expect(shot.situation).toEqual({
+		lie: 'fairway',
+		wet: false,
+		toEdge: 3,
+		edgeToPin: 9,
+		beyondPin: 8,
+		rise: 0,
+		fringe: 'smooth',
+		slopeAlong: 0,
+		slopeAcross: 0,
+		hazards: [{ kind: 'sand', from: 1, to: 2, height: 0 }],
+		stimpFeet: 10,
+		firmness: 'medium',
+		grain: 'none',
+		wind: { along: 0, across: 0 }
+	});
+});
+
+it.each([
+	['pupil', pupilRow, { name: 'Ann' }],
+	['club', clubRow, { pupilId: 'p', name: 'SW', loft: 56 }],
+	[
+		'ball',
+		ballRow,
+		{
+			pupilId: 'p',
+			clubId: 'c',
+			at: '',
+			swing: '9',
+			flight: 'standard',
+			carry: 14,
+			source: 'typed'
+		}
+	]
+])('refuses a %s without an id of its own', (_, row, rest) => {
+	expect(row.safeParse({ ...rest, id: '' }).success).toBe(false);
+	expect(row.safeParse({ ...rest, id: 'one' }).success).toBe(true);
+	expect(row.safeParse({ ...rest, id: 'x'.repeat(40) }).success).toBe(true);
+});
