@@ -1,7 +1,7 @@
 import { Outcome } from '../ball/simulate';
 import { SURFACE } from '../ground/surfaces';
 import { interpolate } from '../math/interpolation';
-import type { Metres, MetresPerSecond } from '../units';
+import type { Metres, MetresPerSecond, Radians } from '../units';
 import type { Rung } from './rung';
 import type { Question } from './question';
 import { playIntended } from '../solve/solve';
@@ -28,7 +28,7 @@ const WIDEST: Metres = 7;
 const PAST_PIN: Metres = 2;
 const CARRY_TABLE = 16;
 
-/** Head speeds against carries of one play straight ahead; carries rise. */
+/** Of one play aimed straight ahead, against its carries, which rise: head speeds, and how far to the right it comes down. */
 function carryTable(question: Question, rung: Rung) {
 	const intent = question.intent(rung.play);
 	const fastest = Math.min(question.fastest(rung.play), rung.solution.speed * 2.2);
@@ -36,14 +36,16 @@ function carryTable(question: Question, rung: Rung) {
 	const out = new Outcome();
 	const carries: Metres[] = [];
 	const speeds: MetresPerSecond[] = [];
+	const starts: Radians[] = [];
 	for (let i = 0; i < CARRY_TABLE; i++) {
 		const speed = slowest + ((fastest - slowest) * i) / (CARRY_TABLE - 1);
 		const { carry } = playIntended(intent, question.bare, speed, 0, out);
 		if (carry <= (carries.at(-1) ?? 0)) continue;
 		carries.push(carry);
 		speeds.push(speed);
+		starts.push(Math.atan2(out.landingZ, out.landingX));
 	}
-	return { carries, speeds };
+	return { carries, speeds, starts };
 }
 
 function fateOf(out: Outcome): number {
@@ -56,7 +58,7 @@ function fateOf(out: Outcome): number {
  * Where a play may land: every spot of a grid between the ball and a little past the hole is played to, and what it leads to is kept.
  *
  * @param rung a solved play that flies
- * @returns the spot meant is the one straight along the aim at the carry of level ground; off the line it differs by centimetres
+ * @returns the spot meant is the one that the ball comes down on where the ground is level; on a slope it differs by centimetres
  */
 export function landingRegion(question: Question, rung: Rung): LandingRegion {
 	const { situation, pin } = question;
@@ -69,7 +71,7 @@ export function landingRegion(question: Question, rung: Rung): LandingRegion {
 	const fromZ = -((rows - 1) / 2) * cell;
 	const leave = new Float64Array(columns * rows).fill(NaN);
 	const fate = new Uint8Array(columns * rows);
-	const { carries, speeds } = carryTable(question, rung);
+	const { carries, speeds, starts } = carryTable(question, rung);
 	const scene = question.obstructed;
 	const intent = question.intent(rung.play);
 	const out = new Outcome();
@@ -78,7 +80,8 @@ export function landingRegion(question: Question, rung: Rung): LandingRegion {
 		const z = fromZ + Math.floor(at / columns) * cell;
 		const carry = Math.hypot(x, z);
 		if (carry < carries[0]! || carry > carries.at(-1)!) continue;
-		playIntended(intent, scene, interpolate(carries, speeds, carry), Math.atan2(z, x), out);
+		const aim = Math.atan2(z, x) - interpolate(carries, starts, carry);
+		playIntended(intent, scene, interpolate(carries, speeds, carry), aim, out);
 		leave[at] = Math.hypot(out.finishX - pin, out.finishZ);
 		fate[at] = fateOf(out);
 	}

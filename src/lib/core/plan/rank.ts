@@ -1,4 +1,3 @@
-import type { Ratio } from '../units';
 import type { Ladder } from './ladder';
 import { chooseLeaves, settle } from './leave';
 import { nearestPlayable } from './past';
@@ -15,19 +14,12 @@ import {
 	type Sampler
 } from './race';
 import type { Rung } from './rung';
-import { mostBalls, type Finishes } from './sample';
-import { pairedDifference, statisticsOf, troubleOf, type ShotStatistics } from './statistics';
+import { mostBalls } from './sample';
+import { pairedDifference, statisticsOf } from './statistics';
+import { orderTies, type SampledRung } from './ties';
 
 export type { SampleJob, Sampler } from './race';
-
-/** A rung with what its balls did. */
-export interface SampledRung {
-	rung: Rung;
-	finishes: Finishes;
-	statistics: ShotStatistics;
-	/** No worse than the cheapest by more than chance allows. */
-	tied: boolean;
-}
+export type { SampledRung } from './ties';
 
 /** Standard errors of a gap that may be chance while the field is thinned out. */
 const DOUBT = 2;
@@ -44,9 +36,6 @@ const HOPELESS = 0.05;
 /** Differences under this are a tie whatever the luck. */
 const SMALLEST_DIFFERENCE = 0.02;
 const TIE_ERRORS = 2.5;
-/** Among ties, trouble (hazard and four-or-more added) counts in steps of this, air in steps of that. */
-const TROUBLE_STEP: Ratio = 0.03;
-const AIR_STEP: Ratio = 0.06;
 
 /**
  * About how many balls a ranking plays: the first look at every play, at most so many that are asked where they are best left, and those
@@ -63,29 +52,6 @@ export const ballsOf = (plays: number, samples: number): number =>
 /** Tells how far the sampling has come, 0 to 1. */
 export type Progress = (share: number) => void;
 
-/**
- * Among ties: what can go wrong, then least air, then what the player has measured. Every step is a whole number, so that the order is
- * one order whoever compares.
- */
-function orderTies(question: Question, tied: readonly SampledRung[]): SampledRung[] {
-	const least = Math.min(...tied.map(({ statistics }) => troubleOf(statistics)));
-	const measured = ({ rung }: SampledRung) =>
-		(question.request.player.swings[rung.play.club.id]?.known.length ?? 0) > 0 ? 0 : 1;
-	const keys = tied.map((option) => [
-		Math.floor((troubleOf(option.statistics) - least) / TROUBLE_STEP),
-		Math.floor(option.rung.airShare / AIR_STEP),
-		measured(option),
-		option.rung.airShare
-	]);
-	return tied
-		.map((option, i) => ({ option, key: keys[i]! }))
-		.sort((a, b) => {
-			const k = a.key.findIndex((value, i) => value !== b.key[i]);
-			return k < 0 ? 0 : a.key[k]! - b.key[k]!;
-		})
-		.map(({ option }) => option);
-}
-
 /** Ties first, in the order of `orderTies`; the others by what they cost. */
 function finish(question: Question, entries: readonly Played[]): SampledRung[] {
 	const leader = cheapest(entries);
@@ -97,8 +63,8 @@ function finish(question: Question, entries: readonly Played[]): SampledRung[] {
 	const costs = ({ statistics }: SampledRung) => statistics.expectedStrokes;
 	return [
 		...orderTies(
-			question,
-			sampled.filter(({ tied }) => tied)
+			sampled.filter(({ tied }) => tied),
+			({ play }) => (question.request.player.swings[play.club.id]?.known.length ?? 0) > 0
 		),
 		...sampled.filter(({ tied }) => !tied).sort((a, b) => costs(a) - costs(b))
 	];

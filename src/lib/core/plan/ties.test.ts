@@ -1,0 +1,51 @@
+import { expect, it } from 'vitest';
+import type { Rung } from './rung';
+import type { ShotStatistics } from './statistics';
+import { orderTies } from './ties';
+
+/** What decides of a tie; the rest of a sampled rung is not looked at. */
+const tie = (name: string, trouble: [hazard: number, four: number], airShare: number) => ({
+	name,
+	rung: { airShare, play: { club: { id: name } } } as Rung,
+	statistics: { chances: { hazard: trouble[0], fourOrMore: trouble[1] } } as ShotStatistics
+});
+const order = (options: ReturnType<typeof tie>[], measured: string[] = []) =>
+	orderTies(options, ({ play }) => measured.includes(play.club.id)).map(({ name }) => name);
+
+it('calls what gets into less trouble first, hazard and four-or-more added, whatever the air', () => {
+	expect(order([tie('a', [0.1, 0.05], 0.1), tie('b', [0.02, 0.02], 0.9)])).toEqual(['b', 'a']);
+	expect(order([tie('a', [0, 0.1], 0.1), tie('b', [0.06, 0], 0.9)])).toEqual(['b', 'a']);
+});
+
+it('takes less than three points of trouble for none, from the least on', () => {
+	expect(order([tie('a', [0.5, 0], 0.9), tie('b', [0.529, 0], 0.1)])).toEqual(['b', 'a']);
+	expect(order([tie('a', [0.5, 0], 0.9), tie('b', [0.531, 0], 0.1)])).toEqual(['a', 'b']);
+});
+
+it('then calls what flies less, in steps of six points', () => {
+	expect(order([tie('a', [0, 0], 0.61), tie('b', [0, 0], 0.53)])).toEqual(['b', 'a']);
+	expect(order([tie('a', [0, 0], 0.42), tie('b', [0, 0], 0.41)])).toEqual(['b', 'a']);
+});
+
+it('then what the player has measured, before a little less air', () => {
+	const [less, more] = [tie('less', [0, 0], 0.42), tie('more', [0, 0], 0.47)];
+	expect(order([less, more], ['more'])).toEqual(['more', 'less']);
+	expect(order([less, more], ['less', 'more'])).toEqual(['less', 'more']);
+	expect(order([tie('a', [0, 0], 0.41), more], ['more'])).toEqual(['a', 'more']);
+});
+
+it('is one order however the ties come, and leaves what is alike as it came', () => {
+	const options = [0.11, 0.31, 0.29, 0.9, 0.35].map((air, i) =>
+		tie(String(i), [0.02 * i, 0.01], air)
+	);
+	const once = order(options, ['1', '3']);
+	expect(order([...options].reverse(), ['1', '3'])).toEqual(once);
+	expect(
+		order(
+			[...once].map((name) => options[Number(name)]!),
+			['1', '3']
+		)
+	).toEqual(once);
+	expect(order([tie('x', [0, 0], 0.4), tie('y', [0, 0], 0.4)])).toEqual(['x', 'y']);
+	expect(order([])).toEqual([]);
+});

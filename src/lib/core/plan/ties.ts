@@ -1,0 +1,53 @@
+import type { Ratio } from '../units';
+import type { Rung } from './rung';
+import type { Finishes } from './sample';
+import { troubleOf, type ShotStatistics } from './statistics';
+
+/** A rung with what its balls did. */
+export interface SampledRung {
+	rung: Rung;
+	finishes: Finishes;
+	statistics: ShotStatistics;
+	/** No worse than the cheapest by more than chance allows. */
+	tied: boolean;
+}
+
+/** Trouble (hazard and four-or-more added) counts in steps of this, air in steps of that. */
+const TROUBLE_STEP: Ratio = 0.03;
+const AIR_STEP: Ratio = 0.06;
+
+/** What of a sampled rung decides among ties. */
+type Tied = Pick<SampledRung, 'rung' | 'statistics'>;
+
+/** Negative where the first key that differs is the lower one in `a`. */
+function byKeys(a: readonly number[], b: readonly number[]): number {
+	const k = a.findIndex((value, i) => value !== b[i]);
+	return k < 0 ? 0 : a[k]! - b[k]!;
+}
+
+/**
+ * Puts ties in order: what can go wrong, then least air, then what the player has measured. Every step is a whole number, so that the
+ * order is one order whoever compares.
+ *
+ * @param tied that cost the same as far as can be told
+ * @param measured whether the player has measured a swing with the club of a rung
+ * @returns a new list, best first; those alike in everything as they came
+ */
+export function orderTies<T extends Tied>(
+	tied: readonly T[],
+	measured: (rung: Rung) => boolean
+): T[] {
+	const least = Math.min(...tied.map(({ statistics }) => troubleOf(statistics)));
+	return tied
+		.map((option) => ({
+			option,
+			key: [
+				Math.floor((troubleOf(option.statistics) - least) / TROUBLE_STEP),
+				Math.floor(option.rung.airShare / AIR_STEP),
+				measured(option.rung) ? 0 : 1,
+				option.rung.airShare
+			]
+		}))
+		.sort((a, b) => byKeys(a.key, b.key))
+		.map(({ option }) => option);
+}
