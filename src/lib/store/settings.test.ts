@@ -57,9 +57,9 @@ describe('the shot on the screen', () => {
 
 it('keeps preferences, and begins with the first ones where they cannot be read', async () => {
 	expect(await readPreferences()).toEqual(FIRST_PREFERENCES);
-	const other = { ...FIRST_PREFERENCES, look: 'slate' as const };
+	const other = { ...FIRST_PREFERENCES, theme: 'slate' as const };
 	await writePreferences(other);
 	expect(await readPreferences()).toEqual(other);
-	await database.settings.put({ key: SETTING.preferences, value: { look: 7 } });
+	await database.settings.put({ key: SETTING.preferences, value: { theme: 7 } });
 	expect(await readPreferences()).toEqual(FIRST_PREFERENCES);
 });
