@@ -18,6 +18,7 @@ const ELSEWHERE: Record<string, readonly string[]> = {
 	'core/schools': ['src/lib/core/plan/explain.test.ts'],
 	'core/setup': ['src/lib/io/words/*.test.ts'],
 	io: ['src/lib/store/*.test.ts', 'src/lib/ui/{shot,bag}/[a-z]*.test.ts'],
+	'core/practice': ['src/lib/io/practiceStudy.test.ts'],
 	store: []
 };
 const onPage = folder.startsWith('ui');
