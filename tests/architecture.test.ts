@@ -11,7 +11,7 @@ const FLOORS: Record<string, readonly string[]> = {
 	core: [],
 	io: ['core'],
 	store: ['core', 'io'],
-	workers: ['core'],
+	workers: ['core', 'io', 'store'],
 	server: ['core', 'io', 'workers'],
 	devices: ['io'],
 	ui: ['core', 'io', 'store', 'workers', 'devices']

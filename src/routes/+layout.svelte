@@ -7,6 +7,7 @@
 	import AppHeader from '$lib/ui/shell/AppHeader.svelte';
 	import { answering } from '$lib/store/answering';
 	import { attempt } from '$lib/ui/shell/attempt';
+	import { offerBackup } from '$lib/ui/shell/backupOffer';
 	import { watchForNewVersion } from '$lib/ui/shell/newVersion';
 	import { seedDemo } from '$lib/ui/state/demo';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -18,7 +19,9 @@
 		const stops = [preferences.follow(), watchForNewVersion()];
 		const begin = async () => {
 			if (data.demo) await attempt(() => answering(seedDemo()));
-			if (!left) stops.push(playing.follow());
+			if (left) return;
+			stops.push(playing.follow());
+			if (!data.demo) await offerBackup();
 		};
 		void begin();
 		return () => {

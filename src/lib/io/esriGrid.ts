@@ -9,6 +9,10 @@ export interface FileProblem {
 
 const NODATA = -9999;
 const MOST_NODES = 160_000;
+/** Longer files are not read. */
+export const MOST_GRID_BYTES = 8 * 1024 * 1024;
+/** So often, in heights, one is told how far the reading has come. */
+const TELL_EVERY = 8192;
 const HEADER = [
 	'ncols',
 	'nrows',
@@ -78,7 +82,7 @@ function originOf(values: Map<string, number>, axis: 'x' | 'y', cell: number, at
 	return centre ?? wanted(values, `${axis}llcorner`, at) + cell / 2;
 }
 
-function gridOf(text: string): GridWire {
+function gridOf(text: string, progress: (share: number) => void): GridWire {
 	const tokens = tokensOf(text);
 	const { values, used } = headerOf(tokens);
 	const first = tokens[used] ?? tokens.at(-1);
@@ -106,6 +110,7 @@ function gridOf(text: string): GridWire {
 		);
 	const heights = new Array<number | null>(columns * rows);
 	body.forEach((token, at) => {
+		if (at % TELL_EVERY === 0) progress(at / body.length);
 		const value = numberOf(token);
 		// The file begins with the northernmost row.
 		const row = rows - 1 - Math.floor(at / columns);
@@ -124,12 +129,16 @@ function gridOf(text: string): GridWire {
 /**
  * Reads an ESRI ASCII grid.
  *
+ * @param progress is told the share read, 0 to 1
  * @returns the grid, or what is wrong with the file and where
  * @source format: Esri, ASCII raster format (ARC/INFO documentation), from memory
  */
-export function parseEsriGrid(text: string): { grid: GridWire } | { problem: FileProblem } {
+export function parseEsriGrid(
+	text: string,
+	progress: (share: number) => void = () => {}
+): { grid: GridWire } | { problem: FileProblem } {
 	try {
-		return { grid: gridOf(text) };
+		return { grid: gridOf(text, progress) };
 	} catch (error) {
 		if (error instanceof Malformed) return { problem: error.problem };
 		throw error;

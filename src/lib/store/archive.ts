@@ -1,5 +1,13 @@
 import type { Archive, ArchiveContent } from '$lib/io/archive/archive';
-import { keyOf, knownOf, planMerge, type Known, type MergePlan } from '$lib/io/archive/merge';
+import {
+	keyOf,
+	knownOf,
+	planMerge,
+	twiceIn,
+	type ImportPreview,
+	type Known,
+	type MergePlan
+} from '$lib/io/archive/merge';
 import { ARCHIVED_TABLES, type ArchivedTable } from '$lib/io/archive/version4';
 import { stamp } from './clock';
 import { database, SETTING, type RawRow } from './database';
@@ -84,15 +92,6 @@ async function knownHere(): Promise<Map<string, Known>> {
 	return known;
 }
 
-/** What an import will do; nothing is written yet. */
-export interface ImportPreview {
-	plan: MergePlan;
-	/** Rows that the writer of the file could not read and that are not here; they come in as they are. */
-	unreadable: Archive['unreadable'];
-	/** Pupils that the app made by itself and nobody has used: those of the file take their place. */
-	unused: string[];
-}
-
 /** Pupils that were made without asking, never touched and never used; only where a file brings others. */
 async function unusedPupils(plan: MergePlan): Promise<string[]> {
 	if (!plan.added.some(({ table }) => table === 'pupils')) return [];
@@ -118,6 +117,7 @@ export function previewImport(archive: ArchiveContent): Promise<ImportPreview> {
 		const plan = planMerge(here, knownOf(archive));
 		return {
 			plan,
+			twice: twiceIn(archive),
 			unreadable: archive.unreadable.filter(
 				({ table, row }) => !here.get(keyOf({ table, id: keyText(row.id) }))?.row
 			),

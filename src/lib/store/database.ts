@@ -34,6 +34,7 @@ export const SETTING = {
 	lastShotLine: 'lastShotLine',
 	playing: 'playing',
 	ballColumns: 'ballColumns',
+	savedAt: 'savedAt',
 	demoSeeded: 'demoSeeded'
 } as const;
 

@@ -1,4 +1,4 @@
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy, type Remote } from 'comlink';
 import type { Club } from '../core/club/club';
 import type { BallsReading, ChippedBall } from '../core/today/readBalls';
 import type { Green } from '../core/green/green';
@@ -14,68 +14,15 @@ import type { PlanRequest } from '../core/plan/request';
 import type { Finishes } from '../core/plan/sample';
 import type { MeasuringGain } from '../core/plan/worthMeasuring';
 import type { PlannerWorker } from './protocol';
+import { WatchedWorker } from './watchedWorker';
 
 const MOST_WORKERS = 4;
 /** The longest single piece of work (a fit of 400 readings on a slow phone) is well under this, in ms. */
 const PATIENCE = 45_000;
 
-/** A worker behind its RPC wrapper; a crash rejects every call under way, which the RPC library alone would leave pending. */
-class Member {
-	readonly #worker: Worker;
-	readonly remote: Remote<PlannerWorker>;
-	readonly #crashed: Promise<never>;
+/** A planning worker and the request that it has open. */
+class Member extends WatchedWorker<PlannerWorker> {
 	#open: PlanRequest | null = null;
-
-	#under = 0;
-	#silence: ReturnType<typeof setTimeout> | undefined;
-	#fail: (reason: string) => void = () => {};
-
-	/**
-	 * @param patience how long it may be silent while it is asked something, in ms: then it counts as crashed
-	 * @param onCrash is told when it is of no more use
-	 */
-	constructor(
-		start: () => Worker,
-		private readonly patience: number,
-		onCrash: (member: Member) => void
-	) {
-		this.#worker = start();
-		this.remote = wrap<PlannerWorker>(this.#worker);
-		this.#crashed = new Promise((_, reject) => {
-			this.#fail = (reason) => {
-				onCrash(this);
-				this.terminate();
-				reject(new Error(`The planner stopped: ${reason}`));
-			};
-		});
-		this.#crashed.catch(() => {});
-		const fail = (event: Event) =>
-			this.#fail(event instanceof ErrorEvent ? event.message : 'unreadable message');
-		this.#worker.addEventListener('error', fail);
-		this.#worker.addEventListener('messageerror', fail);
-		this.#worker.addEventListener('message', () => this.#listen());
-	}
-
-	async call<T>(ask: (remote: Remote<PlannerWorker>) => Promise<T>): Promise<T> {
-		this.#under++;
-		this.#listen();
-		try {
-			return await Promise.race([ask(this.remote), this.#crashed]);
-		} finally {
-			this.#under--;
-			this.#listen();
-		}
-	}
-
-	/** Counts the silence anew; nobody waits for a worker that is asked nothing. */
-	#listen(): void {
-		clearTimeout(this.#silence);
-		if (this.#under > 0)
-			this.#silence = setTimeout(
-				() => this.#fail('it fell silent and was replaced; ask again'),
-				this.patience
-			);
-	}
 
 	/** Asks about a request; it is sent along only where this worker has another one open. */
 	about<T>(request: PlanRequest, ask: (remote: Remote<PlannerWorker>) => Promise<T>): Promise<T> {
@@ -83,11 +30,6 @@ class Member {
 		this.#open = request;
 		// Messages keep their order, so that the question is open when what follows arrives; a failed opening fails both.
 		return this.call(async (remote) => (await Promise.all([remote.open(request), ask(remote)]))[1]);
-	}
-
-	terminate(): void {
-		clearTimeout(this.#silence);
-		this.#worker.terminate();
 	}
 }
 
@@ -107,11 +49,12 @@ export class PlannerPool {
 	}
 
 	#member(index: number): Member {
-		const drop = (crashed: Member) => {
-			this.#members = this.#members.filter((member) => member !== crashed);
-		};
-		while (this.#members.length <= index)
-			this.#members.push(new Member(this.#start, this.patience, drop));
+		while (this.#members.length <= index) {
+			const member = new Member(this.#start, 'The planner', this.patience, () => {
+				this.#members = this.#members.filter((other) => other !== member);
+			});
+			this.#members.push(member);
+		}
 		return this.#members[index]!;
 	}
 

@@ -40,6 +40,29 @@ export function knownOf(archive: Pick<Archive, ArchivedTable | 'deleted'>): Map<
 	return known;
 }
 
+/** Records that stand in a file more than once, each named once. */
+export function twiceIn(archive: Pick<Archive, ArchivedTable>): Known[] {
+	return ARCHIVED_TABLES.flatMap((table) => {
+		const seen = new Map<string, number>();
+		return archive[table].flatMap((row) => {
+			const times = (seen.get(row.id) ?? 0) + 1;
+			seen.set(row.id, times);
+			return times === 2 ? [{ table, id: row.id, row, at: row.updatedAt }] : [];
+		});
+	});
+}
+
+/** What an import will do; nothing is written yet. */
+export interface ImportPreview {
+	plan: MergePlan;
+	/** Records that the file has more than once: of each the newer counts. */
+	twice: Known[];
+	/** Rows that the writer of the file could not read and that are not here; they come in as they are. */
+	unreadable: Archive['unreadable'];
+	/** Pupils that the app made by itself and nobody has used: those of the file take their place. */
+	unused: string[];
+}
+
 /** What taking in a file will do, record by record. */
 export interface MergePlan {
 	added: Known[];

@@ -1,70 +1,99 @@
 <script lang="ts">
 	import Download from '@lucide/svelte/icons/download';
+	import { onDestroy } from 'svelte';
 	import { toast } from 'svelte-sonner';
-	import {
-		formatArchive,
-		MOST_ARCHIVE_BYTES,
-		parseArchive,
-		type Archive
-	} from '$lib/io/archive/archive';
-	import { importArchive, previewImport, readAll, type ImportPreview } from '$lib/store/archive';
-	import { download, downloadBlob } from '$lib/ui/files/download';
-	import { packed } from '$lib/ui/files/gzip';
+	import { MOST_ARCHIVE_BYTES } from '$lib/io/archive/archive';
+	import { noteBackup } from '$lib/store/backup';
+	import type { FileHelper } from '$lib/workers/fileHelper';
+	import type { ArchiveOffer } from '$lib/workers/fileProtocol';
+	import { downloadBlob } from '$lib/ui/files/download';
 	import FileButton from '$lib/ui/files/FileButton.svelte';
+	import FileWorkBar from '$lib/ui/files/FileWorkBar.svelte';
 	import { archiveProblemWords, exportedWords, undoneWords } from '$lib/ui/files/importWords';
 	import { attempt } from '$lib/ui/shell/attempt';
+	import { FileWork } from '$lib/ui/state/fileWork.svelte';
 	import BrokenRows from './BrokenRows.svelte';
+	import KeptSafe from './KeptSafe.svelte';
 	import MergePreview from './MergePreview.svelte';
-	import { importedWords } from './previewWords';
 
-	/** Longer archives are packed: a surveyed grid shrinks to a fifth. */
-	const PACKED_FROM = 2_000_000;
+	/** An archive that was read and is not taken in yet; the helper holds it. */
 	interface Offered {
 		name: string;
-		archive: Archive;
-		preview: ImportPreview;
+		offer: ArchiveOffer;
+		helper: FileHelper;
 	}
+	const UNDO_FOR = 15_000;
+	const work = new FileWork();
+	let doing = $state('');
 	let problem = $state('');
-	/** A file that was read and is not taken in yet. */
 	let offered = $state.raw<Offered | null>(null);
 
-	const save = () =>
-		attempt(async () => {
-			const content = await readAll();
-			const text = formatArchive(content);
-			const name = `crisp-landing-${content.exportedAt.slice(0, 10)}.json`;
-			if (text.length > PACKED_FROM) downloadBlob(`${name}.gz`, await packed(text));
-			else download(name, text, 'application/json');
-			toast.success(exportedWords(content));
-		});
-
-	async function take(text: string, name: string) {
-		problem = '';
+	function leave() {
+		offered?.helper.close();
 		offered = null;
-		const parsed = parseArchive(text);
-		if ('problems' in parsed) {
-			problem = archiveProblemWords(name, parsed.problems);
-			return;
-		}
-		try {
-			offered = { name, archive: parsed.archive, preview: await previewImport(parsed.archive) };
-		} catch (error) {
-			problem = `${name} was not imported; nothing was changed. ${error instanceof Error ? error.message : ''}`;
-		}
+	}
+	onDestroy(() => {
+		work.clear();
+		leave();
+	});
+
+	function begin(words: string) {
+		doing = words;
+		problem = '';
 	}
 
-	async function takeIn({ name, archive }: Offered, bringBack: boolean) {
+	function save() {
+		begin('Writing the archive');
+		void work.begin(async (helper, progress) => {
+			const { file, name, counts } = await helper.saveArchive(progress);
+			downloadBlob(name, file);
+			await noteBackup();
+			toast.success(exportedWords(counts));
+		});
+	}
+
+	function read(file: File) {
+		leave();
+		begin('Reading the archive');
+		return work.begin(async (helper, progress) => {
+			const found = await helper.openArchive(file, progress);
+			if ('problems' in found) {
+				problem = archiveProblemWords(file.name, found.problems);
+				return;
+			}
+			offered = { name: file.name, offer: found.offer, helper };
+			return 'keep';
+		});
+	}
+
+	function takeIn({ helper }: Offered, bringBack: boolean) {
 		offered = null;
-		try {
-			const result = await importArchive(archive, { bringBack });
-			const undo = () => attempt(async () => toast(undoneWords(await result.undo())));
-			toast.success(importedWords(result.preview, bringBack), {
-				duration: 15_000,
-				action: { label: 'Undo', onClick: () => void undo() }
+		begin('Taking it in');
+		void work.begin(async () => {
+			const words = await helper.takeIn(bringBack);
+			const undo = () =>
+				attempt(async () => {
+					toast(undoneWords(await helper.undo()));
+					helper.close();
+				});
+			toast.success(words, {
+				duration: UNDO_FOR,
+				action: { label: 'Undo', onClick: () => void undo() },
+				onAutoClose: () => helper.close()
 			});
-		} catch (error) {
-			problem = `${name} was not imported; nothing was changed. ${error instanceof Error ? error.message : ''}`;
-		}
+			return 'keep';
+		}, helper);
+	}
+
+	function compare(file: File) {
+		begin('Reading the file back');
+		return work.begin(async (helper, progress) => {
+			const differences = await helper.compareArchive(file, progress);
+			if (differences.length === 0)
+				toast.success(`${file.name} holds everything that is here: it would all come back.`);
+			else
+				problem = `${file.name}: ${differences.join('; ')}. Save an archive anew to have it all.`;
+		});
 	}
 </script>
 
@@ -72,29 +101,30 @@
 	<h1 class="text-3xl font-extrabold">Data</h1>
 	<p>
 		Everything lives in this browser and nowhere else. An archive holds all of it: pupils with bags
-		and carries, saved shots, greens with their surveys and pins, every reading, the look, and what
-		cannot be read.
+		and balls, sessions, drills, saved shots, greens with their surveys and pins, every reading, the
+		look, and what cannot be read.
 	</p>
 	<div class="flex flex-wrap gap-2">
-		<button type="button" class="btn btn-neutral" onclick={() => void save()}>
+		<button type="button" class="btn btn-neutral" onclick={save}>
 			<Download size={18} aria-hidden="true" /> Save an archive
 		</button>
 		<FileButton
 			label="Read an archive"
 			accept=".json,.gz,application/json,application/gzip"
 			mostBytes={MOST_ARCHIVE_BYTES}
-			onfile={(text, name) => void take(text, name)}
+			onfile={read}
 			onproblem={(message) => (problem = message)}
 		/>
 	</div>
+	<FileWorkBar {work} label={doing} />
 	{#if problem}<p class="problem" role="alert">{problem}</p>{/if}
 	{#if offered}
 		{@const file = offered}
 		<MergePreview
 			name={file.name}
-			preview={file.preview}
-			ontake={(bringBack) => void takeIn(file, bringBack)}
-			onleave={() => (offered = null)}
+			offer={file.offer}
+			ontake={(bringBack) => takeIn(file, bringBack)}
+			onleave={leave}
 		/>
 	{/if}
 	<p class="hint">
@@ -103,5 +133,6 @@
 		nothing, and it can be undone. Archives of earlier releases are read too. Files of one green
 		(heights, grid, map) are under its Survey.
 	</p>
+	<KeptSafe oncompare={compare} onproblem={(message) => (problem = message)} />
 	<BrokenRows />
 </section>

@@ -1,17 +1,15 @@
 <script lang="ts">
-	import type { ImportPreview } from '$lib/store/archive';
-	import { previewRows } from './previewWords';
+	import type { ArchiveOffer } from '$lib/workers/fileProtocol';
 
 	interface Props {
 		name: string;
-		preview: ImportPreview;
+		offer: ArchiveOffer;
 		ontake: (bringBack: boolean) => void;
 		onleave: () => void;
 	}
-	const { name, preview, ontake, onleave }: Props = $props();
-	const rows = $derived(previewRows(preview));
+	const { name, offer, ontake, onleave }: Props = $props();
+	const { rows, gone } = $derived(offer);
 	let bringBack = $state(false);
-	const gone = $derived(preview.plan.gone.length);
 	const nothing = $derived(rows.every(({ writes }) => !writes) && !bringBack);
 	const MOST_NAMES = 8;
 </script>

@@ -1,6 +1,7 @@
 import { render, screen } from '@testing-library/svelte';
 import { userEvent } from '@testing-library/user-event';
 import { expect, it, vi } from 'vitest';
+import { previewRows } from '$lib/io/archive/importPreview';
 import type { Known, MergePlan } from '$lib/io/archive/merge';
 import MergePreview from './MergePreview.svelte';
 
@@ -18,7 +19,11 @@ function preview(change: Partial<MergePlan>) {
 		gone: [],
 		...change
 	};
-	const props = { name: 'a.json', preview: { plan, unreadable: [], unused: [] }, ontake, onleave };
+	const offer = {
+		rows: previewRows({ plan, twice: [], unreadable: [], unused: [] }),
+		gone: plan.gone.length
+	};
+	const props = { name: 'a.json', offer, ontake, onleave };
 	render(MergePreview, props);
 	return { ontake, onleave };
 }

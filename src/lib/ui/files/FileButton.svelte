@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { textOf } from './gzip';
 	import Upload from '@lucide/svelte/icons/upload';
 
 	interface Props {
@@ -8,7 +7,8 @@
 		accept: string;
 		/** Larger files are refused before they are read. */
 		mostBytes: number;
-		onfile: (text: string, name: string) => void;
+		/** What it throws is told as a reason why the file could not be read. */
+		onfile: (file: File) => Promise<void> | void;
 		onproblem: (message: string) => void;
 	}
 	const { label, accept, mostBytes, onfile, onproblem }: Props = $props();
@@ -19,19 +19,20 @@
 	async function read() {
 		const file = input?.files?.[0];
 		if (!file || !input) return;
+		// The same file can be chosen again.
+		input.value = '';
 		if (file.size > mostBytes)
 			onproblem(
 				`${file.name} is larger than ${Math.round(mostBytes / MEGABYTE)} MB; nothing was read.`
 			);
 		else {
 			try {
-				onfile(await textOf(file, mostBytes), file.name);
+				await onfile(file);
 			} catch (error) {
 				const reason = error instanceof Error && error.message ? `: ${error.message}` : '';
 				onproblem(`${file.name} could not be read${reason}. Nothing was changed.`);
 			}
 		}
-		input.value = '';
 	}
 </script>
 

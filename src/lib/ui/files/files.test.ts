@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { fileNameOf } from './download';
-import { archiveProblemWords, fileProblemWords, gridReadWords } from './importWords';
+import { archiveProblemWords, exportedWords, fileProblemWords, gridReadWords } from './importWords';
 
 describe('file names', () => {
 	it.each([
@@ -37,5 +37,24 @@ describe('what an import says', () => {
 			'b.json was not imported. one; two; three; and 2 more. Nothing was changed.'
 		);
 		expect(archiveProblemWords('b.json', ['one'])).not.toContain('more');
+	});
+
+	it('says what went into an archive, and what could not be read', () => {
+		const counts = {
+			pupils: 1,
+			clubs: 14,
+			balls: 90,
+			sessions: 3,
+			drills: 0,
+			homework: 0,
+			shots: 2,
+			greens: 0,
+			readings: 1,
+			unreadable: 0
+		};
+		expect(exportedWords(counts)).toBe('Saved: 1 pupil, 2 shots, 0 greens, 1 reading, 3 sessions.');
+		expect(exportedWords({ ...counts, unreadable: 2 })).toContain(
+			'2 rows that cannot be read, as they are.'
+		);
 	});
 });

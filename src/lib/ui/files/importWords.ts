@@ -1,8 +1,11 @@
-import type { ArchiveContent } from '$lib/io/archive/archive';
+import { KIND } from '$lib/io/archive/importPreview';
 import type { FileProblem } from '$lib/io/esriGrid';
 import type { CaredGrid } from '$lib/io/gridCare';
+import type { SavedArchive } from '$lib/workers/fileProtocol';
 
 const MOST_PROBLEMS = 3;
+/** What a person asks after first; the rest belongs to these. */
+const SAID = ['pupils', 'shots', 'greens', 'readings', 'sessions'] as const;
 
 /** What is wrong in a file and where, and that nothing was changed. */
 export const fileProblemWords = (name: string, { line, column, message }: FileProblem): string =>
@@ -19,20 +22,11 @@ const counted = (count: number, one: string, many: string): string =>
 	`${count} ${count === 1 ? one : many}`;
 
 /** What went into an archive. */
-export function exportedWords({
-	pupils,
-	shots,
-	greens,
-	readings,
-	unreadable
-}: Pick<ArchiveContent, 'pupils' | 'shots' | 'greens' | 'readings' | 'unreadable'>): string {
+export function exportedWords(counts: SavedArchive['counts']): string {
 	const parts = [
-		counted(pupils.length, 'pupil', 'pupils'),
-		counted(shots.length, 'shot', 'shots'),
-		counted(greens.length, 'green', 'greens'),
-		counted(readings.length, 'reading', 'readings'),
-		...(unreadable.length > 0
-			? [`${counted(unreadable.length, 'row', 'rows')} that cannot be read, as they are`]
+		...SAID.map((table) => counted(counts[table], KIND[table].one, KIND[table].many)),
+		...(counts.unreadable > 0
+			? [`${counted(counts.unreadable, 'row', 'rows')} that cannot be read, as they are`]
 			: [])
 	];
 	return `Saved: ${parts.join(', ')}.`;

@@ -1,18 +1,21 @@
 <script lang="ts">
 	import Download from '@lucide/svelte/icons/download';
+	import { onDestroy } from 'svelte';
 	import { toast } from 'svelte-sonner';
 	import { greenShelf } from '$lib/store/greens';
 	import { attempt } from '$lib/ui/shell/attempt';
 	import { emptyArchive, formatArchive } from '$lib/io/archive/archive';
-	import { formatEsriGrid, parseEsriGrid } from '$lib/io/esriGrid';
+	import { formatEsriGrid, MOST_GRID_BYTES } from '$lib/io/esriGrid';
 	import { greenProblems, type GreenWire } from '$lib/io/green';
-	import { caredGrid } from '$lib/io/gridCare';
+	import { textOf } from '$lib/io/gzip';
 	import { centreOf } from '$lib/io/placedShot';
 	import { formatSpotHeights, parseSpotHeights } from '$lib/io/spotHeights';
 	import { mapSvg } from '$lib/ui/drawing/mapSvg';
 	import { download, fileNameOf } from '$lib/ui/files/download';
 	import FileButton from '$lib/ui/files/FileButton.svelte';
+	import FileWorkBar from '$lib/ui/files/FileWorkBar.svelte';
 	import { fileProblemWords, gridReadWords } from '$lib/ui/files/importWords';
+	import { FileWork } from '$lib/ui/state/fileWork.svelte';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 
 	interface Props {
@@ -20,7 +23,8 @@
 	}
 	const { bench }: Props = $props();
 
-	const MOST_BYTES = 8 * 1024 * 1024;
+	const reading = new FileWork();
+	onDestroy(() => reading.clear());
 	const say = (message: string) => toast.error(message, { duration: 12_000 });
 	const name = $derived(fileNameOf(bench.green.name));
 
@@ -37,27 +41,32 @@
 		toast.success(words, { action: { label: 'Undo', onClick: () => bench.undo() } });
 	}
 
-	function read(text: string, file: string) {
-		if (/\.csv$/i.test(file)) {
-			const parsed = parseSpotHeights(text);
-			if ('problem' in parsed) say(fileProblemWords(file, parsed.problem));
-			else {
-				const { spots, tilts } = parsed.book;
-				take(`Read ${spots.length} heights and ${tilts.length} tilts.`, (green) => {
-					green.spots = spots;
-					green.tilts = tilts;
-				});
-			}
+	function takeHeights(text: string, file: string) {
+		const parsed = parseSpotHeights(text);
+		if ('problem' in parsed) {
+			say(fileProblemWords(file, parsed.problem));
 			return;
 		}
-		const parsed = parseEsriGrid(text);
-		if ('problem' in parsed) say(fileProblemWords(file, parsed.problem));
-		else {
-			const cared = caredGrid(parsed.grid, centreOf(bench.green.outline));
-			take(gridReadWords(cared), (green) => {
-				green.grid = cared.grid;
-			});
+		const { spots, tilts } = parsed.book;
+		take(`Read ${spots.length} heights and ${tilts.length} tilts.`, (green) => {
+			green.spots = spots;
+			green.tilts = tilts;
+		});
+	}
+
+	async function read(file: File) {
+		if (/\.csv$/i.test(file.name)) {
+			takeHeights(await textOf(file, MOST_GRID_BYTES), file.name);
+			return;
 		}
+		await reading.begin(async (helper, progress) => {
+			const found = await helper.readGrid(file, centreOf(bench.green.outline), progress);
+			if ('problem' in found) say(fileProblemWords(file.name, found.problem));
+			else
+				take(gridReadWords(found.cared), (green) => {
+					green.grid = found.cared.grid;
+				});
+		});
 	}
 
 	function csv() {
@@ -88,11 +97,12 @@
 </script>
 
 <h3 class="ruled-heading">Files</h3>
+<FileWorkBar work={reading} label="Reading the heights" />
 <div class="flex flex-wrap gap-2">
 	<FileButton
 		label="Read heights (CSV) or a grid (ASC)"
 		accept=".csv,.asc,.txt,text/csv,text/plain"
-		mostBytes={MOST_BYTES}
+		mostBytes={MOST_GRID_BYTES}
 		onfile={read}
 		onproblem={say}
 	/>

@@ -14,6 +14,7 @@
 		type FileUnit
 	} from '$lib/io/ballsImport';
 	import { SHIPPED_DRILLS } from '$lib/io/drill';
+	import { textOf } from '$lib/io/gzip';
 	import { plainGround } from '$lib/io/practiceSetup';
 	import { markWords } from '$lib/io/words/swing';
 	import { newId } from '$lib/store/newId';
@@ -135,7 +136,7 @@
 	label="Read balls from a file (CSV)"
 	accept=".csv,.txt,text/csv"
 	mostBytes={MOST_BYTES}
-	onfile={(text, from) => void take(text, from)}
+	onfile={async (file) => take(await textOf(file, MOST_BYTES), file.name)}
 	onproblem={(message) => (problem = message)}
 />
 {#if problem}<p class="problem" role="alert">{problem}</p>{/if}

@@ -8,6 +8,7 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { MOST_ARCHIVE_BYTES } from '$lib/io/archive/archive';
+	import { textOf } from '$lib/io/gzip';
 	import { homeworkCalendar } from '$lib/io/homeworkCalendar';
 	import { doneOf, stateOfHomework, type Homework } from '$lib/io/homework';
 	import { homeworkFile, takeHomework } from '$lib/store/homework';
@@ -67,7 +68,7 @@
 			label="Open a homework file"
 			accept=".json,application/json,.gz"
 			mostBytes={MOST_ARCHIVE_BYTES}
-			onfile={(text, name) => void open(text, name)}
+			onfile={async (file) => open(await textOf(file, MOST_ARCHIVE_BYTES), file.name)}
 			onproblem={(message) => (problems = [message])}
 		/>
 		<label class="flex min-h-11 items-center gap-2">

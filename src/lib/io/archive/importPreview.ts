@@ -1,6 +1,5 @@
-import type { Known } from '$lib/io/archive/merge';
-import type { ArchivedTable } from '$lib/io/archive/version4';
-import type { ImportPreview } from '$lib/store/archive';
+import type { ImportPreview, Known } from './merge';
+import type { ArchivedTable } from './version4';
 
 /** One thing an import does, and the rows it does it to. */
 export interface PreviewRow {
@@ -14,40 +13,35 @@ export interface PreviewRow {
 	writes: boolean;
 }
 
-const KIND: Record<ArchivedTable, string> = {
-	pupils: 'pupil',
-	clubs: 'club',
-	balls: 'ball',
-	sessions: 'session',
-	drills: 'drill',
-	homework: 'homework',
-	shots: 'shot',
-	greens: 'green',
-	readings: 'reading'
+/** What a row of each table is called. */
+export const KIND: Record<ArchivedTable, { one: string; many: string }> = {
+	pupils: { one: 'pupil', many: 'pupils' },
+	clubs: { one: 'club', many: 'clubs' },
+	balls: { one: 'ball', many: 'balls' },
+	sessions: { one: 'session', many: 'sessions' },
+	drills: { one: 'drill', many: 'drills' },
+	homework: { one: 'homework', many: 'homeworks' },
+	shots: { one: 'shot', many: 'shots' },
+	greens: { one: 'green', many: 'greens' },
+	readings: { one: 'reading', many: 'readings' }
 };
 /** Rows without a name of their own are only counted. */
-const PLURAL: Partial<Record<ArchivedTable, [string, string]>> = {
-	clubs: ['club', 'clubs'],
-	balls: ['ball', 'balls'],
-	sessions: ['session', 'sessions'],
-	readings: ['reading', 'readings']
-};
+const COUNTED: readonly ArchivedTable[] = ['clubs', 'balls', 'sessions', 'readings'];
 
 const named = ({ row, table, id }: Known): string =>
-	typeof row?.name === 'string' ? row.name : `a ${KIND[table]} (${id})`;
+	typeof row?.name === 'string' ? row.name : `a ${KIND[table].one} (${id})`;
 
 /** Rows in words: the named ones by name, the others by their number, named ones first. */
 function itemsOf(known: readonly Known[]): string[] {
-	const others = known.filter(({ table }) => PLURAL[table]);
-	const counted = (Object.keys(PLURAL) as ArchivedTable[]).flatMap((table) => {
-		const count = others.filter((item) => item.table === table).length;
-		return count === 0 ? [] : [`${count} ${PLURAL[table]![count === 1 ? 0 : 1]}`];
+	const counted = COUNTED.flatMap((table) => {
+		const count = known.filter((item) => item.table === table).length;
+		return count === 0 ? [] : [`${count} ${KIND[table][count === 1 ? 'one' : 'many']}`];
 	});
-	return [...known.filter(({ table }) => !PLURAL[table]).map(named), ...counted];
+	return [...known.filter(({ table }) => !COUNTED.includes(table)).map(named), ...counted];
 }
 
 /** What an import will do, in the order a person wants to know it; what does not occur is left out. */
-export function previewRows({ plan, unreadable, unused }: ImportPreview): PreviewRow[] {
+export function previewRows({ plan, twice, unreadable, unused }: ImportPreview): PreviewRow[] {
 	const row = (id: string, what: string, known: readonly Known[], writes: boolean) => ({
 		id,
 		what,
@@ -63,10 +57,11 @@ export function previewRows({ plan, unreadable, unused }: ImportPreview): Previe
 		row('gone', 'Stays away, removed here since', plan.gone, false),
 		row('same', 'The same in both', plan.same, false),
 		row('noted', 'Removed there, not here anyway', plan.noted, true),
+		row('twice', 'Twice in the file, the newer counts', twice, false),
 		{
 			id: 'unreadable',
 			what: 'Cannot be read, taken in as it is',
-			items: unreadable.map(({ table, row: raw }) => `a ${KIND[table]} (${String(raw.id)})`),
+			items: unreadable.map(({ table, row: raw }) => `a ${KIND[table].one} (${String(raw.id)})`),
 			count: unreadable.length,
 			writes: true
 		},
@@ -81,7 +76,10 @@ export function previewRows({ plan, unreadable, unused }: ImportPreview): Previe
 }
 
 /** What an import did, in one line. */
-export function importedWords({ plan, unreadable }: ImportPreview, broughtBack: boolean): string {
+export function importedWords(
+	{ plan, unreadable }: Pick<ImportPreview, 'plan' | 'unreadable'>,
+	broughtBack: boolean
+): string {
 	const back = broughtBack ? plan.gone.length : 0;
 	const parts = [
 		`${plan.added.length + unreadable.length} new`,

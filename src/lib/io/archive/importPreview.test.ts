@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
-import type { Known, MergePlan } from '$lib/io/archive/merge';
-import { importedWords, previewRows } from './previewWords';
+import type { Known, MergePlan } from './merge';
+import { importedWords, previewRows } from './importPreview';
 
 const known = (table: Known['table'], id: string, name?: string): Known => ({
 	table,
@@ -19,6 +19,7 @@ const NOTHING: MergePlan = {
 };
 const preview = (plan: Partial<MergePlan>) => ({
 	plan: { ...NOTHING, ...plan },
+	twice: [],
 	unreadable: [],
 	unused: []
 });
@@ -45,6 +46,7 @@ it('names what has a name, counts what has none, and leaves out what does not oc
 it('says what stays away, what makes way, and what cannot be read', () => {
 	const rows = previewRows({
 		plan: { ...NOTHING, gone: [known('shots', 's')] },
+		twice: [],
 		unreadable: [{ table: 'shots', row: { id: 7 } }],
 		unused: ['p']
 	});

@@ -1,0 +1,78 @@
+<script lang="ts">
+	import { format, formatDistanceToNow } from 'date-fns';
+	import { onMount } from 'svelte';
+	import { MOST_ARCHIVE_BYTES } from '$lib/io/archive/archive';
+	import { followBackup, type BackupState } from '$lib/store/backup';
+	import FileButton from '$lib/ui/files/FileButton.svelte';
+	import { storageUse, type StorageUse } from '$lib/ui/shell/persistence';
+
+	interface Props {
+		/** Reads a file back and compares it with what is here. */
+		oncompare: (file: File) => Promise<void>;
+		onproblem: (message: string) => void;
+	}
+	const { oncompare, onproblem }: Props = $props();
+
+	const MEGABYTE = 1e6;
+	let backup = $state.raw<BackupState | null>(null);
+	let use = $state.raw<StorageUse | null>(null);
+
+	onMount(() => {
+		void storageUse().then((found) => (use = found));
+		return followBackup(
+			(state) => (backup = state),
+			() => (backup = null)
+		);
+	});
+
+	const megabytes = (bytes: number) =>
+		bytes < MEGABYTE / 10 ? 'under 0.1 MB' : `${(bytes / MEGABYTE).toFixed(1)} MB`;
+	const changed = $derived(
+		backup === null
+			? ''
+			: backup.changed === 0
+				? 'Nothing has changed since.'
+				: `${backup.changed} ${backup.changed === 1 ? 'record has' : 'records have'} changed since.`
+	);
+</script>
+
+<section class="grid gap-2" aria-labelledby="kept-safe">
+	<h2 id="kept-safe" class="ruled-heading">Kept safe</h2>
+	<dl class="grid gap-x-4 gap-y-1 sm:grid-cols-[10rem_minmax(0,1fr)]">
+		<dt class="text-(--faint)">Last archive</dt>
+		<dd data-testid="last-archive">
+			{#if backup?.savedAt}
+				{format(new Date(backup.savedAt), 'd MMM yyyy, HH:mm')}
+				<span class="text-(--faint)">({formatDistanceToNow(new Date(backup.savedAt))} ago)</span>.
+				{changed}
+			{:else if backup}
+				None yet, for {backup.changed}
+				{backup.changed === 1 ? 'record' : 'records'}. A lost phone or a cleared browser takes them
+				along.
+			{/if}
+		</dd>
+		{#if use}
+			<dt class="text-(--faint)">In this browser</dt>
+			<dd>
+				{#if use.bytes !== null}{megabytes(use.bytes)}{use.most === null
+						? ''
+						: ` of ${megabytes(use.most)}`}.{/if}
+				{use.persistent
+					? 'The browser keeps it until you remove it.'
+					: 'The browser may clear it when the disk gets full.'}
+			</dd>
+		{/if}
+	</dl>
+	<div class="flex flex-wrap items-center gap-2">
+		<FileButton
+			label="Try a file out"
+			accept=".json,.gz,application/json,application/gzip"
+			mostBytes={MOST_ARCHIVE_BYTES}
+			onfile={oncompare}
+			{onproblem}
+		/>
+		<p class="hint min-w-0 flex-1">
+			Reads an archive back and compares it with what is here, record by record. Nothing is written.
+		</p>
+	</div>
+</section>
