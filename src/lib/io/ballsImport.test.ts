@@ -7,10 +7,10 @@ import {
 	readBallRows,
 	readBallTable,
 	readFigure,
-	type BallColumns,
-	type BallTable
+	type BallColumns
 } from './ballsImport';
 import { formatCarries } from './carriesCsv';
+import type { CsvTable } from './csvTable';
 import { carriesOf, PLAIN_BALL, type Ball } from './pupil';
 
 const file = pupilFile();
@@ -22,7 +22,7 @@ const context = {
 	idOf: (row: number) => `row-${row}`
 };
 
-function tableOf(text: string): BallTable {
+function tableOf(text: string): CsvTable {
 	const read = readBallTable(text);
 	if ('problem' in read) throw new Error(read.problem);
 	return read.table;
@@ -129,14 +129,14 @@ describe('a foreign file', () => {
 	it('has its bad rows named by line and reason, its good ones read', () => {
 		expect(read(FOREIGN).bad).toEqual([
 			{ line: 4, reason: 'no club “Spoon” in the bag' },
-			{ line: 5, reason: '“far” is no number (carry)' },
+			{ line: 5, reason: '“far” is no number (column “Carry (yd)”)' },
 			{ line: 6, reason: '“gestern” is no date' }
 		]);
 		const { bad } = read('club,carry,swing\nSW,14,noon\nSW,,9\nSW,4000,9\n,12,9');
 		expect(bad.map(({ reason }) => reason)).toEqual([
 			'no swing “noon”',
 			'neither carry nor total',
-			'carry must be a number from 0.1 to 300 metres',
+			'column “carry” must be a number from 0.1 to 300 metres',
 			'no club'
 		]);
 	});

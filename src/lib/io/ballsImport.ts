@@ -1,7 +1,7 @@
-import Papa from 'papaparse';
 import { markAngle } from '$lib/core/player/swingLength';
 import { STRIKE_TAGS, type StrikeTag } from '$lib/core/practice/practised';
 import { FOOT, YARD, type Metres } from '$lib/core/units';
+import { readCsvTable, type CsvTable } from './csvTable';
 import { issuesOf } from './issues';
 import { ballDraftSchema, PLAIN_BALL, type Ball, type PupilFile } from './pupil';
 
@@ -36,31 +36,20 @@ export interface BallColumns {
 	unit: FileUnit;
 }
 
-/** A file as a table: every row a record by heading. */
-export interface BallTable {
-	headings: string[];
-	rows: Record<string, string>[];
-}
-
 /** Rows that are read at most at once. */
 export const MOST_BALLS = 20_000;
 
 /** Reads the table of a CSV file, whatever its separator; or says why it is none. */
-export function readBallTable(text: string): { table: BallTable } | { problem: string } {
-	const parsed = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
-		header: true,
-		skipEmptyLines: 'greedy',
-		transformHeader: (name) => name.trim()
-	});
-	const headings = (parsed.meta.fields ?? []).filter(Boolean);
-	if (headings.length < 2)
+export function readBallTable(text: string): { table: CsvTable } | { problem: string } {
+	const table = readCsvTable(text);
+	if (table.headings.filter(Boolean).length < 2)
 		return { problem: 'The file has no row of headings with at least two columns.' };
-	if (parsed.data.length === 0) return { problem: 'The file has headings and no row below them.' };
-	if (parsed.data.length > MOST_BALLS)
+	if (table.rows.length === 0) return { problem: 'The file has headings and no row below them.' };
+	if (table.rows.length > MOST_BALLS)
 		return {
-			problem: `The file has ${parsed.data.length} rows; ${MOST_BALLS} are the most at once.`
+			problem: `The file has ${table.rows.length} rows; ${MOST_BALLS} are the most at once.`
 		};
-	return { table: { headings, rows: parsed.data } };
+	return { table: { ...table, headings: table.headings.filter(Boolean) } };
 }
 
 /** How headings usually name what they hold; the first that fits is taken. */
@@ -111,7 +100,7 @@ export const signatureOf = (headings: readonly string[]): string => headings.joi
 
 /** A row that could not be read. */
 export interface BadRow {
-	/** Of the file, from 1; the headings are line 1. */
+	/** Of the file, from 1, as a person sees it. */
 	line: number;
 	reason: string;
 }
@@ -156,12 +145,19 @@ class RowReader {
 		return heading ? plain(this.row[heading] ?? '') : '';
 	}
 
+	/** What the file calls a field; the field itself where it has no column of its own. */
+	named(field: string): string {
+		const heading = this.columns[field as BallField];
+		return heading ? `column “${heading.slice(0, 30)}”` : field;
+	}
+
 	/** @throws RowProblem for what is no number */
 	figure(field: BallField): number | undefined {
 		const text = this.text(field);
 		if (text === '') return undefined;
 		const value = readFigure(text);
-		if (Number.isNaN(value)) throw new RowProblem(`“${text.slice(0, 20)}” is no number (${field})`);
+		if (Number.isNaN(value))
+			throw new RowProblem(`“${text.slice(0, 20)}” is no number (${this.named(field)})`);
 		return value;
 	}
 
@@ -172,6 +168,9 @@ class RowReader {
 }
 
 class RowProblem extends Error {}
+
+/** Parts of a ball that come from a column of another name. */
+const FIELD_OF: Readonly<Record<string, BallField>> = { landed: 'side', finished: 'stopped' };
 
 function readRow(read: RowReader, row: number, context: BallsFor): Ball {
 	const { file, sessionId, swing, now, idOf } = context;
@@ -220,23 +219,24 @@ function readRow(read: RowReader, row: number, context: BallsFor): Ball {
 	});
 	if (parsed.success) return parsed.data;
 	const [issue] = issuesOf(parsed.error);
-	throw new RowProblem(`${issue?.path} ${issue?.message}`);
+	const [part = ''] = (issue?.path ?? '').split('.');
+	throw new RowProblem(`${read.named(FIELD_OF[part] ?? part)} ${issue?.message}`);
 }
 
 /** Reads the rows of a table as balls of one pupil: the good ones, and why the others are not. */
 export function readBallRows(
-	{ rows }: BallTable,
+	{ rows }: CsvTable,
 	{ columns, unit }: BallColumns,
 	context: BallsFor
 ): { balls: Ball[]; bad: BadRow[] } {
 	const balls: Ball[] = [];
 	const bad: BadRow[] = [];
-	rows.forEach((row, i) => {
+	rows.forEach(({ cells, line }, i) => {
 		try {
-			balls.push(readRow(new RowReader(row, columns, SIZE[unit]), i, context));
+			balls.push(readRow(new RowReader(cells, columns, SIZE[unit]), i, context));
 		} catch (error) {
 			if (!(error instanceof RowProblem)) throw error;
-			bad.push({ line: i + 2, reason: error.message });
+			bad.push({ line, reason: error.message });
 		}
 	});
 	return { balls, bad };

@@ -43,6 +43,21 @@ describe('parseEsriGrid', () => {
 		expect(parseEsriGrid(same)).toEqual(parseEsriGrid(GRID));
 	});
 
+	it('refuses a grid that holds no height, which would level the green', () => {
+		const empty = `ncols 2\nnrows 2\nxllcorner 0\nyllcorner 0\ncellsize 1\n${'-9999 '.repeat(4)}`;
+		const parsed = parseEsriGrid(empty);
+		expect('problem' in parsed && parsed.problem.message).toContain('holds no heights');
+	});
+
+	it('tells how far it has come', () => {
+		const shares: number[] = [];
+		parseEsriGrid(GRID, (share) => shares.push(share));
+		expect(shares[0]).toBe(0);
+		const long = `ncols 200\nnrows 100\nxllcorner 0\nyllcorner 0\ncellsize 1\n${'1 '.repeat(20_000)}`;
+		parseEsriGrid(long, (share) => shares.push(share));
+		expect(shares.at(-1)).toBeCloseTo(16_384 / 20_000, 9);
+	});
+
 	it('comes back to the bit', () => {
 		const heights = fc.array(
 			fc.oneof(

@@ -116,6 +116,8 @@ function gridOf(text: string, progress: (share: number) => void): GridWire {
 		const row = rows - 1 - Math.floor(at / columns);
 		heights[row * columns + (at % columns)] = value === nodata ? null : value;
 	});
+	if (heights.every((height) => height === null))
+		refuse(body[0] ?? start, 'the grid holds no heights, only cells without data');
 	return {
 		originU: originOf(values, 'x', cell, first),
 		originV: originOf(values, 'y', cell, first),

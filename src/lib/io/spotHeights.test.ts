@@ -39,7 +39,9 @@ describe('spot heights', () => {
 		[`${HEADING}\n1,2,900,,,`, 2, 3, 'height_m must be a number from -100 to 100 metres'],
 		[`${HEADING}\n1,2,,,,`, 2, 3, 'height_m must be a number'],
 		[`${HEADING}\n1,2,,3,400,`, 2, 5, 'falls_towards_deg must be a number from 0 to 360 degrees'],
-		[`${HEADING}\n1,2,0.3,,,,9`, 2, 1, 'too many fields']
+		[`${HEADING}\n1,2,0.3,,,,9`, 2, 7, 'too many fields'],
+		[`${HEADING}\n\n \n1,2,0.3,,,\n\n1,up,0.3,,,`, 6, 2, 'up_m “up” is not a number'],
+		[`${HEADING}\n`, 1, 1, 'no row below the heading']
 	])('say what is wrong in %j', (text, line, column, message) => {
 		const problem = problemOf(text);
 		expect(problem.message).toContain(message);

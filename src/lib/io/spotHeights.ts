@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { readCsvTable, type CsvRow, type CsvTable } from './csvTable';
 import type { FileProblem } from './esriGrid';
 import { spotSchema, tiltSchema, type SpotWire, type TiltWire } from './green';
 
@@ -20,17 +21,32 @@ type Column = (typeof COLUMNS)[number];
 const NEEDED: readonly Column[] = ['right_m', 'up_m'];
 const MOST_ROWS = 600;
 
-/** Line of a row in the file: rows count from 0 after the heading. */
-const lineOf = (row: number): number => row + 2;
-
-function headingProblem(fields: readonly string[]): FileProblem | null {
-	const at = (message: string, column = 1): FileProblem => ({ line: 1, column, message });
+function headingProblem({ headings: fields, line }: CsvTable): FileProblem | null {
+	const at = (message: string, column = 1): FileProblem => ({ line, column, message });
 	const missing = NEEDED.find((name) => !fields.includes(name));
 	if (missing) return at(`the heading has no ${missing}; it should read ${COLUMNS.join(',')}`);
 	if (!fields.includes('height_m') && !fields.includes('tilt_percent'))
 		return at('the heading has neither height_m nor tilt_percent');
 	const unknown = fields.findIndex((name) => !COLUMNS.includes(name as Column));
 	return unknown >= 0 ? at(`unknown column “${fields[unknown]!.slice(0, 30)}”`, unknown + 1) : null;
+}
+
+/** What is wrong with the rows as a whole. */
+function rowsProblem(
+	{ rows, line, headings }: CsvTable,
+	tooLong: CsvRow | undefined
+): FileProblem | null {
+	if (rows.length === 0)
+		return { line, column: 1, message: 'there is no row below the heading, so nothing to read' };
+	if (rows.length > MOST_ROWS)
+		return { line: rows[MOST_ROWS]!.line, column: 1, message: `more than ${MOST_ROWS} rows` };
+	return tooLong
+		? {
+				line: tooLong.line,
+				column: headings.length + 1,
+				message: `too many fields: ${tooLong.fields} for ${headings.length} headings`
+			}
+		: null;
 }
 
 /** A number of a cell; undefined for an empty one, NaN for nonsense. */
@@ -82,29 +98,21 @@ function readRow(
 /**
  * Reads spot heights and tilt readings from a CSV file with a heading.
  *
- * @returns all rows, or the first thing that is wrong, with line and column (of the table) from 1
+ * @returns all rows, at least one, or the first thing that is wrong, with line and column (of the table) from 1
  */
 export function parseSpotHeights(text: string): { book: SpotBook } | { problem: FileProblem } {
-	const parsed = Papa.parse<Record<string, string>>(text, {
-		header: true,
-		skipEmptyLines: 'greedy',
-		transformHeader: (name) => name.trim().toLowerCase()
-	});
-	const fields = parsed.meta.fields ?? [];
-	const heading = headingProblem(fields);
-	if (heading) return { problem: heading };
-	const broken = parsed.errors.find((error) => error.code !== 'UndetectableDelimiter');
-	if (broken)
-		return {
-			problem: { line: lineOf(broken.row ?? 0), column: 1, message: broken.message.toLowerCase() }
-		};
-	if (parsed.data.length > MOST_ROWS)
-		return {
-			problem: { line: lineOf(MOST_ROWS), column: 1, message: `more than ${MOST_ROWS} rows` }
-		};
+	const table = readCsvTable(text, (name) => name.trim().toLowerCase());
+	const { headings, rows } = table;
+	const problem =
+		headingProblem(table) ??
+		rowsProblem(
+			table,
+			rows.find(({ fields }) => fields > headings.length)
+		);
+	if (problem) return { problem };
 	const book: SpotBook = { spots: [], tilts: [] };
-	for (const [i, row] of parsed.data.entries()) {
-		const read = readRow(row, lineOf(i), (name) => fields.indexOf(name) + 1);
+	for (const { cells, line } of rows) {
+		const read = readRow(cells, line, (name) => headings.indexOf(name) + 1);
 		if ('message' in read) return { problem: read };
 		if ('percent' in read) book.tilts.push(read);
 		else book.spots.push(read);

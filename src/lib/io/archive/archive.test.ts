@@ -126,7 +126,9 @@ describe('archive', () => {
 		wrong.greens[2]!.pins[0]!.at = [0, 'far'];
 		const parsed = parseArchive(JSON.stringify(wrong));
 		const problems = 'problems' in parsed ? parsed.problems.join('\n') : '';
-		expect(problems).toContain('greens.1.outline: Invalid input: expected array');
+		expect(problems).toContain(
+			'green 2 “Spoil-heap green”, outline: Invalid input: expected array'
+		);
 		expect(problems).toContain('greens.2.pins.0.at.1: Invalid input: expected number');
 	});
 
@@ -137,7 +139,7 @@ describe('archive', () => {
 		wrong.greens[0]!.outline = [[0, 0]];
 		const parsed = parseArchive(JSON.stringify(wrong));
 		expect('problems' in parsed && parsed.problems.join('\n')).toContain(
-			'greens.0.outline: must have at least three corners'
+			'green 1 “Kiln green”, outline: must have at least three corners'
 		);
 	});
 
@@ -146,11 +148,11 @@ describe('archive', () => {
 		['[]', 'The file'],
 		[
 			'{"format":"something else","version":1,"exportedAt":"2026-01-01T00:00:00Z"}',
-			'format: must be “crisp-landing archive”'
+			'what kind of file it is: must be “crisp-landing archive”'
 		],
 		[
 			'{"format":"crisp-landing archive","version":99,"exportedAt":"2026-01-01T00:00:00Z"}',
-			'version: is of a newer release'
+			'the version of the file: is of a newer release'
 		],
 		[
 			'{"format":"crisp-landing archive","version":1,"exportedAt":"2026-01-01T00:00:00Z","spare":1}',

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { issuesOf } from '../issues';
+import { notJsonWords, placeWords } from './placeWords';
 import { PRESENT_VERSION, VERSIONS } from './lift';
 import type { ArchiveVersion4 } from './version4';
 
@@ -47,8 +48,8 @@ export const emptyArchive = (): ArchiveContent => ({
 export const formatArchive = (content: ArchiveContent): string =>
 	`${JSON.stringify({ ...formatOf(PRESENT_VERSION), ...content }, null, '\t')}\n`;
 
-const problemsOf = (error: z.ZodError) => ({
-	problems: issuesOf(error).map(({ path, message }) => `${path || 'The file'}: ${message}`)
+const problemsOf = (error: z.ZodError, content: unknown) => ({
+	problems: issuesOf(error).map(({ path, message }) => `${placeWords(content, path)}: ${message}`)
 });
 
 /**
@@ -61,14 +62,14 @@ export function parseArchive(text: string): { archive: Archive } | { problems: s
 	let content: unknown;
 	try {
 		content = JSON.parse(text);
-	} catch (error) {
-		return { problems: [`The file is not JSON: ${error instanceof Error ? error.message : ''}`] };
+	} catch {
+		return { problems: [notJsonWords(text)] };
 	}
 	const head = headSchema.safeParse(content);
-	if (!head.success) return problemsOf(head.error);
+	if (!head.success) return problemsOf(head.error, content);
 	for (const { schema, lift } of VERSIONS.slice(head.data.version - 1)) {
 		const parsed = schema.safeParse(content);
-		if (!parsed.success) return problemsOf(parsed.error);
+		if (!parsed.success) return problemsOf(parsed.error, content);
 		content = lift ? lift(parsed.data as never) : parsed.data;
 	}
 	// The last schema of the chain is that of the present version.

@@ -8,6 +8,7 @@
 	import { PLAIN_BALL, rollOutOf } from '$lib/io/pupil';
 	import { markWords } from '$lib/io/words/swing';
 	import { newId } from '$lib/store/newId';
+	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
 	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -139,7 +140,7 @@
 	{#if roll !== null}
 		<p>Then it rolls about <b>{say(roll)}</b> on today’s green, taken for level (model).</p>
 	{/if}
-	<ul class="mt-3">
+	<ul class="mt-3" {@attach rowFocus}>
 		{#each balls as ball (ball.id)}
 			<li class="flex items-center justify-between border-b border-(--rule)">
 				<span class="figure"

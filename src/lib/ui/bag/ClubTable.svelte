@@ -4,6 +4,7 @@
 	import { MOST_CLUBS, type ClubDraft } from '$lib/io/club';
 	import { clubsInBag } from '$lib/io/pupil';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
+	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
 	import { bringBack, refuseName, reorder, retire } from './clubEdits';
 	import ClubRow from './ClubRow.svelte';
@@ -47,6 +48,7 @@
 	<span></span><span>Club</span><span>Kind</span><span>Loft</span><span>Bounce</span><span></span>
 </div>
 <ul
+	{@attach rowFocus}
 	class="grid border-t-2 border-(--ink)"
 	aria-label="Clubs in the bag"
 	use:dragHandleZone={{ items: shown, flipDurationMs: 120, dropTargetStyle: {} }}
@@ -101,7 +103,7 @@
 		<summary class="min-h-11 cursor-pointer py-3 font-semibold"
 			>Retired: {retired.length}, with what was measured</summary
 		>
-		<ul>
+		<ul {@attach rowFocus}>
 			{#each retired as club (club.id)}
 				<li class="flex items-center justify-between gap-3 border-b border-(--rule) py-1">
 					<span class="min-w-0 wrap-anywhere"><b>{club.name}</b> {club.loft}°</span>

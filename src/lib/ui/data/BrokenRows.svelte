@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { followBroken, removeBroken } from '$lib/store/archive';
 	import type { BrokenRow } from '$lib/store/shelf';
+	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { removeWithUndo } from '$lib/ui/shell/attempt';
 	import { onMount } from 'svelte';
 
@@ -39,7 +40,7 @@
 	</p>
 	<table class="table">
 		<thead><tr><th>What</th><th>Name</th><th>Key</th><th class="sr-only">Remove</th></tr></thead>
-		<tbody>
+		<tbody {@attach rowFocus}>
 			{#each broken as row (`${row.table} ${row.keyText}`)}
 				<tr>
 					<td>{KIND[row.table]}</td>

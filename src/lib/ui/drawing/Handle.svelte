@@ -63,7 +63,7 @@
 <g
 	class="handle"
 	role="slider"
-	tabindex="0"
+	tabindex="-1"
 	aria-label={p.label}
 	aria-valuenow={p.now}
 	aria-valuemin={p.low}

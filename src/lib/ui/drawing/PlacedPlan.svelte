@@ -15,6 +15,7 @@
 	import LandingLayer from './LandingLayer.svelte';
 	import { fallLineAt, type Project } from './mapPicture';
 	import { planView } from './planView';
+	import { roving } from './roving';
 	import type { Scale } from './scale';
 	import ShotMarks from './ShotMarks.svelte';
 
@@ -68,6 +69,7 @@
 </script>
 
 <svg
+	{@attach roving}
 	width={scale.width}
 	{height}
 	viewBox={`0 0 ${scale.width} ${height}`}

@@ -6,6 +6,7 @@
 	import type { Choice } from '$lib/ui/state/choices';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import type { SectionDrag } from '$lib/ui/state/sectionDrag.svelte';
+	import { roving } from './roving';
 	import type { Scale } from './scale';
 	import { pathThrough, rulerTicks } from './scale';
 	import { groundHeight, groundPoints } from './section';
@@ -63,6 +64,7 @@
 </script>
 
 <svg
+	{@attach roving}
 	class="section"
 	width={scale.width}
 	height={scale.height}

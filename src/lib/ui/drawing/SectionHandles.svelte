@@ -2,6 +2,7 @@
 	import type { Situation } from '$lib/core/plan/situation';
 	import { crestOf, pinDistance } from '$lib/core/plan/situation';
 	import { formatLength } from '$lib/ui/format/lengths';
+	import { hazardName } from '$lib/ui/shot/hazardName';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { SectionDrag } from '$lib/ui/state/sectionDrag.svelte';
 	import type { Choice } from '$lib/ui/state/choices';
@@ -142,7 +143,7 @@
 {#each placed ? [] : wire.hazards as hazard, i (i)}
 	<Handle
 		{...common}
-		label={`Start of the ${hazard.kind}`}
+		label={`Start of the ${hazardName(wire.hazards, i)}`}
 		text={`${say(hazard.from)} from the ball`}
 		now={hazard.from}
 		low={0}
@@ -156,7 +157,7 @@
 	</Handle>
 	<Handle
 		{...common}
-		label={`Far lip of the ${hazard.kind}`}
+		label={`Far lip of the ${hazardName(wire.hazards, i)}`}
 		text={`${say(hazard.to)} from the ball, ${say(hazard.height)} to clear`}
 		now={hazard.to}
 		low={hazard.from}

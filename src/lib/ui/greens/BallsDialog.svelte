@@ -7,6 +7,7 @@
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
+	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
 	import { BallsReader } from '$lib/ui/state/ballsReader.svelte';
@@ -135,7 +136,7 @@
 				Note this ball
 			</button>
 		</form>
-		<ol>
+		<ol {@attach rowFocus}>
 			{#each test.balls as ball, i (i)}
 				<li class="flex min-h-11 items-center justify-between border-b border-b-(--shade)">
 					<span>{ball.club}: landed {say(ball.carry)}, stopped {say(ball.total)}</span>

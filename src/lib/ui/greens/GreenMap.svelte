@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { roving } from '$lib/ui/drawing/roving';
 	import type { Snippet } from 'svelte';
 	import { createHeightField } from '$lib/core/green/heightGrid';
 	import type { Point } from '$lib/core/math/polygon';
@@ -114,6 +115,7 @@
 <div class="sheet" bind:clientWidth={width}>
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
 	<svg
+		{@attach roving}
 		bind:this={paper}
 		{width}
 		{height}

@@ -4,6 +4,7 @@
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
+	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
 	import { removeGreen, saveGreen, type GreenBooks } from '$lib/store/greens';
 	import { blankGreen } from '$lib/ui/state/greenEdits';
@@ -31,7 +32,7 @@
 			and a level, and its speed each day: every shot can then be planned on it.
 		</p>
 	{:else}
-		<ul class="w-full border-t-2 border-(--ink)">
+		<ul class="w-full border-t-2 border-(--ink)" {@attach rowFocus}>
 			{#each books as { green, readings } (green.id)}
 				{@const newest = readings[0]}
 				<li

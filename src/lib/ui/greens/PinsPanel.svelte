@@ -5,6 +5,7 @@
 	import { createHeightField } from '$lib/core/green/heightGrid';
 	import { bearingOf } from '$lib/io/green';
 	import { toPercent } from '$lib/core/units';
+	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { fallLineAt } from '$lib/ui/drawing/mapPicture';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import { compassWords } from './compass';
@@ -46,7 +47,7 @@
 		<p class="hint" role="status">Click on the green where the hole is cut. Esc ends it.</p>
 	{/if}
 	{#if pins.length === 0}<p>No pins yet: add the holes you play to most.</p>{/if}
-	<ul class="w-full">
+	<ul class="w-full" {@attach rowFocus}>
 		{#each pins as pin, i (pin.id)}
 			<li class="grid grid-cols-[1fr_auto_44px] items-center gap-2 border-b border-b-(--rule) py-2">
 				<div>

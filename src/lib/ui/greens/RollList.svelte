@@ -3,6 +3,7 @@
 	import { FOOT } from '$lib/core/units';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import TapeButton from './TapeButton.svelte';
+	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import type { RampReader } from '$lib/ui/state/rampReader.svelte';
 
 	interface Props {
@@ -18,7 +19,7 @@
 	const feet = (metres: number) => `${(metres / FOOT).toFixed(1)} ft`;
 </script>
 
-<ol>
+<ol {@attach rowFocus}>
 	{#each rolls as roll, i (i)}
 		<li class="grid min-h-11 grid-cols-[1fr_auto_44px] items-center border-b border-b-(--shade)">
 			<span>Roll {i + 1}</span>

@@ -4,6 +4,7 @@
 	import type { ClubWire } from '$lib/io/club';
 	import type { ReadingWire } from '$lib/io/reading';
 	import { removeReading } from '$lib/store/greens';
+	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import BallsDialog from './BallsDialog.svelte';
 	import JudgeDialog from './JudgeDialog.svelte';
@@ -60,7 +61,7 @@
 					{/each}
 				</tr>
 			</thead>
-			<tbody>
+			<tbody {@attach rowFocus}>
 				{#each readings as reading (reading.id)}
 					<tr>
 						<th class="py-1.5 text-left font-semibold" scope="row"

@@ -10,9 +10,9 @@
 		signatureOf,
 		type BallColumns,
 		type BallField,
-		type BallTable,
 		type FileUnit
 	} from '$lib/io/ballsImport';
+	import type { CsvTable } from '$lib/io/csvTable';
 	import { SHIPPED_DRILLS } from '$lib/io/drill';
 	import { textOf } from '$lib/io/gzip';
 	import { plainGround } from '$lib/io/practiceSetup';
@@ -50,7 +50,7 @@
 
 	let open = $state(false);
 	let name = $state('');
-	let table = $state.raw<BallTable | null>(null);
+	let table = $state.raw<CsvTable | null>(null);
 	let matched = $state.raw<BallColumns>({ columns: {}, unit: 'metres' });
 	let swing = $state('');
 	let problem = $state('');

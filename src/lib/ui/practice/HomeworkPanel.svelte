@@ -14,6 +14,7 @@
 	import { homeworkFile, takeHomework } from '$lib/store/homework';
 	import { homeworkShelf } from '$lib/store/practice';
 	import { readPupilFile } from '$lib/store/pupils';
+	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { download, fileNameOf } from '$lib/ui/files/download';
 	import FileButton from '$lib/ui/files/FileButton.svelte';
 	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
@@ -87,7 +88,7 @@
 			good beginning. It goes with the pupil as a page, a calendar entry or a file.
 		</p>
 	{:else}
-		<ul class="border-t-2 border-(--ink)">
+		<ul class="border-t-2 border-(--ink)" {@attach rowFocus}>
 			{#each shown as one (one.id)}
 				{@const file = playing.of(one.pupilId)}
 				{@const state = stateOfHomework(one, file.balls, today)}

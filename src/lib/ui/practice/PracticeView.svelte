@@ -7,6 +7,7 @@
 	import type { PracticeBook } from '$lib/store/practice';
 	import { removeSession } from '$lib/store/practice';
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
+	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { removeWithUndo } from '$lib/ui/shell/attempt';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { formatBalls } from '$lib/io/ballsCsv';
@@ -79,7 +80,7 @@
 	</div>
 	<div id="practice" role="tabpanel" aria-labelledby={`practice-tab-${tab}`}>
 		{#if tab === 'drills'}
-			<ul class="grid gap-x-8 md:grid-cols-2">
+			<ul class="grid gap-x-8 md:grid-cols-2" {@attach rowFocus}>
 				{#each drills as drill (drill.id)}
 					<li class="border-b border-(--rule)">
 						<a
@@ -138,7 +139,7 @@
 							<th><span class="sr-only">Remove</span></th>
 						</tr>
 					</thead>
-					<tbody>
+					<tbody {@attach rowFocus}>
 						{#each sessions as session (session.id)}
 							<tr>
 								<td class="whitespace-nowrap"

@@ -7,6 +7,7 @@
 	import { SCHOOL_WORDS } from '$lib/io/words/school';
 	import { addPupil, newPupilFile, removePupil } from '$lib/store/pupils';
 	import SortHeading from '$lib/ui/controls/SortHeading.svelte';
+	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { SortedTable } from '$lib/ui/controls/sortedTable.svelte';
 	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
 	import { SKILL_WORDS } from '$lib/ui/shot/skillWords';
@@ -81,7 +82,7 @@
 					<th><span class="sr-only">Play, remove</span></th>
 				</tr>
 			</thead>
-			<tbody>
+			<tbody {@attach rowFocus}>
 				{#each table.rows as file (file.pupil.id)}
 					{@const { pupil } = file}
 					<tr>

@@ -5,6 +5,7 @@
 	import { copyForPupil, duplicateShot, renameShot, shotShelf } from '$lib/store/savedShots';
 	import type { Shelved } from '$lib/store/shelf';
 	import SortHeading from '$lib/ui/controls/SortHeading.svelte';
+	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { SortedTable } from '$lib/ui/controls/sortedTable.svelte';
 	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
 	import { LIE_WORDS } from '$lib/ui/shot/lieWords';
@@ -94,7 +95,7 @@
 					<th><span class="sr-only">Open, duplicate, delete</span></th>
 				</tr>
 			</thead>
-			<tbody>
+			<tbody {@attach rowFocus}>
 				{#each table.rows as saved (saved.id)}
 					<SavedShotRow
 						{saved}

@@ -9,10 +9,8 @@
 
 	/** What the focused element itself answers to. */
 	const FOCUSED = [
-		[
-			'Tab, arrow keys',
-			'Go from handle to handle on a drawing and move it; Shift moves five times as far'
-		],
+		['Arrow keys', 'On a drawing: move the handle; Shift moves it five times as far'],
+		['Page down, up', 'On a drawing: the next handle, the one before; Home, End: first and last'],
 		['Arrow up, down', 'In a field of figures: one step more or less; Page up, down: five'],
 		['Space', 'Press the focused button, the play button too']
 	];

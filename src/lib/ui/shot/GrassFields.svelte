@@ -3,6 +3,7 @@
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
+	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 
 	interface Props {
@@ -47,7 +48,7 @@
 		<button type="button" class="btn self-end" onclick={cut}>More than one kind</button>
 	</div>
 {:else}
-	<ol aria-label="Between ball and edge, from the ball on">
+	<ol aria-label="Between ball and edge, from the ball on" {@attach rowFocus}>
 		{#each grass as stretch, i (i)}
 			<li
 				class="grid grid-cols-[repeat(2,minmax(0,1fr))_44px] items-end gap-x-3 gap-y-1 border-b-(length:--border) border-b-(--rule) py-2"

@@ -3,7 +3,9 @@
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
+	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
+	import { hazardName } from './hazardName';
 	import { hazardBefore } from './newHazard';
 
 	interface Props {
@@ -32,70 +34,72 @@
 		Nothing to carry. Add sand, water, rough or a mound and drag it on the drawing.
 	</p>
 {/if}
-{#each hazards as hazard, i (i)}
-	<div class="grid grid-cols-2 items-end gap-2 border-b-(length:--border) border-b-(--rule) py-2">
-		<ChoiceField
-			label="What"
-			value={hazard.kind}
-			options={[
-				{ value: 'sand', label: 'Sand' },
-				{ value: 'water', label: 'Water' },
-				{ value: 'rough', label: 'Rough' },
-				{ value: 'mound', label: 'Mound' }
-			]}
-			onchange={(v) => change(i, (h) => (h.kind = v))}
-		/>
-		<ChoiceField
-			label="Where"
-			value={hazard.side ?? 'across'}
-			options={[
-				{ value: 'across', label: 'Across the line' },
-				{ value: 'left', label: 'Left of the line' },
-				{ value: 'right', label: 'Right of the line' }
-			]}
-			onchange={(v) => change(i, (h) => placeBeside(h, v))}
-		/>
-		<LengthField
-			label="From ball"
-			metres={hazard.from}
-			low={0}
-			high={hazard.to - 0.1}
-			onchange={(v) => change(i, (h) => (h.from = v))}
-		/>
-		<LengthField
-			label="To"
-			metres={hazard.to}
-			low={hazard.from + 0.1}
-			high={120}
-			onchange={(v) => change(i, (h) => (h.to = v))}
-		/>
-		{#if (hazard.side ?? 'across') === 'across'}
-			<LengthField
-				label="Height"
-				metres={hazard.height}
-				low={0}
-				high={10}
-				onchange={(v) => change(i, (h) => (h.height = v))}
+<div class="contents" {@attach rowFocus}>
+	{#each hazards as hazard, i (i)}
+		<div class="grid grid-cols-2 items-end gap-2 border-b-(length:--border) border-b-(--rule) py-2">
+			<ChoiceField
+				label="What"
+				value={hazard.kind}
+				options={[
+					{ value: 'sand', label: 'Sand' },
+					{ value: 'water', label: 'Water' },
+					{ value: 'rough', label: 'Rough' },
+					{ value: 'mound', label: 'Mound' }
+				]}
+				onchange={(v) => change(i, (h) => (h.kind = v))}
 			/>
-		{:else}
-			<LengthField
-				label="Off the line"
-				metres={hazard.offset ?? BESIDE}
-				low={0}
-				high={40}
-				onchange={(v) => change(i, (h) => (h.offset = v))}
+			<ChoiceField
+				label="Where"
+				value={hazard.side ?? 'across'}
+				options={[
+					{ value: 'across', label: 'Across the line' },
+					{ value: 'left', label: 'Left of the line' },
+					{ value: 'right', label: 'Right of the line' }
+				]}
+				onchange={(v) => change(i, (h) => placeBeside(h, v))}
 			/>
-		{/if}
-		<button
-			type="button"
-			class="btn btn-ghost btn-square"
-			aria-label={`Remove the ${hazard.kind}`}
-			onclick={() => bench.change((shot) => shot.situation.hazards.splice(i, 1))}
-		>
-			<Trash2 size={18} aria-hidden="true" />
-		</button>
-	</div>
-{/each}
+			<LengthField
+				label="From ball"
+				metres={hazard.from}
+				low={0}
+				high={hazard.to - 0.1}
+				onchange={(v) => change(i, (h) => (h.from = v))}
+			/>
+			<LengthField
+				label="To"
+				metres={hazard.to}
+				low={hazard.from + 0.1}
+				high={120}
+				onchange={(v) => change(i, (h) => (h.to = v))}
+			/>
+			{#if (hazard.side ?? 'across') === 'across'}
+				<LengthField
+					label="Height"
+					metres={hazard.height}
+					low={0}
+					high={10}
+					onchange={(v) => change(i, (h) => (h.height = v))}
+				/>
+			{:else}
+				<LengthField
+					label="Off the line"
+					metres={hazard.offset ?? BESIDE}
+					low={0}
+					high={40}
+					onchange={(v) => change(i, (h) => (h.offset = v))}
+				/>
+			{/if}
+			<button
+				type="button"
+				class="btn btn-ghost btn-square"
+				aria-label={`Remove the ${hazardName(hazards, i)}`}
+				onclick={() => bench.change((shot) => shot.situation.hazards.splice(i, 1))}
+			>
+				<Trash2 size={18} aria-hidden="true" />
+			</button>
+		</div>
+	{/each}
+</div>
 {#if hazards.length < MOST}
 	<button type="button" class="btn" onclick={add}
 		><Plus size={18} aria-hidden="true" /> Add something in the way</button

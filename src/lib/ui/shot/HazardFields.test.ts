@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { render, screen } from '@testing-library/svelte';
 import { userEvent } from '@testing-library/user-event';
-import { afterEach, expect, it } from 'vitest';
+import { afterEach, expect, it, vi } from 'vitest';
 import { freshShot, ShotBench } from '$lib/ui/state/shotBench.svelte';
 import { whoever } from '../../../../tests/support/pupils';
 import { silentPool } from '../../../../tests/support/silentPool';
@@ -54,4 +54,19 @@ it('changes only the hazard it stands for, removes it by its name, and stops at 
 	expect(hazards()).toHaveLength(7);
 	bench.undo();
 	expect(hazards()).toHaveLength(8);
+});
+
+it('tells hazards of one kind apart by their numbers, and keeps the focus in the list', async () => {
+	fields();
+	for (let i = 0; i < 3; i++) await userEvent.click(screen.getByRole('button', { name: /^Add/ }));
+	await userEvent.selectOptions(screen.getAllByLabelText('What')[1]!, 'Water');
+	const names = () => screen.getAllByRole('button', { name: /^Remove/ }).map((b) => b.ariaLabel);
+	expect(names()).toEqual(['Remove the sand 1', 'Remove the water', 'Remove the sand 2']);
+	screen.getByRole('button', { name: 'Remove the sand 2' }).focus();
+	await userEvent.keyboard('{Enter}');
+	await vi.waitFor(() => expect(document.activeElement?.ariaLabel).toBe('Remove the water'));
+	await userEvent.keyboard('{Enter}');
+	await vi.waitFor(() => expect(document.activeElement?.ariaLabel).toBe('Remove the sand'));
+	await userEvent.keyboard('{Enter}');
+	await vi.waitFor(() => expect(document.activeElement?.textContent).toContain('Add something'));
 });

@@ -4,6 +4,7 @@
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
+	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import {
 		firstSegments,
 		MOST_SEGMENTS,
@@ -58,7 +59,7 @@
 		<button type="button" class="btn self-end" onclick={cut}>Cut into pieces</button>
 	</div>
 {:else}
-	<ol>
+	<ol {@attach rowFocus}>
 		{#each segments as segment, i (i)}
 			<li
 				class="grid grid-cols-[repeat(2,minmax(0,1fr))_44px] items-end gap-x-3 gap-y-1 border-b-(length:--border) border-b-(--rule) py-2"
