@@ -9,6 +9,7 @@
 	import { attempt } from '$lib/ui/shell/attempt';
 	import { offerBackup } from '$lib/ui/shell/backupOffer';
 	import { watchForNewVersion } from '$lib/ui/shell/newVersion';
+	import { tellWhatIsUnhandled } from '$lib/ui/shell/unhandled';
 	import { seedDemo } from '$lib/ui/state/demo';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
@@ -16,7 +17,7 @@
 	const { children, data } = $props();
 	onMount(() => {
 		let left = false;
-		const stops = [preferences.follow(), watchForNewVersion()];
+		const stops = [preferences.follow(), watchForNewVersion(), tellWhatIsUnhandled()];
 		const begin = async () => {
 			if (data.demo) await attempt(() => answering(seedDemo()));
 			if (left) return;

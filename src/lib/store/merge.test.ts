@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { createRng } from '$lib/core/math/random';
-import { mergeThree, sameData } from './merge';
+import { mergeThree, sameData, putAt } from './merge';
 
 const base = {
 	name: 'Kiln',
@@ -109,4 +109,14 @@ it('compares plain data by what it says', () => {
 	expect(sameData({ a: 1 }, { a: 1, b: undefined })).toBe(true);
 	expect(sameData([1, 2], [2, 1])).toBe(false);
 	expect(sameData({ a: null }, { a: {} })).toBe(false);
+});
+
+it('puts one value at its place, takes it out, and leaves alone what has no such place', () => {
+	const record = { a: { b: [1, 2], c: 'x' } as Record<string, unknown> };
+	putAt(record, ['a', 'b', '1'], 5);
+	putAt(record, ['a', 'c'], undefined);
+	putAt(record, ['a', 'd'], 'new');
+	putAt(record, ['gone', 'b'], 1);
+	putAt(record, [], 1);
+	expect(record).toEqual({ a: { b: [1, 5], d: 'new' } });
 });

@@ -114,3 +114,14 @@ export function mergeThree<T extends object>(base: T, mine: T, theirs: T): Merge
 	const merged = mergeValues(base, mine, theirs, [], clashes) as T;
 	return { merged, clashes };
 }
+
+/** Puts a value at a place of a record, or takes it out where the value is undefined; for a place that is gone, does nothing. */
+export function putAt(record: object, path: readonly string[], value: unknown): void {
+	const holder = path
+		.slice(0, -1)
+		.reduce<unknown>((at, key) => (at as Fields | undefined)?.[key], record);
+	const last = path.at(-1);
+	if (typeof holder !== 'object' || holder === null || last === undefined) return;
+	if (value === undefined) delete (holder as Fields)[last];
+	else (holder as Fields)[last] = value;
+}

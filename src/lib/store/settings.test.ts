@@ -39,18 +39,26 @@ describe('the shot on the screen', () => {
 
 	it('takes in what another tab changed of the same line of work', async () => {
 		await writeLastShot(last({ edgeToPin: 6 }));
-		const merged = await mergeLastShot(last(), last({ toEdge: 5 }));
+		const { merged, clashes } = await mergeLastShot(last(), last({ toEdge: 5 }));
+		expect(clashes).toEqual([]);
 		expect(merged.situation).toMatchObject({ toEdge: 5, edgeToPin: 6 });
 		expect(await readLastShot()).toEqual({ shot: merged, id: null, line: 'one' });
+	});
+
+	it('counts over what another tab changed at the same place, and says so', async () => {
+		await writeLastShot(last({ toEdge: 6 }));
+		const { merged, clashes } = await mergeLastShot(last(), last({ toEdge: 5 }));
+		expect(merged.situation.toEdge).toBe(5);
+		expect(clashes).toEqual([{ path: ['situation', 'toEdge'], mine: 5, theirs: 6 }]);
 	});
 
 	it('stands over another line of work, and over what cannot be read', async () => {
 		await writeLastShot(last({ edgeToPin: 6 }, { line: 'two' }));
 		const mine = last({ toEdge: 5 });
-		expect(await mergeLastShot(last(), mine)).toEqual(mine.shot);
+		expect((await mergeLastShot(last(), mine)).merged).toEqual(mine.shot);
 		await database.settings.put({ key: SETTING.lastShot, value: { nonsense: true } });
 		expect(await readLastShot()).toBe('broken');
-		expect(await mergeLastShot(last(), mine)).toEqual(mine.shot);
+		expect((await mergeLastShot(last(), mine)).merged).toEqual(mine.shot);
 		expect(await readLastShot()).toEqual(mine);
 	});
 });

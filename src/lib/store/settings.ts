@@ -5,7 +5,7 @@ import { preferencesRow, type Preferences } from '$lib/io/rows/preferences';
 import { workingShotRow } from '$lib/io/rows/shot';
 import { database, SETTING, type SettingRow } from './database';
 import { noteUnwritten, strikeOut } from './journal';
-import { mergeThree } from './merge';
+import { mergeThree, type Merged } from './merge';
 
 export type { Preferences };
 
@@ -60,18 +60,20 @@ export async function writeLastShot(last: LastShot): Promise<void> {
  * Keeps what is on the screen beside what another tab changed of the same shot meanwhile.
  *
  * @param base what this tab last wrote or read
- * @returns the shot as it is kept now
+ * @returns the shot as it is kept now, and what both had changed: there this tab's counts
  */
 export async function mergeLastShot(
 	base: Pick<LastShot, 'shot'>,
 	mine: LastShot
-): Promise<WorkingShot> {
+): Promise<Merged<WorkingShot>> {
 	return database.transaction('rw', database.settings, async () => {
 		const theirs = await readLastShot();
 		const same = theirs && theirs !== 'broken' && theirs.line === mine.line;
-		const shot = same ? mergeThree(base.shot, mine.shot, theirs.shot).merged : mine.shot;
-		await writeLastShot({ ...mine, shot });
-		return shot;
+		const both = same
+			? mergeThree(base.shot, mine.shot, theirs.shot)
+			: { merged: mine.shot, clashes: [] };
+		await writeLastShot({ ...mine, shot: both.merged });
+		return both;
 	});
 }
 

@@ -129,7 +129,9 @@ describe('archive', () => {
 		expect(problems).toContain(
 			'green 2 “Spoil-heap green”, outline: Invalid input: expected array'
 		);
-		expect(problems).toContain('green 3 “Kiln green”, pins, no. 1, at, no. 2: Invalid input: expected number');
+		expect(problems).toContain(
+			'green 3 “Kiln green”, pins, no. 1, at, no. 2: Invalid input: expected number'
+		);
 	});
 
 	it('holds files of release 0.1 to what that release held them to', () => {

@@ -1,39 +1,13 @@
 import { parse, type ParseError } from 'jsonc-parser';
+import { fieldWords } from '../words/field';
 import { KIND } from './importPreview';
 
-/** What fields are called on the screen, where that differs from their names. */
-const FIELD: Readonly<Record<string, string>> = {
-	toEdge: 'ball to edge',
-	edgeToPin: 'edge to pin',
-	beyondPin: 'green behind the pin',
-	stimpFeet: 'green speed',
-	slopeAlong: 'slope to the pin',
-	slopeAcross: 'slope across',
-	sandSurface: 'the sand',
-	pupilId: 'whose it is',
-	clubId: 'club',
-	greenId: 'green',
-	takenAt: 'when it was read',
-	savedAt: 'when it was saved',
-	startedAt: 'when it began',
-	fallsTowards: 'falls toward',
-	leftOut: 'left out',
-	retiredAt: 'retired',
-	exportedAt: 'when the file was made',
-	format: 'what kind of file it is',
-	version: 'the version of the file'
-};
-/** Parts that only hold others, which say it all. */
-const HOLDERS = ['shot', 'situation'];
 const isKind = (name: string): name is keyof typeof KIND => name in KIND;
 
 const nameOf = (row: unknown): string => {
 	const { name } = (row ?? {}) as { name?: unknown };
 	return typeof name === 'string' && name !== '' ? ` “${name.slice(0, 40)}”` : '';
 };
-
-const partWords = (part: string): string =>
-	/^\d+$/.test(part) ? `no. ${Number(part) + 1}` : (FIELD[part] ?? part);
 
 /**
  * A place in an archive in a person's words: which record, counted from 1 and by its name, and which field of it.
@@ -44,12 +18,11 @@ const partWords = (part: string): string =>
 export function placeWords(content: unknown, path: string): string {
 	if (path === '') return 'The file';
 	const [table = '', at, ...rest] = path.split('.');
-	if (!isKind(table) || at === undefined) return path.split('.').map(partWords).join(', ');
+	if (!isKind(table) || at === undefined) return fieldWords(path.split('.'));
 	const rows = (content as Record<string, unknown> | null)?.[table];
 	const row: unknown = Array.isArray(rows) ? rows[Number(at)] : undefined;
 	const record = `${KIND[table].one} ${Number(at) + 1}${nameOf(row)}`;
-	const field = rest.filter((part) => !HOLDERS.includes(part)).map(partWords);
-	return field.length === 0 ? record : `${record}, ${field.join(', ')}`;
+	return rest.length === 0 ? record : `${record}, ${fieldWords(rest)}`;
 }
 
 /** Where a text stops being JSON, by line and column from 1. */

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { clashWords } from '$lib/ui/shot/clashWords';
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { carriesOf, clubsInBag, type Pupil } from '$lib/io/pupil';
@@ -72,8 +73,8 @@
 	{/if}
 	{#if bench.clashes.length > 0}
 		<p class="lg:col-span-2" role="status">
-			Another tab changed the same: {bench.clashes
-				.map(({ path, theirs }) => `${path.slice(1).join(' ')} (there ${String(theirs)})`)
+			Another tab changed {bench.clashes
+				.map(({ path, theirs }) => clashWords({ path: path.slice(1), theirs }))
 				.join(', ')}. What you see here counts; Undo takes it back.
 		</p>
 	{/if}

@@ -6,6 +6,7 @@
 	import { shortcuts } from '$lib/ui/shell/shortcuts.svelte';
 	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
+	import { clashWords } from './clashWords';
 
 	interface Props {
 		bench: ShotBench;
@@ -65,3 +66,22 @@
 	</button>
 	<UndoButtons {bench} />
 </div>
+{#if bench.notKept}
+	<p class="problem px-4 py-1" role="alert">
+		This shot is not kept yet; it is here as you see it and is tried again. {bench.notKept}
+	</p>
+{/if}
+{#each bench.clashes as clash (clash.path.join('.'))}
+	<p
+		class="flex flex-wrap items-center gap-x-3 border-l-4 border-l-(--clay) px-4 py-1"
+		role="status"
+	>
+		Another tab had changed {clashWords(clash)}; what is here counts.
+		<button type="button" class="btn btn-ghost" onclick={() => bench.takeTheirs(clash)}
+			>Take the other</button
+		>
+		<button type="button" class="btn btn-ghost" onclick={() => bench.forgetClash(clash)}
+			>Keep this</button
+		>
+	</p>
+{/each}

@@ -18,7 +18,7 @@ import { firstPlace, readToday, type Placed } from '$lib/io/placedShot';
 import { shotDraftSchema, type Place, type SavedShot, type WorkingShot } from '$lib/io/shot';
 import { shotRequest } from '$lib/io/shotRequest';
 import type { GreenBook } from '$lib/store/greens';
-import { mergeThree, sameData } from '$lib/store/merge';
+import { mergeThree, putAt, sameData, type Clash } from '$lib/store/merge';
 import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
 import { choicesOfLadder, choicesOfPlan, type Choice } from './choices';
 import { Draft } from './draft.svelte';
@@ -142,6 +142,22 @@ export class ShotBench {
 	/** Why the shot on the bench is not kept; empty while all is well. */
 	get notKept(): string {
 		return this.#keeping.failure;
+	}
+
+	/** Parts that another tab changed, too, since this one read them; what is here counts. */
+	get clashes(): readonly Clash[] {
+		return this.#keeping.clashes;
+	}
+
+	/** Takes the other tab's value of such a part. */
+	takeTheirs(clash: Clash): void {
+		this.forgetClash(clash);
+		this.change((shot) => putAt(shot, clash.path, clash.theirs));
+	}
+
+	/** Leaves it as it is here. */
+	forgetClash(clash: Clash): void {
+		this.#keeping.clashes = this.#keeping.clashes.filter((other) => other !== clash);
 	}
 
 	/** Where the chosen shot may land, once worked out. */

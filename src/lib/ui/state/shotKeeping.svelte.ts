@@ -1,4 +1,5 @@
 import type { SavedShot, WorkingShot } from '$lib/io/shot';
+import type { Clash } from '$lib/store/merge';
 import { newId } from '$lib/store/newId';
 import { mergeShot, saveShot } from '$lib/store/savedShots';
 import { mergeLastShot, noteLastShot, writeLastShot, type LastShot } from '$lib/store/settings';
@@ -25,6 +26,8 @@ export class ShotKeeping {
 	/** The shot as this tab last read or wrote it. */
 	#base: Pick<LastShot, 'shot'> | null = null;
 	#line = '';
+	/** Parts that this tab and another both changed; what is here counts. */
+	clashes = $state.raw<readonly Clash[]>([]);
 	#origin = $state.raw<SavedShot | null>(null);
 
 	constructor(private readonly bench: Bench) {}
@@ -49,6 +52,7 @@ export class ShotKeeping {
 		this.#origin = opened.origin;
 		this.#line = opened.line ?? opened.origin?.id ?? newId();
 		this.#base = { shot: opened.shot };
+		this.clashes = [];
 	}
 
 	/** It is a shot of its own from here on. */
@@ -65,10 +69,11 @@ export class ShotKeeping {
 	/** Saves it under a name: over the one it came from, beside what another tab changed of that, or as one of its own. */
 	async save(name: string, asCopy: boolean): Promise<SavedShot> {
 		const shot = this.bench.shot();
-		const saved =
-			this.#origin && !asCopy
-				? (await mergeShot(this.#origin, name, shot)).merged
-				: await saveShot(name, shot);
+		const over = this.#origin && !asCopy ? await mergeShot(this.#origin, name, shot) : null;
+		const saved = over?.merged ?? (await saveShot(name, shot));
+		this.clashes = (over?.clashes ?? [])
+			.filter(({ path }) => path[0] === 'shot')
+			.map((clash) => ({ ...clash, path: clash.path.slice(1) }));
 		this.#origin = saved;
 		this.bench.takeIn(shot, saved.shot);
 		this.#line = saved.id;
@@ -89,9 +94,10 @@ export class ShotKeeping {
 	async #store(): Promise<void> {
 		if (!this.#base || !this.bench.isWhole()) return;
 		const mine = this.#last();
-		const kept = await mergeLastShot(this.#base, mine);
-		this.#base = { shot: kept };
-		this.bench.takeIn(mine.shot, kept);
+		const { merged, clashes } = await mergeLastShot(this.#base, mine);
+		this.#base = { shot: merged };
+		if (clashes.length > 0) this.clashes = clashes;
+		this.bench.takeIn(mine.shot, merged);
 	}
 
 	#note(): void {
