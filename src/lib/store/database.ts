@@ -57,7 +57,8 @@ class CrispLandingDatabase extends Dexie {
 	settings!: Table<SettingRow, string>;
 
 	constructor() {
-		super('crisp-landing');
+		// Rows are read as they lie there each time: copies of large grids kept beside them would cost more than they save.
+		super('crisp-landing', { cache: 'disabled' });
 		// Append only. Each upgrade is the step that lifts an archive of the same age.
 		this.version(1).stores({ shots: 'id, savedAt', settings: 'key' });
 		this.version(2).stores({ greens: 'id, name', readings: 'id, greenId, takenAt' });

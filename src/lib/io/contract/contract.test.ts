@@ -174,6 +174,15 @@ describe('published schemas', () => {
 			'deviceReading'
 		]);
 		expect(schemas.planRequest).toMatchObject({ type: 'object', additionalProperties: false });
+		// What has a default need not be sent, nor stand in a file.
+		expect(schemas.planRequest).toMatchObject({ required: ['situation', 'player'] });
+		expect(schemas.simulateRequest.required).not.toContain('seed');
+		expect(schemas.pupil.required).toEqual(['id', 'name']);
+		expect(schemas.club.required).toEqual(['id', 'pupilId', 'name', 'loft']);
+		expect(schemas.savedShot.required).toEqual(['id', 'name', 'savedAt', 'shot']);
+		expect(JSON.stringify(schemas.green)).toContain(
+			'"heights":{"type":"array","items":{"anyOf":[{"type":"number"},{"type":"null"}]}}'
+		);
 	});
 });
 
