@@ -13,7 +13,7 @@ const FLOORS: Record<string, readonly string[]> = {
 	store: ['core', 'io'],
 	workers: ['core', 'io', 'store'],
 	server: ['core', 'io', 'workers'],
-	devices: ['io'],
+	devices: ['core', 'io'],
 	ui: ['core', 'io', 'store', 'workers', 'devices']
 };
 
@@ -41,7 +41,7 @@ const IO_FLOORS = ['words', '', 'rows', 'archive', 'contract'];
 
 /** What a page may import: it composes views over the store; an API route stands on the server. */
 const PAGE_MAY = ['ui', 'store', 'io'];
-const API_MAY = ['server', 'io'];
+const API_MAY = ['server', 'devices', 'io'];
 
 /** Small numerical libraries that the core may lean on. */
 const NUMERICAL = ['ml-matrix', 'ml-levenberg-marquardt'];

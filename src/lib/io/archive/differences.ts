@@ -1,6 +1,6 @@
 import { contentKey } from '$lib/core/math/contentKey';
 import type { Archive, ArchiveContent } from './archive';
-import { KIND } from './importPreview';
+import { KIND } from '../words/kind';
 import { ARCHIVED_TABLES, type ArchivedTable } from './version4';
 
 type Rows = Pick<Archive, ArchivedTable>;

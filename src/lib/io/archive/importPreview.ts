@@ -1,3 +1,4 @@
+import { KIND } from '../words/kind';
 import type { ImportPreview, Known } from './merge';
 import type { ArchivedTable } from './version4';
 
@@ -13,18 +14,6 @@ export interface PreviewRow {
 	writes: boolean;
 }
 
-/** What a row of each table is called. */
-export const KIND: Record<ArchivedTable, { one: string; many: string }> = {
-	pupils: { one: 'pupil', many: 'pupils' },
-	clubs: { one: 'club', many: 'clubs' },
-	balls: { one: 'ball', many: 'balls' },
-	sessions: { one: 'session', many: 'sessions' },
-	drills: { one: 'drill', many: 'drills' },
-	homework: { one: 'homework', many: 'homeworks' },
-	shots: { one: 'shot', many: 'shots' },
-	greens: { one: 'green', many: 'greens' },
-	readings: { one: 'reading', many: 'readings' }
-};
 /** Rows without a name of their own are only counted. */
 const COUNTED: readonly ArchivedTable[] = ['clubs', 'balls', 'sessions', 'readings'];
 

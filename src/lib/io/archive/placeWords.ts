@@ -1,6 +1,6 @@
 import { parse, type ParseError } from 'jsonc-parser';
 import { fieldWords } from '../words/field';
-import { KIND } from './importPreview';
+import { KIND } from '../words/kind';
 
 const isKind = (name: string): name is keyof typeof KIND => name in KIND;
 

@@ -1,4 +1,4 @@
-import { KIND } from '$lib/io/archive/importPreview';
+import { KIND } from '$lib/io/words/kind';
 import type { FileProblem } from '$lib/io/esriGrid';
 import type { CaredGrid } from '$lib/io/gridCare';
 import type { SavedArchive } from '$lib/workers/fileProtocol';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Trash2 from '@lucide/svelte/icons/trash-2';
-	import { simulatedDevice } from '$lib/devices/simulated';
+	import { simulatedDevice } from '$lib/devices/simulation/simulatedDevice';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import type { GreenBench, GreenPart } from '$lib/ui/state/greenBench.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { onDestroy } from 'svelte';
-	import { simulatedDevice } from '$lib/devices/simulated';
+	import { simulatedDevice } from '$lib/devices/simulation/simulatedDevice';
 	import { speedProblemWords } from '$lib/io/words/speedProblem';
 	import type { ReadingWire } from '$lib/io/reading';
 	import { toFeet, toPercent } from '$lib/core/units';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { simulatedDevice } from '$lib/devices/simulated';
+	import { simulatedDevice } from '$lib/devices/simulation/simulatedDevice';
 
 	interface Props {
 		/** About how long it is, in metres: the stand-in reads it with the error of a tape. */

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Radio from '@lucide/svelte/icons/radio';
 	import { onDestroy } from 'svelte';
-	import { simulatedDevice } from '$lib/devices/simulated';
+	import { simulatedDevice } from '$lib/devices/simulation/simulatedDevice';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { SessionBench } from '$lib/ui/state/sessionBench.svelte';
 	import { TrackerReader } from '$lib/ui/state/trackerReader.svelte';

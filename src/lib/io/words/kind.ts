@@ -1,0 +1,24 @@
+/** Kinds of records, by their tables. */
+export type Kind =
+	| 'pupils'
+	| 'clubs'
+	| 'balls'
+	| 'sessions'
+	| 'drills'
+	| 'homework'
+	| 'shots'
+	| 'greens'
+	| 'readings';
+
+/** What a record of each kind is called. */
+export const KIND: Readonly<Record<Kind, { one: string; many: string }>> = {
+	pupils: { one: 'pupil', many: 'pupils' },
+	clubs: { one: 'club', many: 'clubs' },
+	balls: { one: 'ball', many: 'balls' },
+	sessions: { one: 'session', many: 'sessions' },
+	drills: { one: 'drill', many: 'drills' },
+	homework: { one: 'homework', many: 'homeworks' },
+	shots: { one: 'shot', many: 'shots' },
+	greens: { one: 'green', many: 'greens' },
+	readings: { one: 'reading', many: 'readings' }
+};
