@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { parseArchive } from '$lib/io/archive/archive';
-import { ARCHIVED_TABLES } from '$lib/io/archive/version4';
+import { ARCHIVED_TABLES } from '$lib/io/archive/tables';
 import { createRng } from '$lib/core/math/random';
 import { importArchive, readAll } from '$lib/store/archive';
 import { database } from '$lib/store/database';

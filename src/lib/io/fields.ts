@@ -63,7 +63,7 @@ export const measureField = choice(['carry', 'roll-out', 'finish', 'strokes', 's
 export const markField = choice(['box', 'stick', 'flag', 'none']);
 
 export const areaKindField = choice(['sand', 'water', 'rough', 'fringe']);
-export const readingMethodField = choice(['ramp', 'balls', 'judged']);
+export const readingMethodField = choice(['ramp', 'timed', 'balls', 'judged']);
 export const wayField = choice(['up', 'down']);
 export const segmentKindField = choice(['green', 'fringe', 'tier', 'ridge', 'rough']);
 

@@ -10,12 +10,14 @@ import {
 	within
 } from './fields';
 
-/** One roll of a ramp's ball as it was written down. */
+/** One roll as it was written down: of a ramp's ball, or of a putt that was timed. */
 const rollSchema = z.object({
 	/** Which place of the test, from 1. */
 	place: z.int().min(1).max(9),
 	way: wayField,
-	rollOut: within(0, 30, 'metres')
+	rollOut: within(0, 30, 'metres'),
+	/** From the strike to rest, of a timed putt. */
+	seconds: within(0.5, 30, 'seconds').optional()
 });
 
 /** One chipped ball as it is written down. */

@@ -8,7 +8,7 @@ import {
 	type Known,
 	type MergePlan
 } from '$lib/io/archive/merge';
-import { ARCHIVED_TABLES, type ArchivedTable } from '$lib/io/archive/version4';
+import { ARCHIVED_TABLES, type ArchivedTable } from '$lib/io/archive/tables';
 import { stamp } from './clock';
 import { database, SETTING, type RawRow } from './database';
 import { greenShelf, readingShelf } from './greens';

@@ -1,4 +1,4 @@
-import { ARCHIVED_TABLES } from '$lib/io/archive/version4';
+import { ARCHIVED_TABLES } from '$lib/io/archive/tables';
 import { stampFrom } from '$lib/io/stamp';
 import { database, SETTING } from './database';
 import { follow } from './shelf';

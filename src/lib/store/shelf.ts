@@ -1,7 +1,7 @@
 import { liveQuery, type IndexableType, type Subscription, type Table } from 'dexie';
 import type { z } from 'zod';
 import { contentKey } from '$lib/core/math/contentKey';
-import type { ArchivedTable } from '$lib/io/archive/version4';
+import type { ArchivedTable } from '$lib/io/archive/tables';
 import { stampField, type Stamp } from '$lib/io/stamp';
 import { observe, stamp } from './clock';
 import { database, type RawRow, type Tombstone } from './database';

@@ -1,6 +1,6 @@
 import type { FileProblem } from '../io/esriGrid';
 import type { PreviewRow } from '../io/archive/importPreview';
-import type { ArchivedTable } from '../io/archive/version4';
+import type { ArchivedTable } from '../io/archive/tables';
 import type { CaredGrid } from '../io/gridCare';
 
 export type TellProgress = (share: number) => void;

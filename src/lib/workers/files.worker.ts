@@ -8,7 +8,7 @@ import {
 } from '../io/archive/archive';
 import { differencesOf } from '../io/archive/differences';
 import { importedWords, previewRows } from '../io/archive/importPreview';
-import { ARCHIVED_TABLES } from '../io/archive/version4';
+import { ARCHIVED_TABLES } from '../io/archive/tables';
 import { MOST_GRID_BYTES, parseEsriGrid } from '../io/esriGrid';
 import { caredGrid } from '../io/gridCare';
 import { packed, textOf } from '../io/gzip';

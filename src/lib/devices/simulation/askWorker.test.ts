@@ -9,7 +9,7 @@ vi.stubGlobal('addEventListener', (_: string, listener: typeof heard) => (heard 
 await import('./simulation.worker');
 const worker = {
 	postMessage: (data: Asked, ports: MessagePort[]) =>
-		heard(new MessageEvent('message', { data, ports: ports as never }))
+		heard(new MessageEvent('message', { data, ports: ports }))
 };
 const start = () => worker as unknown as Worker;
 afterEach(() => vi.restoreAllMocks());

@@ -87,9 +87,18 @@ describe('archive', () => {
 		expect([archive.sessions, archive.drills, archive.homework]).toEqual([[], [], []]);
 	});
 
+	it('keeps everything that version 4 held', () => {
+		const old = JSON.parse(readFileSync('tests/golden/archive-4.json', 'utf8')) as Archive;
+		const { version, ...archive } = read('tests/golden/archive-4.json');
+		expect(version).toBe(PRESENT_VERSION);
+		expect({ ...archive, version: 4 }).toEqual(old);
+	});
+
 	it('reads what the present release wrote, whole', () => {
-		const archive = read('tests/golden/archive-4.json');
-		const text = readFileSync('tests/golden/archive-4.json', 'utf8');
+		const archive = read('tests/golden/archive-5.json');
+		const text = readFileSync('tests/golden/archive-5.json', 'utf8');
+		const timed = archive.readings.find(({ method }) => method === 'timed')!;
+		expect(timed.rolls.map(({ seconds }) => seconds)).toEqual([3.1, 3.2, 4.4, 4.3]);
 		expect(JSON.parse(formatArchive(archive))).toEqual(JSON.parse(text));
 		expect(archive.sessions.length).toBeGreaterThan(1);
 		expect(archive.drills).toMatchObject([{ id: 'own-drill', basedOn: 'landing-box' }]);

@@ -2,11 +2,11 @@ import { z } from 'zod';
 import { issuesOf } from '../issues';
 import { notJsonWords, placeWords } from './placeWords';
 import { PRESENT_VERSION, VERSIONS } from './lift';
-import type { ArchiveVersion4 } from './version4';
+import type { ArchiveVersion5 } from './version5';
 
 const FORMAT = 'crisp-landing archive';
 
-export type Archive = ArchiveVersion4;
+export type Archive = ArchiveVersion5;
 /** What is put into an archive. */
 export type ArchiveContent = Omit<Archive, 'format' | 'version'>;
 

@@ -1,7 +1,7 @@
 import { contentKey } from '$lib/core/math/contentKey';
 import type { Archive, ArchiveContent } from './archive';
 import { KIND } from '../words/kind';
-import { ARCHIVED_TABLES, type ArchivedTable } from './version4';
+import { ARCHIVED_TABLES, type ArchivedTable } from './tables';
 
 type Rows = Pick<Archive, ArchivedTable>;
 

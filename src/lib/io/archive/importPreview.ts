@@ -1,6 +1,6 @@
 import { KIND } from '../words/kind';
 import type { ImportPreview, Known } from './merge';
-import type { ArchivedTable } from './version4';
+import type { ArchivedTable } from './tables';
 
 /** One thing an import does, and the rows it does it to. */
 export interface PreviewRow {

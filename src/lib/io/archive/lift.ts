@@ -4,6 +4,7 @@ import { stampRow, takePupilsOut } from './liftTo3';
 import { archiveVersion2 } from './version2';
 import { archiveVersion3 } from './version3';
 import { archiveVersion4 } from './version4';
+import { archiveVersion5 } from './version5';
 
 /** One version of the archive: its frozen schema, and the pure step that makes the next version's content of it. */
 interface Version {
@@ -64,11 +65,18 @@ const liftArchiveTo4 = (content: z.output<typeof archiveVersion3>): unknown => (
 	version: 4
 });
 
+/** Version 5 knows green speeds of timed putts: everything else stays as it was. */
+const liftArchiveTo5 = (content: z.output<typeof archiveVersion4>): unknown => ({
+	...content,
+	version: 5
+});
+
 /** Every version there has been, oldest first; the first is version 1. */
 export const VERSIONS: readonly Version[] = [
 	{ schema: archiveVersion1, lift: liftArchiveTo2 },
 	{ schema: archiveVersion2, lift: liftArchiveTo3 },
 	{ schema: archiveVersion3, lift: liftArchiveTo4 },
-	{ schema: archiveVersion4, lift: null }
+	{ schema: archiveVersion4, lift: liftArchiveTo5 },
+	{ schema: archiveVersion5, lift: null }
 ];
 export const PRESENT_VERSION = VERSIONS.length;

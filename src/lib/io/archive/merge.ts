@@ -1,7 +1,7 @@
 import { contentKey } from '$lib/core/math/contentKey';
 import type { Stamp } from '../stamp';
 import type { Archive } from './archive';
-import { ARCHIVED_TABLES, type ArchivedTable } from './version4';
+import { ARCHIVED_TABLES, type ArchivedTable } from './tables';
 
 /** What one side knows of a record: its row, or that it was removed; and since when. */
 export interface Known {

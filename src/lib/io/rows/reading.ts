@@ -14,7 +14,9 @@ export const readingRow = z.object({
 	wet: z.boolean().default(false),
 	grainTowards: number.nullable().default(null),
 	method: readingMethodField.default('judged'),
-	rolls: z.array(z.object({ place: z.int(), way: wayField, rollOut: number })).default([]),
+	rolls: z
+		.array(z.object({ place: z.int(), way: wayField, rollOut: number, seconds: number.optional() }))
+		.default([]),
 	balls: z
 		.array(z.object({ club: z.string(), carry: number, total: number, slope: number.default(0) }))
 		.default([]),

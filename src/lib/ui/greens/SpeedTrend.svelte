@@ -79,6 +79,8 @@
 				{/if}
 				{#if reading.method === 'ramp'}
 					<rect x="-4" y={y(reading.stimpFeet) - 4} width="8" height="8" />
+				{:else if reading.method === 'timed'}
+					<path class="timed" d={`M-5,${y(reading.stimpFeet) + 4}h10l-5,-9z`} />
 				{:else}
 					<circle cy={y(reading.stimpFeet)} r="4.5" class:judged={reading.method === 'judged'} />
 				{/if}
@@ -87,7 +89,8 @@
 		{/each}
 	</svg>
 	<figcaption>
-		Square: ramp · full circle: chipped balls · open circle: judged · bar: one error
+		Square: ramp · triangle: timed putts · full circle: chipped balls · open circle: judged · bar:
+		one error
 	</figcaption>
 </figure>
 
@@ -103,6 +106,7 @@
 		stroke-width: var(--line);
 	}
 	rect,
+	.timed,
 	circle {
 		fill: var(--turf);
 		stroke: var(--turf);

@@ -2,7 +2,12 @@ import { format } from 'date-fns';
 import { isAhead, type ReadingWire } from '$lib/io/reading';
 import { compassWords } from './compass';
 
-const METHOD = { ramp: 'ramp rolls', balls: 'chipped balls', judged: 'judged by eye' };
+const METHOD = {
+	ramp: 'ramp rolls',
+	timed: 'timed putts',
+	balls: 'chipped balls',
+	judged: 'judged by eye'
+};
 
 /** When a reading was taken, in local time; a date in the future is said to be one. */
 export function whenWords(reading: ReadingWire, now = Date.now()): string {
@@ -19,7 +24,7 @@ export const speedWords = ({ stimpFeet, errorFeet }: ReadingWire): string =>
 /** Everything but the speed, in one line. */
 export function turfWords(reading: ReadingWire): string {
 	const { rolls, balls, method } = reading;
-	const count = method === 'ramp' ? rolls.length : method === 'balls' ? balls.length : 0;
+	const count = method === 'balls' ? balls.length : method === 'judged' ? 0 : rolls.length;
 	return [
 		`${reading.firmness} turf`,
 		reading.wet ? 'wet' : 'dry',

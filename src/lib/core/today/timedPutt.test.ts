@@ -1,0 +1,104 @@
+import { describe, expect, it } from 'vitest';
+import { roll, skid } from '../ball/roll';
+import { BallState } from '../ball/state';
+import { BALL, ROLL } from '../constants';
+import { createPlane } from '../ground/plane';
+import { SURFACE } from '../ground/surfaces';
+import { createRng } from '../math/random';
+import { fromFeet } from '../units';
+import {
+	readTimedPutts,
+	rollingDeceleration,
+	type TimedPutt,
+	type TimedReading
+} from './timedPutt';
+
+/** A putt of the engine on a plane: struck with a fifth of the spin of a rolling ball. */
+function putted(feet: number, speed: number, slope = 0): { length: number; time: number } {
+	const ground = createPlane({
+		kind: 'plane',
+		slopeAlong: slope,
+		slopeAcross: 0,
+		edge: 0,
+		fringe: SURFACE.smoothFringe
+	});
+	const ball = Object.assign(new BallState(), { vx: speed, wz: (-0.2 * speed) / BALL.radius });
+	skid(ball, ground, null, fromFeet(feet));
+	expect(roll(ball, ground, fromFeet(feet), null)).toBe('rest');
+	return { length: ball.x, time: ball.t };
+}
+
+const read = (putts: TimedPutt[], slope: number | null = null): TimedReading => {
+	const found = readTimedPutts(putts, slope);
+	if ('code' in found) throw new Error(found.code);
+	return found;
+};
+const both = (feet: number, slope: number, speeds = [2.2, 2.6]): TimedPutt[] =>
+	speeds.flatMap((speed) => [
+		{ way: 'up' as const, ...putted(feet, speed, slope) },
+		{ way: 'down' as const, ...putted(feet, speed, -slope) }
+	]);
+
+describe('a timed putt', () => {
+	it.each([7, 10, 13])('gives back the green speed the engine rolled it on (%i ft)', (feet) => {
+		for (const speed of [1.6, 2.4, 3.2]) {
+			const { length, time } = putted(feet, speed);
+			const deceleration = rollingDeceleration(length, time);
+			expect(ROLL.rampSpeed ** 2 / (2 * deceleration) / fromFeet(feet)).toBeCloseTo(1, 2);
+		}
+		// The plain rule d = ½ a t² takes the slide for rolling, and the green for slower.
+		const { length, time } = putted(feet, 2.4);
+		const plain = ROLL.rampSpeed ** 2 / 2 / ((2 * length) / time ** 2);
+		expect(plain).toBeLessThan(0.995 * fromFeet(feet));
+	});
+
+	it('takes the slope out of putts both ways, and finds it', () => {
+		for (const slope of [0, 0.012, -0.02]) {
+			const found = read(both(10, slope));
+			expect(found.slope).toBeCloseTo(slope, 3);
+			expect(found.speed / fromFeet(10)).toBeCloseTo(1, 1);
+		}
+	});
+
+	it('needs one way only where the slope is known', () => {
+		const up = both(9, 0.015).filter(({ way }) => way === 'up');
+		expect(read(up, 0.015).speed / fromFeet(9)).toBeCloseTo(1, 1);
+		expect(read(up, 0.015).slope).toBe(0.015);
+		expect(readTimedPutts(up)).toMatchObject({ code: 'tooFew', way: 'down', found: 0 });
+	});
+
+	it('promises an error that a thumb and a tape keep', () => {
+		const rng = createRng(5);
+		let within = 0;
+		const trials = 200;
+		for (let trial = 0; trial < trials; trial++) {
+			const noisy = both(10, 0.01, [2, 2.3, 2.6]).map(({ way, length, time }) => ({
+				way,
+				length: length * (1 + 0.01 * rng.normal()) + 0.03 * rng.normal(),
+				time: time + 0.1 * rng.normal()
+			}));
+			const { speed, error } = read(noisy);
+			if (Math.abs(speed - fromFeet(10)) < 1.645 * error) within++;
+		}
+		expect(within / trials).toBeGreaterThan(0.84);
+		expect(within / trials).toBeLessThan(0.98);
+	});
+
+	it('grows surer with every putt, and with longer ones', () => {
+		const few = read(both(10, 0)).error;
+		expect(read([...both(10, 0), ...both(10, 0)]).error).toBeLessThan(0.8 * few);
+		expect(read(both(10, 0, [3, 3.2])).error).toBeLessThan(few);
+	});
+
+	it.each([
+		['tooFew', [], null],
+		['tooFew', both(10, 0).slice(0, 3), null],
+		['outOfRange', [...both(10, 0), { way: 'up' as const, length: 0.4, time: 2 }], null],
+		['outOfRange', [...both(10, 0), { way: 'up' as const, length: 4, time: NaN }], null],
+		['outOfRange', [...both(10, 0), { way: 'up' as const, length: 4, time: 40 }], null],
+		['disagree', [...both(10, 0), { way: 'down' as const, length: 3, time: 6 }], null],
+		['tooSteep', both(10, 0), 0.08]
+	])('refuses nonsense: %s', (code, putts, slope) => {
+		expect(readTimedPutts(putts, slope)).toMatchObject({ code });
+	});
+});
