@@ -1,8 +1,12 @@
 <script lang="ts">
 	import Trash2 from '@lucide/svelte/icons/trash-2';
+	import type { SurfaceTilt, Tilt } from '$lib/core/today/phoneTilt';
+	import { degrees, fromPercent, radians, toPercent } from '$lib/core/units';
 	import { simulatedDevice } from '$lib/devices/simulation/simulatedDevice';
+	import type { TiltWire } from '$lib/io/green';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
+	import PhoneLevelDialog from '$lib/ui/measure/PhoneLevelDialog.svelte';
 	import type { GreenBench, GreenPart } from '$lib/ui/state/greenBench.svelte';
 	import { removePart } from '$lib/ui/state/greenEdits';
 	import { markOf, partName } from './mapParts';
@@ -14,6 +18,7 @@
 	}
 	const { bench, part }: Props = $props();
 
+	const FULL_TURN = 360;
 	const FALLBACK = { percent: 2, towards: 180 };
 	const green = $derived(bench.green);
 	const at = $derived(markOf(green, part));
@@ -34,6 +39,20 @@
 		bench.change((changed) => removePart(changed, part));
 		bench.selected = null;
 	}
+
+	let levelling = $state(false);
+	/** A slope and the bearing it falls toward as rises along a phone that points up the map. */
+	function tiltToward({ percent, fallsTowards }: Pick<TiltWire, 'percent' | 'fallsTowards'>): Tilt {
+		const slope = fromPercent(percent || FALLBACK.percent);
+		const towards = radians(fallsTowards);
+		return { along: -slope * Math.cos(towards), across: -slope * Math.sin(towards) };
+	}
+	const lay = ({ slope, fallsTowards }: SurfaceTilt) =>
+		bench.change((changed) => {
+			const laid = changed.tilts[part.index]!;
+			laid.percent = Number(toPercent(slope).toFixed(1));
+			laid.fallsTowards = Math.round((degrees(fallsTowards) + FULL_TURN) % FULL_TURN);
+		});
 
 	/** The stand-in finds about the slope that is written down. */
 	async function level() {
@@ -134,6 +153,9 @@
 			<button type="button" class="btn" onclick={() => void level()}
 				>Read the simulated level</button
 			>
+			<button type="button" class="btn" onclick={() => (levelling = true)}
+				>Lay the phone down</button
+			>
 		{/if}
 		{#if reading}
 			<label class="flex min-h-11 items-center gap-2 font-semibold">
@@ -154,3 +176,11 @@
 		</button>
 	</div>
 </div>
+{#if levelling && tilt}
+	<PhoneLevelDialog
+		pointing="up the map"
+		simulated={tiltToward(tilt)}
+		onfound={lay}
+		onclose={() => (levelling = false)}
+	/>
+{/if}

@@ -5,6 +5,7 @@
 	import type { ReadingWire } from '$lib/io/reading';
 	import { removeReading } from '$lib/store/greens';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
+	import TimedPuttDialog from '$lib/ui/measure/TimedPuttDialog.svelte';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import BallsDialog from './BallsDialog.svelte';
 	import JudgeDialog from './JudgeDialog.svelte';
@@ -20,7 +21,7 @@
 	}
 	const { bench, readings, bag }: Props = $props();
 
-	let open = $state<'ramp' | 'balls' | 'judge' | null>(null);
+	let open = $state<'ramp' | 'timed' | 'balls' | 'judge' | null>(null);
 	const newest = $derived(readings[0]);
 
 	async function remove(reading: ReadingWire) {
@@ -39,14 +40,15 @@
 	{:else}
 		<p class="text-3xl font-extrabold">Not read yet</p>
 		<p>
-			Measure before play: six rolls of a ramp, or a few balls chipped with one club, tell how far
-			everything will run today.
+			Measure before play: six rolls of a ramp, a few putts timed with the thumb, or a few balls
+			chipped with one club tell how far everything will run today.
 		</p>
 	{/if}
 	<div class="flex flex-wrap gap-2 py-2">
 		<button type="button" class="btn btn-neutral" onclick={() => (open = 'ramp')}>
 			Roll a ramp
 		</button>
+		<button type="button" class="btn" onclick={() => (open = 'timed')}> Time a few putts </button>
 		<button type="button" class="btn" onclick={() => (open = 'balls')}> Chip a few balls </button>
 		<button type="button" class="btn" onclick={() => (open = 'judge')}> Judge by eye </button>
 	</div>
@@ -88,6 +90,8 @@
 </div>
 {#if open === 'ramp'}
 	<SpeedWizard {bench} {newest} onclose={() => (open = null)} />
+{:else if open === 'timed'}
+	<TimedPuttDialog {bench} {newest} onclose={() => (open = null)} />
 {:else if open === 'balls'}
 	<BallsDialog {bench} {newest} {bag} onclose={() => (open = null)} />
 {:else if open === 'judge'}

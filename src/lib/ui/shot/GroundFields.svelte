@@ -1,7 +1,9 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import type { Paced } from '$lib/core/today/paces';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
+	import PaceDialog from '$lib/ui/measure/PaceDialog.svelte';
 	import { movedAlong } from '$lib/io/placedShot';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 
@@ -42,6 +44,19 @@
 	}
 	const change = (apply: (s: typeof situation) => void) =>
 		bench.change((shot) => apply(shot.situation));
+
+	let pacing = $state(false);
+	function paced([toEdge, edgeToPin]: readonly Paced[]) {
+		const tenth = (found: Paced | undefined, least: number) =>
+			Math.max(least, Number((found?.distance ?? 0).toFixed(1)));
+		const [edge, pin] = [tenth(toEdge, 0), tenth(edgeToPin, 0.5)];
+		along(situation.toEdge - edge, pin - situation.edgeToPin, () =>
+			change((s) => {
+				s.toEdge = edge;
+				s.edgeToPin = pin;
+			})
+		);
+	}
 </script>
 
 <div class="field-grid">
@@ -76,6 +91,7 @@
 		high={80}
 		onchange={(v) => along(0, v - situation.edgeToPin, () => change((s) => (s.edgeToPin = v)))}
 	/>
+	<button type="button" class="btn self-end" onclick={() => (pacing = true)}>Pace both</button>
 	{#if !bench.line}
 		<LengthField
 			label="Green behind pin"
@@ -103,4 +119,11 @@
 		<a class="underline" href={resolve('/greens')}>Survey a green</a> and shots can be planned on its
 		map.
 	</p>
+{/if}
+{#if pacing}
+	<PaceDialog
+		legs={['Ball to edge', 'Edge to pin']}
+		onfound={paced}
+		onclose={() => (pacing = false)}
+	/>
 {/if}

@@ -1,10 +1,13 @@
 <script lang="ts">
 	import Plus from '@lucide/svelte/icons/plus';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
+	import type { Tilt } from '$lib/core/today/phoneTilt';
+	import { fromPercent, toPercent } from '$lib/core/units';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
+	import PhoneLevelDialog from '$lib/ui/measure/PhoneLevelDialog.svelte';
 	import {
 		firstSegments,
 		MOST_SEGMENTS,
@@ -34,6 +37,14 @@
 		change((s) => apply(s.segments![i]!));
 	const cut = () => change((s) => (s.segments = firstSegments(s)));
 
+	let levelling = $state(false);
+	const tenth = (ratio: number) => Number(toPercent(ratio).toFixed(1));
+	const level = ({ along, across }: Tilt) =>
+		change((s) => {
+			s.slopeAlong = tenth(along);
+			s.slopeAcross = tenth(-across);
+		});
+
 	function remove(i: number) {
 		change((s) => {
 			s.segments!.splice(i, 1);
@@ -57,6 +68,9 @@
 			onchange={(v) => change((s) => (s.slopeAcross = v))}
 		/>
 		<button type="button" class="btn self-end" onclick={cut}>Cut into pieces</button>
+		<button type="button" class="btn self-end" onclick={() => (levelling = true)}
+			>Lay the phone down</button
+		>
 	</div>
 {:else}
 	<ol {@attach rowFocus}>
@@ -109,4 +123,15 @@
 		<Plus size={18} aria-hidden="true" /> Add a piece
 	</button>
 	<p class="hint">From the edge on. Drag the break points on the drawing along and up.</p>
+{/if}
+{#if levelling}
+	<PhoneLevelDialog
+		pointing="toward the pin"
+		simulated={{
+			along: fromPercent(situation.slopeAlong),
+			across: -fromPercent(situation.slopeAcross)
+		}}
+		onfound={level}
+		onclose={() => (levelling = false)}
+	/>
 {/if}

@@ -1,6 +1,8 @@
 <script lang="ts">
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import { fromPercent, toPercent } from '$lib/core/units';
+	import type { Tilt } from '$lib/core/today/phoneTilt';
+	import PhoneLevelDialog from '$lib/ui/measure/PhoneLevelDialog.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import { stanceWords } from './questions';
 
@@ -23,6 +25,17 @@
 	const said = $derived(
 		stanceWords({ along: fromPercent(stance.along), across: fromPercent(stance.across) })
 	);
+	let levelling = $state(false);
+	/** The ground rises toward the side that the ball lies on. */
+	const ballSide = $derived(bench.golfer.hand === 'left' ? -1 : 1);
+	const level = ({ along, across }: Tilt) =>
+		bench.change(
+			({ situation }) =>
+				(situation.stance = {
+					along: tenth(toPercent(along)),
+					across: tenth(toPercent(ballSide * across))
+				})
+		);
 </script>
 
 <div class="field-grid">
@@ -38,6 +51,9 @@
 		{...percent}
 		onchange={(v) => stand('across', v)}
 	/>
+	<button type="button" class="btn self-end" onclick={() => (levelling = true)}
+		>Lay the phone down</button
+	>
 </div>
 <p class="hint">
 	{said}.
@@ -55,3 +71,14 @@
 			: 'Level ground unless you say otherwise.'}
 	{/if}
 </p>
+{#if levelling}
+	<PhoneLevelDialog
+		pointing="toward the target"
+		simulated={{
+			along: fromPercent(stance.along),
+			across: ballSide * fromPercent(stance.across)
+		}}
+		onfound={level}
+		onclose={() => (levelling = false)}
+	/>
+{/if}

@@ -1,0 +1,181 @@
+<script lang="ts">
+	import X from '@lucide/svelte/icons/x';
+	import { toFeet, toPercent } from '$lib/core/units';
+	import type { ReadingWire } from '$lib/io/reading';
+	import { timedProblemWords } from '$lib/io/words/timedProblem';
+	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
+	import LengthField from '$lib/ui/controls/LengthField.svelte';
+	import { rowFocus } from '$lib/ui/controls/rowFocus';
+	import { formatLength } from '$lib/ui/format/lengths';
+	import { keepReading } from '$lib/ui/greens/keepReading';
+	import TurfFields from '$lib/ui/greens/TurfFields.svelte';
+	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
+	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
+	import { TimedReader } from '$lib/ui/state/timedReader.svelte';
+	import HoldPicture from './HoldPicture.svelte';
+	import PaceDialog from './PaceDialog.svelte';
+	import PhoneLevelDialog from './PhoneLevelDialog.svelte';
+
+	interface Props {
+		bench: GreenBench;
+		newest: ReadingWire | undefined;
+		onclose: () => void;
+	}
+	const { bench, newest, onclose }: Props = $props();
+
+	const test = new TimedReader();
+	let length = $state(5);
+	let pacing = $state(false);
+	let levelling = $state(false);
+	// It starts from the newest reading and is one's own from then on.
+	// svelte-ignore state_referenced_locally
+	let turf = $state<Pick<ReadingWire, 'firmness' | 'wet' | 'grainTowards'>>({
+		firmness: newest?.firmness ?? 'medium',
+		wet: newest?.wet ?? false,
+		grainTowards: newest?.grainTowards ?? null
+	});
+	const reading = $derived(test.reading);
+	const say = (metres: number) => formatLength(metres, playing.style);
+	const SLOPES = [
+		{ value: 'unknown', label: 'Not known: putt both ways' },
+		{ value: 'level', label: 'Level' },
+		{ value: 'measured', label: 'Lay the phone down …' }
+	] as const;
+	const slope = $derived(test.slope === null ? 'unknown' : test.slope === 0 ? 'level' : 'measured');
+
+	function chooseSlope(chosen: (typeof SLOPES)[number]['value']) {
+		if (chosen === 'measured') levelling = true;
+		else test.slope = chosen === 'level' ? 0 : null;
+	}
+
+	async function keep() {
+		if ('code' in reading) return;
+		const kept = await keepReading(bench.green.id, {
+			stimpFeet: Number(toFeet(reading.speed).toFixed(1)),
+			errorFeet: Number(toFeet(reading.error).toFixed(2)),
+			method: 'timed',
+			rolls: test.rolls,
+			...turf
+		});
+		if (kept) onclose();
+	}
+</script>
+
+<SheetDialog
+	bind:open={() => true, (open) => !open && onclose()}
+	title="Time a few putts"
+	description="No ramp: putt four to six paces, one touch at the strike, one when the ball rests, and measure how far it rolled."
+>
+	<div class="grid content-start gap-3">
+		<HoldPicture kind="thumb" label="One touch at the strike, one when the ball is at rest." />
+		<p class="hint">Look up before each putt: others use this green too.</p>
+		<div class="field-grid">
+			<ChoiceField
+				label="Which way"
+				value={test.way}
+				options={[
+					{ value: 'up', label: 'One way (uphill)' },
+					{ value: 'down', label: 'Back the other way' }
+				]}
+				onchange={(way) => (test.way = way)}
+			/>
+			<ChoiceField label="The line slopes" value={slope} options={SLOPES} onchange={chooseSlope} />
+		</div>
+		{#if slope === 'measured'}
+			<p class="hint">
+				{toPercent(Math.abs(test.slope!)).toFixed(1)} % {test.slope! > 0 ? 'uphill' : 'downhill'} one
+				way, by the phone: one way is enough.
+			</p>
+		{/if}
+		<button
+			type="button"
+			class={['btn min-h-24 text-xl', test.struck === null ? 'btn-neutral' : 'btn-accent']}
+			onclick={(event) => test.touch(event.timeStamp)}
+		>
+			{test.struck === null ? 'Struck' : 'At rest'}
+		</button>
+		<p class="figure min-h-8 text-lg font-bold" role="status">
+			{#if test.struck !== null}
+				Rolling … <button type="button" class="btn btn-ghost" onclick={() => test.forget()}
+					>Forget it</button
+				>
+			{:else if test.time !== null}
+				{test.time.toFixed(2)} s
+			{/if}
+		</p>
+		<div class="grid grid-cols-[1fr_auto_auto] items-end gap-2">
+			<LengthField
+				label="It rolled"
+				metres={length}
+				low={1}
+				high={25}
+				onchange={(metres) => (length = metres)}
+			/>
+			<button type="button" class="btn" onclick={() => (pacing = true)}>Pace it</button>
+			<button
+				type="button"
+				class="btn btn-neutral"
+				disabled={test.time === null}
+				onclick={() => test.note(length)}>Note it</button
+			>
+		</div>
+		<ol {@attach rowFocus}>
+			{#each test.putts as putt, i (i)}
+				<li
+					class="grid min-h-11 grid-cols-[1fr_auto_auto_44px] items-center gap-3 border-b border-b-(--shade)"
+				>
+					<span>{putt.way === 'up' ? 'One way' : 'Back'}</span>
+					<span class="figure font-bold">{say(putt.length)}</span>
+					<span class="figure">{putt.time.toFixed(2)} s</span>
+					<button
+						type="button"
+						class="btn btn-ghost btn-square"
+						aria-label={`Take out putt ${i + 1}`}
+						onclick={() => test.remove(i)}
+					>
+						<X size={18} aria-hidden="true" />
+					</button>
+				</li>
+			{:else}
+				<li class="flex min-h-11 items-center border-b border-b-(--shade)">
+					No putts yet: two each way are the least, three are better.
+				</li>
+			{/each}
+		</ol>
+		<div aria-live="polite">
+			{#if 'code' in reading}
+				{#if test.putts.length > 0}<p class="hint">{timedProblemWords(reading)}</p>{/if}
+			{:else}
+				<p class="figure text-3xl font-extrabold" data-testid="timed-speed">
+					{toFeet(reading.speed).toFixed(1)} ± {Math.max(0.1, toFeet(reading.error)).toFixed(1)} ft
+				</p>
+				<p class="hint">
+					The thumb is good to a tenth of a second: longer putts and more of them make it surer.
+				</p>
+				<TurfFields {turf} onchange={(changed) => (turf = changed)} />
+			{/if}
+		</div>
+		<button
+			type="button"
+			class="btn btn-neutral my-3 min-h-14 w-full"
+			disabled={'code' in reading}
+			onclick={() => void keep()}>Keep it</button
+		>
+	</div>
+</SheetDialog>
+{#if pacing}
+	<PaceDialog
+		legs={['How far it rolled']}
+		onfound={([found]) => (length = Math.max(1, found!.distance))}
+		onclose={() => (pacing = false)}
+	/>
+{/if}
+{#if levelling}
+	<PhoneLevelDialog
+		pointing="the way you putt first"
+		simulated={{ along: 0.012, across: 0.004 }}
+		onfound={({ along }) => (test.slope = Number(along.toFixed(4)))}
+		onclose={() => (levelling = false)}
+	/>
+{/if}
