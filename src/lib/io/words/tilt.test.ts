@@ -19,6 +19,8 @@ describe('a slope found by the phone', () => {
 		[0, -0.03, '3.0 ± 0.1 %, falling 90° to the right of the pin'],
 		[0, 0.03, '3.0 ± 0.1 %, falling 90° to the left of the pin'],
 		[-0.02, -0.02, '2.8 ± 0.1 %, falling 45° to the right of the pin'],
+		[0.02, 0.02, '2.8 ± 0.1 %, rising 45° to the right of the pin'],
+		[0.02, -0.02, '2.8 ± 0.1 %, rising 45° to the left of the pin'],
 		[0.001, 0, '0.1 ± 0.1 %: as good as level']
 	])('rises %f along and %f across', (along, across, said) => {
 		expect(words(along, across)).toBe(said);

@@ -6,16 +6,19 @@ const STRAIGHT = 12;
 /** Which way a surface falls, seen along the phone's top edge. */
 function fallWords(towards: number, pointing: string): string {
 	const angle = degrees(towards);
-	const off = Math.round(Math.abs(angle) / 5) * 5;
-	if (off <= STRAIGHT) return `falling ${pointing}`;
-	if (off >= 180 - STRAIGHT) return `rising ${pointing}`;
-	return `falling ${off}° to the ${angle > 0 ? 'right' : 'left'} of ${pointing.replace(/^toward /, '')}`;
+	const away = Math.abs(angle);
+	const falls = away <= 90;
+	const off = Math.round((falls ? away : 180 - away) / 5) * 5;
+	const verb = falls ? 'falling' : 'rising';
+	if (off <= STRAIGHT) return `${verb} ${pointing}`;
+	const side = angle > 0 === falls ? 'right' : 'left';
+	return `${verb} ${off}° to the ${side} of ${pointing.replace(/^\w+ /, '')}`;
 }
 
 /**
  * A slope that the phone found: how steep, how well that is known, and which way it falls.
  *
- * @param pointing where the phone's top edge pointed, as in “toward the pin”
+ * @param pointing where the phone's top edge pointed: a word and what it pointed at, as in “toward the pin”
  */
 export function surfaceTiltWords(found: SurfaceTilt, pointing: string): string {
 	const steep = `${toPercent(found.slope).toFixed(1)} ± ${Math.max(0.1, toPercent(found.error)).toFixed(1)} %`;

@@ -38,9 +38,9 @@
 	const reading = $derived(test.reading);
 	const say = (metres: number) => formatLength(metres, playing.style);
 	const SLOPES = [
-		{ value: 'unknown', label: 'Not known: putt both ways' },
-		{ value: 'level', label: 'Level' },
-		{ value: 'measured', label: 'Lay the phone down …' }
+		{ value: 'unknown', label: 'Putt both ways' },
+		{ value: 'level', label: 'Level: one way' },
+		{ value: 'measured', label: 'By the phone …' }
 	] as const;
 	const slope = $derived(test.slope === null ? 'unknown' : test.slope === 0 ? 'level' : 'measured');
 
@@ -80,7 +80,7 @@
 				]}
 				onchange={(way) => (test.way = way)}
 			/>
-			<ChoiceField label="The line slopes" value={slope} options={SLOPES} onchange={chooseSlope} />
+			<ChoiceField label="Slope of the line" value={slope} options={SLOPES} onchange={chooseSlope} />
 		</div>
 		{#if slope === 'measured'}
 			<p class="hint">
@@ -173,7 +173,7 @@
 {/if}
 {#if levelling}
 	<PhoneLevelDialog
-		pointing="the way you putt first"
+		pointing="along the first putt"
 		simulated={{ along: 0.012, across: 0.004 }}
 		onfound={({ along }) => (test.slope = Number(along.toFixed(4)))}
 		onclose={() => (levelling = false)}
