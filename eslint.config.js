@@ -9,6 +9,7 @@ export default ts.config(
 	{
 		ignores: [
 			'build',
+			'build-static',
 			'.svelte-kit',
 			'node_modules',
 			'coverage',

@@ -1,12 +1,18 @@
-import adapter from '@sveltejs/adapter-node';
+import nodeAdapter from '@sveltejs/adapter-node';
+import staticAdapter from '@sveltejs/adapter-static';
 import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
+
+/** For any host of files: everything but the HTTP interface; see scripts/buildStatic.mjs. */
+const forFiles = process.env.CRISP_STATIC === '1';
 
 /** @type {import('@sveltejs/kit').Config} */
 export default {
 	preprocess: vitePreprocess(),
 	compilerOptions: { runes: true },
 	kit: {
-		adapter: adapter(),
+		adapter: forFiles
+			? staticAdapter({ pages: 'build-static', fallback: 'index.html', strict: false })
+			: nodeAdapter(),
 		paths: { relative: false },
 		// No cookie and no session: nothing a foreign form could misuse, and the API answers any content type itself.
 		csrf: { trustedOrigins: ['*'] },

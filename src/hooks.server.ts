@@ -1,3 +1,4 @@
+import { building } from '$app/environment';
 import { env } from '$env/dynamic/private';
 import type { Handle } from '@sveltejs/kit';
 import securityHeaders from '$lib/server/headers.json';
@@ -20,7 +21,7 @@ function inOneShape(response: Response, path: string): Response {
 }
 
 export const handle: Handle = async ({ event, resolve }) => {
-	const demo = env['CRISP_DEMO'] === '1' ? 'yes' : 'no';
+	const demo = (building ? process.env : env)['CRISP_DEMO'] === '1' ? 'yes' : 'no';
 	const resolved = await resolve(event, {
 		transformPageChunk: ({ html }) => html.replace('%crisp.demo%', demo)
 	});

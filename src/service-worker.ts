@@ -11,6 +11,8 @@ const worker = globalThis as unknown as ServiceWorkerGlobalScope;
 const PREFIX = 'crisp-landing-';
 const CACHE = `${PREFIX}${version}`;
 const SHELL = '/';
+/** Where a file that was shared with the app waits for the page. */
+const TAKEN_IN = `${PREFIX}taken-in`;
 const KEPT = new Set([...build, ...files, ...prerendered]);
 
 async function install(): Promise<void> {
@@ -23,7 +25,9 @@ async function install(): Promise<void> {
 
 /** The version before stays as long as a tab may still run it. */
 async function dropOlder(): Promise<void> {
-	const names = (await caches.keys()).filter((name) => name.startsWith(PREFIX));
+	const names = (await caches.keys()).filter(
+		(name) => name.startsWith(PREFIX) && name !== TAKEN_IN
+	);
 	const kept = [CACHE, names.filter((name) => name !== CACHE).at(-1)];
 	await Promise.all(
 		names.filter((name) => !kept.includes(name)).map((name) => caches.delete(name))
@@ -38,6 +42,16 @@ async function shell(request: Request): Promise<Response> {
 const kept = async (request: Request): Promise<Response> =>
 	(await caches.match(request, { ignoreSearch: true })) ?? fetch(request);
 
+/** A file that another app shares: it is laid aside and the page that reads it is opened. */
+async function takeIn(request: Request): Promise<Response> {
+	const file = (await request.formData()).get('file');
+	if (file instanceof File) {
+		const headers = { 'x-file-name': encodeURIComponent(file.name) };
+		await (await caches.open(TAKEN_IN)).put('/taken-in', new Response(file, { headers }));
+	}
+	return Response.redirect('/data?taken-in', 303);
+}
+
 worker.addEventListener('install', (event) => event.waitUntil(install()));
 worker.addEventListener('activate', (event) =>
 	event.waitUntil(dropOlder().then(() => worker.clients.claim()))
@@ -48,6 +62,10 @@ worker.addEventListener('message', ({ data }) => {
 worker.addEventListener('fetch', (event) => {
 	const { request } = event;
 	const { origin, pathname } = new URL(request.url);
+	if (request.method === 'POST' && origin === location.origin && pathname === '/take-in') {
+		event.respondWith(takeIn(request));
+		return;
+	}
 	if (request.method !== 'GET' || origin !== location.origin || pathname.startsWith('/api/'))
 		return;
 	if (request.mode === 'navigate') event.respondWith(shell(request));

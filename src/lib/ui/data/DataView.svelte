@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Download from '@lucide/svelte/icons/download';
-	import { onDestroy } from 'svelte';
+	import { onDestroy, onMount } from 'svelte';
 	import { toast } from 'svelte-sonner';
 	import { MOST_ARCHIVE_BYTES } from '$lib/io/archive/archive';
 	import { noteBackup } from '$lib/store/backup';
@@ -9,6 +9,7 @@
 	import { downloadBlob } from '$lib/ui/files/download';
 	import FileButton from '$lib/ui/files/FileButton.svelte';
 	import FileWorkBar from '$lib/ui/files/FileWorkBar.svelte';
+	import { whenOpenedWith } from '$lib/ui/files/openedWith';
 	import { archiveProblemWords, exportedWords, undoneWords } from '$lib/ui/files/importWords';
 	import { attempt } from '$lib/ui/shell/attempt';
 	import { FileWork } from '$lib/ui/state/fileWork.svelte';
@@ -65,6 +66,8 @@
 			return 'keep';
 		});
 	}
+
+	onMount(() => whenOpenedWith((file) => void read(file)));
 
 	function takeIn({ helper }: Offered, bringBack: boolean) {
 		offered = null;

@@ -2,9 +2,8 @@
 	import Download from '@lucide/svelte/icons/download';
 	import { onDestroy } from 'svelte';
 	import { toast } from 'svelte-sonner';
-	import { greenShelf } from '$lib/store/greens';
+	import { greenFile } from '$lib/store/fileOf';
 	import { attempt } from '$lib/ui/shell/attempt';
-	import { emptyArchive, formatArchive } from '$lib/io/archive/archive';
 	import { formatEsriGrid, MOST_GRID_BYTES } from '$lib/io/esriGrid';
 	import { greenProblems, type GreenWire } from '$lib/io/green';
 	import { textOf } from '$lib/io/gzip';
@@ -15,6 +14,7 @@
 	import FileButton from '$lib/ui/files/FileButton.svelte';
 	import FileWorkBar from '$lib/ui/files/FileWorkBar.svelte';
 	import { fileProblemWords, gridReadWords } from '$lib/ui/files/importWords';
+	import { canShareFiles, handOver } from '$lib/ui/files/share';
 	import { FileWork } from '$lib/ui/state/fileWork.svelte';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 
@@ -84,10 +84,7 @@
 	const json = () =>
 		attempt(async () => {
 			await bench.flush();
-			const kept = await greenShelf.getStamped(bench.green.id);
-			if (!kept) throw new Error('The green is not kept yet.');
-			const text = formatArchive({ ...emptyArchive(), greens: [kept] });
-			download(`${name}.json`, text, 'application/json');
+			await handOver(`${name}.json`, await greenFile(bench.green.id));
 		});
 
 	function svg() {
@@ -113,7 +110,8 @@
 		<Download size={18} aria-hidden="true" /> Grid (ASC)
 	</button>
 	<button type="button" class="btn" onclick={() => void json()}>
-		<Download size={18} aria-hidden="true" /> This green (JSON)
+		<Download size={18} aria-hidden="true" />
+		{canShareFiles() ? 'Share this green' : 'This green (JSON)'}
 	</button>
 	<button type="button" class="btn" disabled={!bench.report} onclick={svg}>
 		<Download size={18} aria-hidden="true" /> Map (SVG)

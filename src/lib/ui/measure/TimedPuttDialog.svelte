@@ -80,7 +80,12 @@
 				]}
 				onchange={(way) => (test.way = way)}
 			/>
-			<ChoiceField label="Slope of the line" value={slope} options={SLOPES} onchange={chooseSlope} />
+			<ChoiceField
+				label="Slope of the line"
+				value={slope}
+				options={SLOPES}
+				onchange={chooseSlope}
+			/>
 		</div>
 		{#if slope === 'measured'}
 			<p class="hint">

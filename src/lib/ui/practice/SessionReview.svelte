@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Download from '@lucide/svelte/icons/download';
+	import Share2 from '@lucide/svelte/icons/share-2';
 	import { toast } from 'svelte-sonner';
 	import type { CarryCell } from '$lib/core/player/carryTable';
 	import { formatBalls } from '$lib/io/ballsCsv';
@@ -8,8 +9,10 @@
 	import { cellKeyOfBall, changesOf, keyOfChange } from '$lib/io/cellChanges';
 	import type { PupilFile } from '$lib/io/pupil';
 	import { gapWords, scoreWords } from '$lib/io/words/practice';
+	import { sessionFile } from '$lib/store/fileOf';
 	import { settleSession } from '$lib/store/practice';
 	import { download, fileNameOf } from '$lib/ui/files/download';
+	import { canShareFiles, handOver } from '$lib/ui/files/share';
 	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
 	import { attempt } from '$lib/ui/shell/attempt';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -114,6 +117,17 @@
 				onclick={() =>
 					download(`${fileName}.csv`, formatBalls(bench.balls, playing.files), 'text/csv')}
 				><Download size={18} aria-hidden="true" /> Balls (CSV)</button
+			>
+			<button
+				type="button"
+				class="btn"
+				onclick={() =>
+					void attempt(async () => {
+						await bench.flush();
+						await handOver(`${fileName}.json`, await sessionFile(session.id));
+					})}
+				><Share2 size={18} aria-hidden="true" />
+				{canShareFiles() ? 'Share the session' : 'The session (JSON)'}</button
 			>
 		</div>
 	</div>

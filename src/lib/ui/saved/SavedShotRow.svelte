@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Copy from '@lucide/svelte/icons/copy';
+	import Share2 from '@lucide/svelte/icons/share-2';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { resolve } from '$app/paths';
 	import type { Pupil } from '$lib/io/pupil';
@@ -15,9 +16,10 @@
 		onforother: (pupil: Pupil) => void;
 		onrename: (name: string) => void;
 		onduplicate: () => void;
+		onshare: () => void;
 		onremove: () => void;
 	}
-	const { saved, whose, onforother, onrename, onduplicate, onremove }: Props = $props();
+	const { saved, whose, onforother, onrename, onduplicate, onshare, onremove }: Props = $props();
 
 	const situation = $derived(saved.shot.situation);
 	const say = (metres: number) => formatLength(metres, playing.style);
@@ -78,6 +80,14 @@
 				</select>
 			</label>
 		{/if}
+		<button
+			type="button"
+			class="btn btn-ghost btn-square"
+			aria-label={`Hand over ${saved.name} as a file`}
+			onclick={onshare}
+		>
+			<Share2 size={20} aria-hidden="true" />
+		</button>
 		<button
 			type="button"
 			class="btn btn-ghost btn-square"

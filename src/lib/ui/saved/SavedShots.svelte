@@ -2,11 +2,14 @@
 	import { resolve } from '$app/paths';
 	import type { GreenWire } from '$lib/io/green';
 	import type { SavedShot } from '$lib/io/shot';
+	import { shotFile } from '$lib/store/fileOf';
 	import { copyForPupil, duplicateShot, renameShot, shotShelf } from '$lib/store/savedShots';
 	import type { Shelved } from '$lib/store/shelf';
 	import SortHeading from '$lib/ui/controls/SortHeading.svelte';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { SortedTable } from '$lib/ui/controls/sortedTable.svelte';
+	import { fileNameOf } from '$lib/ui/files/download';
+	import { handOver } from '$lib/ui/files/share';
 	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
 	import { LIE_WORDS } from '$lib/ui/shot/lieWords';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
@@ -102,6 +105,10 @@
 						whose={names.pupil(saved.shot.pupilId)}
 						onforother={(pupil) => void attempt(() => copyForPupil(saved, pupil))}
 						onrename={(name) => void attempt(() => renameShot(saved.id, name))}
+						onshare={() =>
+							void attempt(async () => {
+								await handOver(`${fileNameOf(saved.name)}.json`, await shotFile(saved.id));
+							})}
 						onduplicate={() => void attempt(() => duplicateShot(saved))}
 						onremove={() => void remove(saved.id, saved.name)}
 					/>

@@ -1,0 +1,33 @@
+import { download } from './download';
+
+/** Whether this device has a share sheet for files. */
+export function canShareFiles(): boolean {
+	const file = new File([''], 'a.json', { type: 'application/json' });
+	return globalThis.navigator?.canShare?.({ files: [file] }) ?? false;
+}
+
+/**
+ * Hands a file over: to the device's own share sheet where there is one, else as a download.
+ *
+ * @returns what became of it
+ */
+export async function handOver(
+	name: string,
+	text: string,
+	type = 'application/json'
+): Promise<'shared' | 'left' | 'saved'> {
+	const file = new File([text], name, { type });
+	if (!globalThis.navigator?.canShare?.({ files: [file] })) {
+		download(name, text, type);
+		return 'saved';
+	}
+	try {
+		await navigator.share({ files: [file], title: name });
+		return 'shared';
+	} catch (error) {
+		// Whoever closes the sheet has changed their mind; anything else gets the file all the same.
+		if (error instanceof DOMException && error.name === 'AbortError') return 'left';
+		download(name, text, type);
+		return 'saved';
+	}
+}
