@@ -43,7 +43,7 @@ beforeEach(clear);
 describe('archive in the store', () => {
 	it('carries everything out and in again', async () => {
 		await seedOnce(demo());
-		await writePreferences({ theme: 'slate' });
+		await writePreferences({ theme: 'slate', aloud: false });
 		const odd = { id: 12, note: 'nobody can read this' };
 		await database.shots.put(odd);
 		await removeGreen('green-kiln');
@@ -55,7 +55,7 @@ describe('archive in the store', () => {
 		expect(said(await readAll())).toEqual(said(before));
 		expect(before.unreadable).toEqual([{ table: 'shots', row: odd }]);
 		expect(before.deleted.map(({ id }) => id)).toContain('green-kiln');
-		expect(await readPreferences()).toEqual({ theme: 'slate' });
+		expect(await readPreferences()).toEqual({ theme: 'slate', aloud: false });
 	});
 
 	it('can be taken in any number of times and changes nothing more', async () => {
@@ -170,14 +170,14 @@ describe('archive in the store', () => {
 	});
 
 	it('brings the look only where none was chosen, and takes it back at undo', async () => {
-		const preferences = { theme: 'slate' } as const;
+		const preferences = { theme: 'slate', aloud: false } as const;
 		const { undo } = await importArchive({ ...demo(), preferences });
 		expect(await readPreferences()).toEqual(preferences);
 		await undo();
-		expect(await readPreferences()).toEqual({ theme: 'paper' });
-		await writePreferences({ theme: 'sunlight' });
+		expect(await readPreferences()).toEqual({ theme: 'paper', aloud: false });
+		await writePreferences({ theme: 'sunlight', aloud: false });
 		await importArchive({ ...demo(), preferences });
-		expect(await readPreferences()).toEqual({ theme: 'sunlight' });
+		expect(await readPreferences()).toEqual({ theme: 'sunlight', aloud: false });
 	});
 
 	it('makes way for the pupils of a file where nobody was here but the lone golfer, unused', async () => {

@@ -75,7 +75,7 @@ describe.each([2, 3])('a database of version %i', (version) => {
 		expect(broken[0]!.row).toMatchObject({ shot: { nonsense: true } });
 		expect((await readGreens()).books[0]).toMatchObject({ green: { id: 'green-kiln' } });
 		expect((await readGreens()).books[0]!.readings).toHaveLength(4);
-		expect(await readPreferences()).toEqual({ theme: 'slate' });
+		expect(await readPreferences()).toEqual({ theme: 'slate', aloud: false });
 		const last = await readLastShot();
 		expect(last).not.toBe('broken');
 		expect(await readPlaying()).toBe(last !== 'broken' && last?.shot.pupilId);

@@ -65,13 +65,13 @@ describe('last shot', () => {
 
 describe('preferences', () => {
 	it('are those of a first visit, then the written ones; what is broken counts as unset', async () => {
-		expect(await readPreferences()).toEqual({ theme: 'paper' });
-		await writePreferences({ theme: 'slate' });
-		expect(await readPreferences()).toEqual({ theme: 'slate' });
+		expect(await readPreferences()).toEqual({ theme: 'paper', aloud: false });
+		await writePreferences({ theme: 'slate', aloud: false });
+		expect(await readPreferences()).toEqual({ theme: 'slate', aloud: false });
 		await database.settings.put({ key: 'preferences', value: { theme: 'tartan' } });
-		expect(await readPreferences()).toEqual({ theme: 'paper' });
+		expect(await readPreferences()).toEqual({ theme: 'paper', aloud: false });
 		await database.settings.put({ key: 'preferences', value: 7 });
-		expect(await readPreferences()).toEqual({ theme: 'paper' });
+		expect(await readPreferences()).toEqual({ theme: 'paper', aloud: false });
 	});
 });
 

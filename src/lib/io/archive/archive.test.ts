@@ -72,7 +72,7 @@ describe('archive', () => {
 			pace: 0.9
 		});
 		expect(archive.unreadable).toEqual(old.unreadable);
-		expect(archive.preferences).toEqual({ theme: 'slate' });
+		expect(archive.preferences).toEqual({ theme: 'slate', aloud: false });
 		expect(archive.readings[0]!.updatedAt).toBe(stampOfTime(archive.readings[0]!.takenAt));
 	});
 
@@ -89,9 +89,10 @@ describe('archive', () => {
 
 	it('keeps everything that version 4 held', () => {
 		const old = JSON.parse(readFileSync('tests/golden/archive-4.json', 'utf8')) as Archive;
-		const { version, ...archive } = read('tests/golden/archive-4.json');
+		const { version, preferences, ...archive } = read('tests/golden/archive-4.json');
 		expect(version).toBe(PRESENT_VERSION);
-		expect({ ...archive, version: 4 }).toEqual(old);
+		expect(preferences).toEqual(old.preferences && { ...old.preferences, aloud: false });
+		expect({ ...archive, version: 4, preferences: old.preferences }).toEqual(old);
 	});
 
 	it('reads what the present release wrote, whole', () => {

@@ -65,10 +65,11 @@ const liftArchiveTo4 = (content: z.output<typeof archiveVersion3>): unknown => (
 	version: 4
 });
 
-/** Version 5 knows green speeds of timed putts: everything else stays as it was. */
+/** Version 5 knows green speeds of timed putts, and whether the call is said aloud: everything else stays as it was. */
 const liftArchiveTo5 = (content: z.output<typeof archiveVersion4>): unknown => ({
 	...content,
-	version: 5
+	version: 5,
+	preferences: content.preferences && { ...content.preferences, aloud: false }
 });
 
 /** Every version there has been, oldest first; the first is version 1. */

@@ -4,7 +4,6 @@ import { clubRow } from '../rows/club';
 import { drillRow } from '../rows/drill';
 import { greenRow } from '../rows/green';
 import { homeworkRow } from '../rows/homework';
-import { preferencesRow } from '../rows/preferences';
 import { pupilRow } from '../rows/pupil';
 import { sessionRow } from '../rows/session';
 import { shotRow } from '../rows/shot';
@@ -28,7 +27,10 @@ export const archiveVersion4 = z.strictObject({
 	shots: z.array(shotRow.extend(record)).default([]),
 	greens: z.array(greenRow.extend(record)).default([]),
 	readings: z.array(readingRow.extend(record)).default([]),
-	preferences: preferencesRow.nullable().default(null),
+	preferences: z
+		.object({ theme: z.enum(['paper', 'slate', 'sunlight']).catch('paper') })
+		.nullable()
+		.default(null),
 	deleted: z.array(tombstone).default([]),
 	unreadable: z.array(unreadableRow).default([])
 });

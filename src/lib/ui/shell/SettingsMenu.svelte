@@ -5,6 +5,7 @@
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import { canSpeak } from './speech';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 
 	interface Props {
@@ -57,6 +58,17 @@
 				options={LOOKS}
 				onchange={(theme) => preferences.change({ theme })}
 			/>
+			{#if canSpeak()}
+				<label class="flex min-h-11 items-center gap-2 font-semibold">
+					<input
+						class="checkbox"
+						type="checkbox"
+						checked={preferences.current.aloud}
+						onchange={(event) => preferences.change({ aloud: event.currentTarget.checked })}
+					/>
+					Say the call aloud
+				</label>
+			{/if}
 			<button
 				type="button"
 				class="btn"

@@ -3,7 +3,10 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { historyShortcuts, shortcuts } from '$lib/ui/shell/shortcuts.svelte';
+	import { hush, speak } from '$lib/ui/shell/speech';
+	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
+	import { callWords, spokenCall } from './callWords';
 	import CallStrip from './CallStrip.svelte';
 	import { groupByClub } from './ladderRows';
 	import QuestionBar from './QuestionBar.svelte';
@@ -57,6 +60,19 @@
 			if (ways) bench.choose(ways.best.key);
 		}
 	};
+
+	/** What is called now, as it is said aloud; empty while it is worked out. */
+	const spoken = $derived.by(() => {
+		const { chosen, shot, status } = bench;
+		if (!chosen || status !== 'ready') return '';
+		const { toEdge, edgeToPin } = shot.situation;
+		const say = (metres: number) => formatLength(metres, playing.style);
+		return spokenCall(callWords(chosen, { toEdge, pin: toEdge + edgeToPin }, say));
+	});
+	$effect(() => {
+		if (preferences.current.aloud && spoken) speak(spoken);
+	});
+	onMount(() => hush);
 
 	onMount(() =>
 		shortcuts.use({

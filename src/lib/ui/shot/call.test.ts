@@ -4,7 +4,7 @@ import { localSampler } from '$lib/core/plan/localSampler';
 import { firstAnswer, plan } from '$lib/core/plan/plan';
 import { playWords } from '$lib/io/words/play';
 import { choicesOfLadder, choicesOfPlan, type Choice } from '$lib/ui/state/choices';
-import { callWords, choiceWords } from './callWords';
+import { callWords, choiceWords, spokenCall } from './callWords';
 import { clubsThatAreOut } from './ladderRows';
 import { hazardBefore } from './newHazard';
 import { nextClub } from '../bag/nextClub';
@@ -141,4 +141,18 @@ describe('small helpers of the Shot view', () => {
 		expect(half!.x).toBeCloseTo(10, 0);
 		expect(zoneOf(points.slice(0, 2), 0.5)).toBeNull();
 	});
+});
+
+it('is said aloud with short names and units in full', () => {
+	expect(
+		spokenCall({
+			club: 'SW low',
+			landing: 'land it 2.5 m on',
+			swing: 'to 9 o’clock',
+			aim: 'at the pin'
+		})
+	).toBe('sand wedge low. land it 2.5 metres on. to 9 o’clock. at the pin.');
+	expect(spokenCall({ club: '7i', landing: 'land it 3 yd on', swing: 'hip', aim: '' })).toBe(
+		'7 iron. land it 3 yards on. hip.'
+	);
 });

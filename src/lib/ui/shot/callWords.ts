@@ -57,3 +57,22 @@ export function callWords(
 		aim: aimWords(choice, place.pin, say)
 	};
 }
+
+const SPOKEN: readonly [RegExp, string][] = [
+	[/(\d) m\b/g, '$1 metres'],
+	[/(\d) yd\b/g, '$1 yards'],
+	[/(\d) ft\b/g, '$1 feet'],
+	[/\bLW\b/g, 'lob wedge'],
+	[/\bSW\b/g, 'sand wedge'],
+	[/\bGW\b/g, 'gap wedge'],
+	[/\bPW\b/g, 'pitching wedge'],
+	[/\b(\d)i\b/g, '$1 iron'],
+	[/\b(\d)H\b/g, '$1 hybrid']
+];
+
+/** A call as it is said aloud: short names and units in full. */
+export const spokenCall = ({ club, landing, swing, aim }: CallWords): string =>
+	SPOKEN.reduce(
+		(text, [short, full]) => text.replace(short, full),
+		`${[club, landing, swing, aim].filter(Boolean).join('. ')}.`
+	);
