@@ -19,11 +19,14 @@ export class FileWork extends CancellableWork {
 		helper = this.start()
 	): Promise<void> {
 		return this.run(async (signal, progress) => {
-			signal.addEventListener('abort', () => helper.close());
+			const stop = () => helper.close();
+			signal.addEventListener('abort', stop);
 			let kept: 'keep' | void = undefined;
 			try {
 				kept = await work(helper, progress);
 			} finally {
+				// What is kept outlives this piece of work: the next one must not close it.
+				signal.removeEventListener('abort', stop);
 				if (kept !== 'keep') helper.close();
 			}
 		});

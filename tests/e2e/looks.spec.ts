@@ -1,0 +1,83 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { readDemo } from './screen';
+
+const VIEWS = [
+	'/',
+	'/greens',
+	'/greens/green-kiln',
+	'/bag',
+	'/pupils',
+	'/pupils/pupil-ida',
+	'/practice',
+	'/practice/drill/landing-box',
+	'/saved',
+	'/data'
+];
+const LOOKS = {
+	paper: ['color-contrast', 'target-size'],
+	slate: ['color-contrast', 'target-size'],
+	// Outdoors everything that is read must stand out by seven to one.
+	sunlight: ['color-contrast', 'color-contrast-enhanced', 'target-size']
+} as const;
+
+async function open(page: Page, path: string): Promise<void> {
+	await page.goto(path);
+	await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached();
+	if (path === '/')
+		await expect(page.getByTestId('call')).toHaveAttribute('data-status', 'ready', {
+			timeout: 60_000
+		});
+}
+
+test('every view is legible in every look, at seven to one in sunlight', async ({ page }) => {
+	test.setTimeout(240_000);
+	await page.emulateMedia({ reducedMotion: 'reduce' });
+	await readDemo(page);
+	const found: string[] = [];
+	for (const path of VIEWS) {
+		await open(page, path);
+		for (const [look, rules] of Object.entries(LOOKS)) {
+			await page.evaluate((theme) => (document.documentElement.dataset['theme'] = theme), look);
+			const { violations } = await new AxeBuilder({ page }).withRules([...rules]).analyze();
+			for (const { id, nodes } of violations)
+				for (const { target } of nodes.slice(0, 3))
+					found.push(`${path} ${look} ${id}: ${target.join(' ')}`);
+		}
+	}
+	expect(found).toEqual([]);
+});
+
+test('every view keeps its width with letters twice as large, on a tablet and in forced colours', async ({
+	page
+}) => {
+	test.setTimeout(180_000);
+	await readDemo(page);
+	const width = () => page.evaluate(() => document.documentElement.scrollWidth);
+	await page.emulateMedia({ forcedColors: 'active', reducedMotion: 'reduce' });
+	for (const path of VIEWS) {
+		await page.setViewportSize({ width: 1024, height: 768 });
+		await open(page, path);
+		await expect.poll(width, { message: `${path} at 1024` }).toBeLessThanOrEqual(1024);
+		await page.setViewportSize({ width: 1280, height: 800 });
+		await page.evaluate(() => (document.documentElement.style.fontSize = '200%'));
+		await expect.poll(width, { message: `${path} at 200 %` }).toBeLessThanOrEqual(1280);
+		expect(
+			await page.evaluate(
+				() => document.getAnimations().filter((one) => one.playState === 'running').length
+			),
+			`${path} moves`
+		).toBe(0);
+	}
+});
+
+test('drawings say their figures, and their handles show the focus', async ({ page }) => {
+	await readDemo(page);
+	await open(page, '/');
+	const section = page.getByRole('group', { name: /m|yd/ }).first();
+	await expect(section).toHaveAttribute('aria-label', /\d/);
+	const ball = page.getByRole('slider', { name: 'Ball', exact: true }).first();
+	await ball.focus();
+	const ring = await ball.locator('.ring').evaluate((node) => getComputedStyle(node).strokeWidth);
+	expect(parseFloat(ring)).toBeGreaterThanOrEqual(3);
+});
