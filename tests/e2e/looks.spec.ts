@@ -2,8 +2,9 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { readDemo } from './screen';
 
+const SHOT = '/?shot=demo-9';
 const VIEWS = [
-	'/',
+	SHOT,
 	'/greens',
 	'/greens/green-kiln',
 	'/bag',
@@ -24,7 +25,7 @@ const LOOKS = {
 async function open(page: Page, path: string): Promise<void> {
 	await page.goto(path);
 	await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached();
-	if (path === '/')
+	if (path === SHOT)
 		await expect(page.getByTestId('call')).toHaveAttribute('data-status', 'ready', {
 			timeout: 60_000
 		});
@@ -53,14 +54,19 @@ test('every view keeps its width with letters twice as large, on a tablet and in
 }) => {
 	test.setTimeout(180_000);
 	await readDemo(page);
+	// As somebody sets their browser to larger letters.
+	const devtools = await page.context().newCDPSession(page);
+	const lettersOf = (standard: number) =>
+		devtools.send('Page.setFontSizes', { fontSizes: { standard, fixed: standard } });
 	const width = () => page.evaluate(() => document.documentElement.scrollWidth);
 	await page.emulateMedia({ forcedColors: 'active', reducedMotion: 'reduce' });
 	for (const path of VIEWS) {
+		await lettersOf(16);
 		await page.setViewportSize({ width: 1024, height: 768 });
 		await open(page, path);
 		await expect.poll(width, { message: `${path} at 1024` }).toBeLessThanOrEqual(1024);
 		await page.setViewportSize({ width: 1280, height: 800 });
-		await page.evaluate(() => (document.documentElement.style.fontSize = '200%'));
+		await lettersOf(32);
 		await expect.poll(width, { message: `${path} at 200 %` }).toBeLessThanOrEqual(1280);
 		expect(
 			await page.evaluate(
@@ -73,7 +79,7 @@ test('every view keeps its width with letters twice as large, on a tablet and in
 
 test('drawings say their figures, and their handles show the focus', async ({ page }) => {
 	await readDemo(page);
-	await open(page, '/');
+	await open(page, SHOT);
 	const section = page.getByRole('group', { name: /m|yd/ }).first();
 	await expect(section).toHaveAttribute('aria-label', /\d/);
 	const ball = page.getByRole('slider', { name: 'Ball', exact: true }).first();

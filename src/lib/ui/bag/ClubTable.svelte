@@ -18,7 +18,7 @@
 
 	/** A row of five columns; on a small screen two lines of two. */
 	const ROW =
-		'grid grid-cols-[36px_minmax(0,1fr)_minmax(0,1fr)_44px] items-end gap-x-2 md:grid-cols-[36px_minmax(0,1fr)_6.5rem_9rem_9rem_44px] md:items-center';
+		'grid grid-cols-[36px_minmax(0,1fr)_minmax(0,1fr)_2.75rem] items-end gap-x-2 md:grid-cols-[36px_minmax(0,1fr)_6.5rem_9rem_9rem_2.75rem] md:items-center';
 	const clubs = $derived(bench.file.clubs);
 	const inBag = $derived(clubsInBag(clubs));
 	const retired = $derived(clubs.filter(({ retiredAt }) => retiredAt !== null));

@@ -36,7 +36,7 @@
 			{#each books as { green, readings } (green.id)}
 				{@const newest = readings[0]}
 				<li
-					class="grid grid-cols-[96px_minmax(0,1fr)_44px] items-center gap-x-3 gap-y-2 border-b border-(--rule) py-3 md:grid-cols-[132px_minmax(0,1fr)_15rem_auto_44px] md:gap-4"
+					class="grid grid-cols-[96px_minmax(0,1fr)_2.75rem] items-center gap-x-3 gap-y-2 border-b border-(--rule) py-3 md:grid-cols-[132px_minmax(0,1fr)_15rem_auto_2.75rem] md:gap-4"
 				>
 					<GreenThumb {green} />
 					<div class="min-w-0 wrap-anywhere">

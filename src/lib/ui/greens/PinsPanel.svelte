@@ -49,7 +49,9 @@
 	{#if pins.length === 0}<p>No pins yet: add the holes you play to most.</p>{/if}
 	<ul class="w-full" {@attach rowFocus}>
 		{#each pins as pin, i (pin.id)}
-			<li class="grid grid-cols-[1fr_auto_44px] items-center gap-2 border-b border-b-(--rule) py-2">
+			<li
+				class="grid grid-cols-[1fr_auto_2.75rem] items-center gap-2 border-b border-b-(--rule) py-2"
+			>
 				<div>
 					<input
 						class="min-h-[36px] w-full bg-transparent font-bold"

@@ -21,7 +21,7 @@
 
 <ol {@attach rowFocus}>
 	{#each rolls as roll, i (i)}
-		<li class="grid min-h-11 grid-cols-[1fr_auto_44px] items-center border-b border-b-(--shade)">
+		<li class="grid min-h-11 grid-cols-[1fr_auto_2.75rem] items-center border-b border-b-(--shade)">
 			<span>Roll {i + 1}</span>
 			<span class="figure text-lg font-bold">{feet(roll)}</span>
 			<button
@@ -34,7 +34,7 @@
 			</button>
 		</li>
 	{:else}
-		<li class="grid min-h-11 grid-cols-[1fr_auto_44px] items-center border-b border-b-(--shade)">
+		<li class="grid min-h-11 grid-cols-[1fr_auto_2.75rem] items-center border-b border-b-(--shade)">
 			No rolls yet: two are the least, three are better.
 		</li>
 	{/each}

@@ -128,7 +128,7 @@
 		<ol {@attach rowFocus}>
 			{#each test.putts as putt, i (i)}
 				<li
-					class="grid min-h-11 grid-cols-[1fr_auto_auto_44px] items-center gap-3 border-b border-b-(--shade)"
+					class="grid min-h-11 grid-cols-[1fr_auto_auto_2.75rem] items-center gap-3 border-b border-b-(--shade)"
 				>
 					<span>{putt.way === 'up' ? 'One way' : 'Back'}</span>
 					<span class="figure font-bold">{say(putt.length)}</span>

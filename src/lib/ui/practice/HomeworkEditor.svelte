@@ -94,7 +94,7 @@
 		<p class="problem">The bag is empty: put a club into it first.</p>
 	{/if}
 	{#each cells as cell, i (i)}
-		<div class="grid grid-cols-[1fr_1fr_1fr_44px] items-end gap-3">
+		<div class="grid grid-cols-[1fr_1fr_1fr_2.75rem] items-end gap-3">
 			<ChoiceField
 				label="Club"
 				value={cell.clubId}

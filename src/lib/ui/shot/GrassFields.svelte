@@ -51,7 +51,7 @@
 	<ol aria-label="Between ball and edge, from the ball on" {@attach rowFocus}>
 		{#each grass as stretch, i (i)}
 			<li
-				class="grid grid-cols-[repeat(2,minmax(0,1fr))_44px] items-end gap-x-3 gap-y-1 border-b-(length:--border) border-b-(--rule) py-2"
+				class="grid grid-cols-[repeat(2,minmax(0,1fr))_2.75rem] items-end gap-x-3 gap-y-1 border-b-(length:--border) border-b-(--rule) py-2"
 			>
 				<ChoiceField
 					label={`Stretch ${i + 1}`}
