@@ -3,14 +3,12 @@
 	import '@fontsource-variable/atkinson-hyperlegible-next';
 	import '../app.css';
 	import { onMount } from 'svelte';
-	import { Toaster } from 'svelte-sonner';
 	import AppHeader from '$lib/ui/shell/AppHeader.svelte';
 	import { answering } from '$lib/store/answering';
 	import { attempt } from '$lib/ui/shell/attempt';
 	import { offerBackup } from '$lib/ui/shell/backupOffer';
 	import { watchForNewVersion } from '$lib/ui/shell/newVersion';
 	import { tellWhatIsUnhandled } from '$lib/ui/shell/unhandled';
-	import { seedDemo } from '$lib/ui/state/demo';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 
@@ -19,7 +17,8 @@
 		let left = false;
 		const stops = [preferences.follow(), watchForNewVersion(), tellWhatIsUnhandled()];
 		const begin = async () => {
-			if (data.demo) await attempt(() => answering(seedDemo()));
+			if (data.demo)
+				await attempt(async () => answering((await import('$lib/ui/state/demo')).seedDemo()));
 			if (left) return;
 			stops.push(playing.follow());
 			if (!data.demo) await offerBackup();
@@ -35,4 +34,6 @@
 <svelte:head><title>Crisp Landing</title></svelte:head>
 <AppHeader />
 <main class="max-md:pb-16">{@render children()}</main>
-<Toaster position="bottom-left" duration={6000} />
+{#await import('$lib/ui/shell/toaster') then { Toaster }}
+	<Toaster position="bottom-left" duration={6000} />
+{/await}

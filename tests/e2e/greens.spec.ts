@@ -308,7 +308,9 @@ test('carries everything into another browser, and refuses a damaged archive who
 			.last()
 			.setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) });
 	await give('damaged.json', damaged);
-	await expect(other.getByRole('alert')).toContainText('damaged.json was not imported. greens.0');
+	await expect(other.getByRole('alert')).toContainText(
+		'damaged.json was not imported. green 1 “Kiln green”'
+	);
 	await give('whole.json', text);
 	await other.getByRole('button', { name: 'Take it in' }).click();
 	await expect(other.getByText(/^Imported: \d+ new, 0 replaced\.$/)).toBeVisible();

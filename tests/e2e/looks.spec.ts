@@ -31,10 +31,17 @@ async function open(page: Page, path: string): Promise<void> {
 		});
 }
 
-test('every view is legible in every look, at seven to one in sunlight', async ({ page }) => {
-	test.setTimeout(240_000);
+test('every view is legible in every look, and keeps its width on a tablet and with letters twice as large', async ({
+	page
+}) => {
+	test.setTimeout(300_000);
 	await page.emulateMedia({ reducedMotion: 'reduce' });
 	await readDemo(page);
+	// As somebody sets their browser to larger letters.
+	const devtools = await page.context().newCDPSession(page);
+	const lettersOf = (standard: number) =>
+		devtools.send('Page.setFontSizes', { fontSizes: { standard, fixed: standard } });
+	const width = () => page.evaluate(() => document.documentElement.scrollWidth);
 	const found: string[] = [];
 	for (const path of VIEWS) {
 		await open(page, path);
@@ -45,36 +52,18 @@ test('every view is legible in every look, at seven to one in sunlight', async (
 				for (const { target } of nodes.slice(0, 3))
 					found.push(`${path} ${look} ${id}: ${target.join(' ')}`);
 		}
-	}
-	expect(found).toEqual([]);
-});
-
-test('every view keeps its width with letters twice as large, on a tablet and in forced colours', async ({
-	page
-}) => {
-	test.setTimeout(180_000);
-	await readDemo(page);
-	// As somebody sets their browser to larger letters.
-	const devtools = await page.context().newCDPSession(page);
-	const lettersOf = (standard: number) =>
-		devtools.send('Page.setFontSizes', { fontSizes: { standard, fixed: standard } });
-	const width = () => page.evaluate(() => document.documentElement.scrollWidth);
-	await page.emulateMedia({ forcedColors: 'active', reducedMotion: 'reduce' });
-	for (const path of VIEWS) {
-		await lettersOf(16);
+		const running = () => document.getAnimations().filter((one) => one.playState === 'running');
+		expect((await page.evaluate(running)).length, `${path} moves`).toBe(0);
+		await page.emulateMedia({ forcedColors: 'active' });
 		await page.setViewportSize({ width: 1024, height: 768 });
-		await open(page, path);
 		await expect.poll(width, { message: `${path} at 1024` }).toBeLessThanOrEqual(1024);
 		await page.setViewportSize({ width: 1280, height: 800 });
 		await lettersOf(32);
 		await expect.poll(width, { message: `${path} at 200 %` }).toBeLessThanOrEqual(1280);
-		expect(
-			await page.evaluate(
-				() => document.getAnimations().filter((one) => one.playState === 'running').length
-			),
-			`${path} moves`
-		).toBe(0);
+		await lettersOf(16);
+		await page.emulateMedia({ forcedColors: 'none' });
 	}
+	expect(found).toEqual([]);
 });
 
 test('drawings say their figures, and their handles show the focus', async ({ page }) => {

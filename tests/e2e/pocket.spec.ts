@@ -188,6 +188,24 @@ test('nothing stirs while nobody does anything', async ({ page }) => {
 	const count = () =>
 		page.evaluate(() => (globalThis as unknown as { woken: { count: number } }).woken.count);
 	const before = await count();
-	await page.waitForTimeout(10_000);
+	await page.waitForTimeout(6000);
 	expect((await count()) - before).toBeLessThanOrEqual(2);
+});
+
+test('what is loaded before the first question stays within its bounds', async ({ page }) => {
+	const devtools = await page.context().newCDPSession(page);
+	await devtools.send('Network.enable');
+	const scripts = new Map<string, string>();
+	let bytes = 0;
+	devtools.on('Network.responseReceived', ({ requestId, type, response }) => {
+		if (type === 'Script') scripts.set(requestId, response.url);
+	});
+	devtools.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+		if (scripts.has(requestId)) bytes += encodedDataLength;
+	});
+	await page.goto('/');
+	await expect(page.getByRole('button', { name: 'Work out the shot' })).toBeVisible();
+	await page.waitForLoadState('networkidle');
+	expect(scripts.size).toBeGreaterThan(5);
+	expect(bytes).toBeLessThan(260_000);
 });

@@ -2,13 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { pupilFile } from '../../../tests/support/pupils';
 import { formatBalls, plainCell } from './ballsCsv';
-import {
-	guessColumns,
-	readBallRows,
-	readBallTable,
-	readFigure,
-	type BallColumns
-} from './ballsImport';
+import type { BallColumns } from './ballColumns';
+import { guessColumns, readBallRows, readBallTable, readFigure } from './ballsImport';
 import { formatCarries } from './carriesCsv';
 import type { CsvTable } from './csvTable';
 import { carriesOf, PLAIN_BALL, type Ball } from './pupil';

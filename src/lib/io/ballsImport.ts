@@ -1,40 +1,12 @@
 import { markAngle } from '$lib/core/player/swingLength';
 import { STRIKE_TAGS, type StrikeTag } from '$lib/core/practice/practised';
 import { FOOT, YARD, type Metres } from '$lib/core/units';
+import { BALL_FIELDS, type BallColumns, type BallField, type FileUnit } from './ballColumns';
 import { readCsvTable, type CsvTable } from './csvTable';
 import { issuesOf } from './issues';
 import { ballDraftSchema, PLAIN_BALL, type Ball, type PupilFile } from './pupil';
 
-/** What a column of a foreign file may hold. */
-export const BALL_FIELDS = [
-	'club',
-	'carry',
-	'side',
-	'stopped',
-	'stoppedSide',
-	'swing',
-	'flight',
-	'at',
-	'tags',
-	'shape',
-	'lie',
-	'meant',
-	'strokes',
-	'inferred',
-	'counts',
-	'spread',
-	'n'
-] as const;
-export type BallField = (typeof BALL_FIELDS)[number];
-
-export type FileUnit = 'metres' | 'yards' | 'feet';
 const SIZE: Readonly<Record<FileUnit, Metres>> = { metres: 1, yards: YARD, feet: FOOT };
-
-/** Which column holds what, and in which unit lengths are. */
-export interface BallColumns {
-	columns: Partial<Record<BallField, string>>;
-	unit: FileUnit;
-}
 
 /** Rows that are read at most at once. */
 export const MOST_BALLS = 20_000;

@@ -1,5 +1,5 @@
 import Dexie, { type IndexableType, type Table, type Transaction } from 'dexie';
-import { liftShotRowTo2, liftShotTo2 } from '$lib/io/archive/lift';
+import { liftShotRowTo2, liftShotTo2 } from '$lib/io/archive/liftTo2';
 import { liftShotTo3, stampRow, takePupilsOut } from '$lib/io/archive/liftTo3';
 import { ARCHIVED_TABLES, type ArchivedTable } from '$lib/io/archive/tables';
 import type { Stamp } from '$lib/io/stamp';

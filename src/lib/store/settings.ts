@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { BALL_FIELDS, type BallColumns } from '$lib/io/ballsImport';
+import { BALL_FIELDS, type BallColumns } from '$lib/io/ballColumns';
 import type { WorkingShot } from '$lib/io/shot';
 import { preferencesRow, type Preferences } from '$lib/io/rows/preferences';
 import { workingShotRow } from '$lib/io/rows/shot';

@@ -6,7 +6,6 @@ import { landingRegion } from '../core/plan/landingRegion';
 import { Question } from '../core/plan/question';
 import { missCost } from '../core/plan/whereToMiss';
 import { worthMeasuring } from '../core/plan/worthMeasuring';
-import { studyRolls } from '../core/practice/rollStudy';
 import { readBalls } from '../core/today/readBalls';
 import type { PlannerWorker } from './protocol';
 
@@ -30,7 +29,8 @@ const worker: PlannerWorker = {
 	surveyReport,
 	readBalls,
 	worthMeasuring,
-	studyRolls,
+	// Wanted now and then: what it needs is large and comes with it.
+	studyRolls: async (question) => (await import('../core/practice/rollStudy')).studyRolls(question),
 	missCosts: (asked, spots) => spots.map((spot) => missCost(asked, spot))
 };
 

@@ -25,6 +25,6 @@ export interface PlannerWorker {
 	surveyReport(green: Green): SurveyReport;
 	readBalls(balls: readonly ChippedBall[], clubs: readonly Club[]): BallsReading;
 	worthMeasuring(request: PlanRequest): Promise<MeasuringGain | null>;
-	studyRolls(question: RollQuestion): RollStudy;
+	studyRolls(question: RollQuestion): Promise<RollStudy>;
 	missCosts(question: MissQuestion, spots: readonly Point[]): MissCost[];
 }

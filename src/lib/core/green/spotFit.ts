@@ -1,4 +1,4 @@
-import { LuDecomposition, Matrix } from 'ml-matrix';
+import { inverseOf, times } from '../math/linear';
 import type { Metres, Ratio } from '../units';
 import type { SpotHeight, TiltReading } from './green';
 
@@ -98,45 +98,44 @@ function drift({ u, v, about }: Datum): [number, number, number] {
 const PLANE = 3;
 const PRIOR = [-1 / PRIOR_HEIGHT ** 2, -1 / PRIOR_SLOPE ** 2, -1 / PRIOR_SLOPE ** 2];
 
-/** The kriging system of data at one roughness. */
-function system(data: readonly Datum[], roughness: number): Matrix {
+/** The kriging system of data at one roughness, row after row. */
+function system(data: readonly Datum[], roughness: number): Float64Array {
 	const n = data.length;
-	const matrix = Matrix.zeros(n + PLANE, n + PLANE);
+	const size = n + PLANE;
+	const matrix = new Float64Array(size * size);
 	for (let i = 0; i < n; i++) {
 		for (let j = 0; j <= i; j++) {
 			const value = roughness * covariance(data[i]!, data[j]!);
-			matrix.set(i, j, value);
-			matrix.set(j, i, value);
+			matrix[i * size + j] = value;
+			matrix[j * size + i] = value;
 		}
-		matrix.set(i, i, matrix.get(i, i) + data[i]!.variance);
+		matrix[i * size + i]! += data[i]!.variance;
 		drift(data[i]!).forEach((value, k) => {
-			matrix.set(i, n + k, value);
-			matrix.set(n + k, i, value);
+			matrix[i * size + n + k] = value;
+			matrix[(n + k) * size + i] = value;
 		});
 	}
-	PRIOR.forEach((value, k) => matrix.set(n + k, n + k, value));
+	PRIOR.forEach((value, k) => (matrix[(n + k) * (size + 1)] = value));
 	return matrix;
 }
 
 interface Solved {
 	data: readonly Datum[];
 	roughness: number;
-	inverse: Matrix;
-	weights: number[];
+	/** Row after row. */
+	inverse: Float64Array;
+	weights: Float64Array;
 }
 
 function solve(data: readonly Datum[], roughness: number): Solved {
-	const lu = new LuDecomposition(system(data, roughness));
-	const size = data.length + PLANE;
-	const inverse = lu.solve(Matrix.eye(size));
-	const right = [...data.map((datum) => datum.value), 0, 0, 0];
-	const weights = inverse.mmul(Matrix.columnVector(right)).to1DArray();
+	const inverse = inverseOf(system(data, roughness), data.length + PLANE);
+	const weights = times(inverse, [...data.map((datum) => datum.value), 0, 0, 0]);
 	return { data, roughness, inverse, weights };
 }
 
 /** Each datum against what the others say: difference and its variance, without solving again. */
 const leaveOneOut = ({ inverse, weights }: Solved, i: number) => {
-	const precision = inverse.get(i, i);
+	const precision = inverse[i * (weights.length + 1)]!;
 	return { difference: weights[i]! / precision, variance: 1 / precision };
 };
 
@@ -182,8 +181,7 @@ function predict(solved: Solved, u: Metres, v: Metres): Metres {
 /** Variance of a quantity against its prediction. */
 function predictionVariance({ data, roughness, inverse }: Solved, at: Datum): number {
 	const k = [...data.map((datum) => roughness * covariance(at, datum)), ...drift(at)];
-	const column = Matrix.columnVector(k);
-	const explained = column.transpose().mmul(inverse).mmul(column).get(0, 0);
+	const explained = times(inverse, k).reduce((sum, value, i) => sum + k[i]! * value, 0);
 	return Math.max(0, roughness * covariance(at, at) - explained);
 }
 

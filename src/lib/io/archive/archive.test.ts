@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { fileOf } from '../pupil';
 import { stampOfTime } from '../stamp';
 import { formatArchive, parseArchive, type Archive } from './archive';
-import { liftShotTo2, PRESENT_VERSION } from './lift';
+import { PRESENT_VERSION } from './lift';
+import { liftShotTo2 } from './liftTo2';
 
 const demo = readFileSync('static/demo/quarry-academy.json', 'utf8');
 

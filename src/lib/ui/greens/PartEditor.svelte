@@ -6,7 +6,6 @@
 	import type { TiltWire } from '$lib/io/green';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
-	import PhoneLevelDialog from '$lib/ui/measure/PhoneLevelDialog.svelte';
 	import type { GreenBench, GreenPart } from '$lib/ui/state/greenBench.svelte';
 	import { removePart } from '$lib/ui/state/greenEdits';
 	import { markOf, partName } from './mapParts';
@@ -177,10 +176,12 @@
 	</div>
 </div>
 {#if levelling && tilt}
-	<PhoneLevelDialog
-		pointing="up the map"
-		simulated={tiltToward(tilt)}
-		onfound={lay}
-		onclose={() => (levelling = false)}
-	/>
+	{#await import('$lib/ui/measure/PhoneLevelDialog.svelte') then { default: PhoneLevelDialog }}
+		<PhoneLevelDialog
+			pointing="up the map"
+			simulated={tiltToward(tilt)}
+			onfound={lay}
+			onclose={() => (levelling = false)}
+		/>
+	{/await}
 {/if}

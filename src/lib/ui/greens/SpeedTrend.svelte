@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { scaleLinear, scaleTime } from 'd3-scale';
+	import { format } from 'date-fns';
+	import { scaleLinear } from 'd3-scale';
 	import type { ReadingWire } from '$lib/io/reading';
 	import Axis from '$lib/ui/drawing/Axis.svelte';
 	import { pathThrough } from '$lib/ui/drawing/scale';
@@ -28,7 +29,7 @@
 		])
 	);
 	const x = $derived(
-		scaleTime()
+		scaleLinear()
 			.domain([Math.min(...times) - DAY / 2, Math.max(...times) + DAY / 2])
 			.range([LEFT, width - 12])
 	);
@@ -38,8 +39,13 @@
 			.nice(4)
 			.range([HEIGHT - BOTTOM, 8])
 	);
-	const dates = $derived(x.ticks(Math.max(2, Math.floor(width / 110))));
-	const dateWords = $derived(x.tickFormat());
+	/** Days that are written below: few enough not to touch. */
+	const dates = $derived.by(() => {
+		const days = [...new Set(times.map((time) => new Date(time).setHours(12, 0, 0, 0)))];
+		const every = Math.ceil(days.length / Math.max(2, Math.floor(width / 110)));
+		return days.filter((_, i) => i % every === 0);
+	});
+	const dateWords = (time: number) => format(time, 'd MMM');
 </script>
 
 <figure bind:clientWidth={width}>

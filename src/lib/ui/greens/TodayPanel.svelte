@@ -5,13 +5,9 @@
 	import type { ReadingWire } from '$lib/io/reading';
 	import { removeReading } from '$lib/store/greens';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
-	import TimedPuttDialog from '$lib/ui/measure/TimedPuttDialog.svelte';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
-	import BallsDialog from './BallsDialog.svelte';
-	import JudgeDialog from './JudgeDialog.svelte';
 	import { speedWords, turfWords, whenWords } from './readingWords';
 	import SpeedTrend from './SpeedTrend.svelte';
-	import SpeedWizard from './SpeedWizard.svelte';
 
 	interface Props {
 		bench: GreenBench;
@@ -89,11 +85,19 @@
 	{/if}
 </div>
 {#if open === 'ramp'}
-	<SpeedWizard {bench} {newest} onclose={() => (open = null)} />
+	{#await import('./SpeedWizard.svelte') then { default: SpeedWizard }}
+		<SpeedWizard {bench} {newest} onclose={() => (open = null)} />
+	{/await}
 {:else if open === 'timed'}
-	<TimedPuttDialog {bench} {newest} onclose={() => (open = null)} />
+	{#await import('$lib/ui/measure/TimedPuttDialog.svelte') then { default: TimedPuttDialog }}
+		<TimedPuttDialog {bench} {newest} onclose={() => (open = null)} />
+	{/await}
 {:else if open === 'balls'}
-	<BallsDialog {bench} {newest} {bag} onclose={() => (open = null)} />
+	{#await import('./BallsDialog.svelte') then { default: BallsDialog }}
+		<BallsDialog {bench} {newest} {bag} onclose={() => (open = null)} />
+	{/await}
 {:else if open === 'judge'}
-	<JudgeDialog {bench} {newest} onclose={() => (open = null)} />
+	{#await import('./JudgeDialog.svelte') then { default: JudgeDialog }}
+		<JudgeDialog {bench} {newest} onclose={() => (open = null)} />
+	{/await}
 {/if}

@@ -3,15 +3,8 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { SWING_MARKS } from '$lib/core/player/swingLength';
-	import {
-		guessColumns,
-		readBallRows,
-		readBallTable,
-		signatureOf,
-		type BallColumns,
-		type BallField,
-		type FileUnit
-	} from '$lib/io/ballsImport';
+	import type { BallColumns, BallField, FileUnit } from '$lib/io/ballColumns';
+	import { guessColumns, readBallRows, readBallTable, signatureOf } from '$lib/io/ballsImport';
 	import type { CsvTable } from '$lib/io/csvTable';
 	import { SHIPPED_DRILLS } from '$lib/io/drill';
 	import { textOf } from '$lib/io/gzip';

@@ -5,7 +5,6 @@
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import RescueButton from './RescueButton.svelte';
 	import SettingsMenu from './SettingsMenu.svelte';
-	import ShortcutsDialog from './ShortcutsDialog.svelte';
 	import { shortcuts } from './shortcuts.svelte';
 	import ThumbBar from './ThumbBar.svelte';
 	import { isHere, VIEWS } from './views';
@@ -54,4 +53,8 @@
 	</div>
 {/if}
 <ThumbBar />
-<ShortcutsDialog bind:open={keys} />
+{#if keys}
+	{#await import('./ShortcutsDialog.svelte') then { default: ShortcutsDialog }}
+		<ShortcutsDialog bind:open={keys} />
+	{/await}
+{/if}

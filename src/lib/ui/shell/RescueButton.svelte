@@ -1,11 +1,11 @@
 <script lang="ts">
 	import Download from '@lucide/svelte/icons/download';
 	import { toast } from 'svelte-sonner';
-	import { rescue } from '$lib/store/rescue';
 	import { download } from '$lib/ui/files/download';
 
 	async function save() {
 		try {
+			const { rescue } = await import('$lib/store/rescue');
 			const { text, rows, of } = await rescue();
 			const day = new Date().toISOString().slice(0, 10);
 			download(`crisp-landing-rescued-${day}.json`, text, 'application/json');

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import Settings2 from '@lucide/svelte/icons/settings-2';
-	import { Popover } from 'bits-ui';
 	import { UNIT_WORDS } from '$lib/ui/format/lengths';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
@@ -13,7 +12,9 @@
 	}
 	const { onkeys }: Props = $props();
 
+	const id = $props.id();
 	let open = $state(false);
+	let menu = $state<HTMLElement>();
 	const pupil = $derived(playing.file.pupil);
 	const LOOKS = [
 		{ value: 'paper' as const, label: 'Paper' },
@@ -22,17 +23,20 @@
 	];
 </script>
 
-<Popover.Root bind:open>
-	<Popover.Trigger class="btn btn-ghost" aria-label="Settings">
-		<Settings2 size={20} aria-hidden="true" />
-		<span class="max-lg:sr-only">Settings</span>
-	</Popover.Trigger>
-	<Popover.Portal>
-		<Popover.Content
-			class="bg-base-100 z-40 grid w-72 gap-3 border-2 border-(--ink) p-4"
-			align="end"
-			sideOffset={4}
-		>
+<button type="button" class="btn btn-ghost" aria-label="Settings" popovertarget={id}>
+	<Settings2 size={20} aria-hidden="true" />
+	<span class="max-lg:sr-only">Settings</span>
+</button>
+<!-- The platform's own popover: it closes by Escape and a touch beside it, and gives the focus back. -->
+<div
+	{id}
+	bind:this={menu}
+	popover="auto"
+	class="bg-base-100 text-base-content fixed inset-auto top-12 right-4 w-72 border-2 border-(--ink) p-4"
+	ontoggle={(event) => (open = event.newState === 'open')}
+>
+	{#if open}
+		<div class="grid gap-3">
 			<ChoiceField
 				label={`Units for ${pupil.name}`}
 				value={pupil.units}
@@ -73,10 +77,10 @@
 				type="button"
 				class="btn"
 				onclick={() => {
-					open = false;
+					menu?.hidePopover();
 					onkeys();
 				}}>Keys</button
 			>
-		</Popover.Content>
-	</Popover.Portal>
-</Popover.Root>
+		</div>
+	{/if}
+</div>

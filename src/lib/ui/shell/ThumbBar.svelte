@@ -1,10 +1,11 @@
 <script lang="ts">
 	import Ellipsis from '@lucide/svelte/icons/ellipsis';
-	import { Popover } from 'bits-ui';
 	import { page } from '$app/state';
 	import { IN_THUMBS_REACH, isHere, VIEWS } from './views';
 
+	const id = $props.id();
 	let more = $state(false);
+	let menu = $state<HTMLElement>();
 	const reached = VIEWS.slice(0, IN_THUMBS_REACH);
 	const rest = VIEWS.slice(IN_THUMBS_REACH);
 	const current = (href: string) => (isHere(href, page.url.pathname) ? 'page' : undefined);
@@ -21,27 +22,27 @@
 			<Icon size={20} aria-hidden="true" />{label}
 		</a>
 	{/each}
-	<Popover.Root bind:open={more}>
-		<Popover.Trigger class={ITEM}>
-			<Ellipsis size={20} aria-hidden="true" />More
-		</Popover.Trigger>
-		<Popover.Portal>
-			<Popover.Content
-				class="bg-base-100 z-40 grid w-44 border-2 border-(--ink)"
-				align="end"
-				sideOffset={4}
-			>
-				{#each rest as { href, label, icon: Icon } (href)}
-					<a
-						class="flex min-h-12 items-center gap-3 border-b border-(--rule) px-4 font-semibold"
-						{href}
-						aria-current={current(href)}
-						onclick={() => (more = false)}
-					>
-						<Icon size={20} aria-hidden="true" />{label}
-					</a>
-				{/each}
-			</Popover.Content>
-		</Popover.Portal>
-	</Popover.Root>
+	<button type="button" class={ITEM} popovertarget={id}>
+		<Ellipsis size={20} aria-hidden="true" />More
+	</button>
+	<div
+		{id}
+		bind:this={menu}
+		popover="auto"
+		class="bg-base-100 text-base-content fixed inset-auto right-0 bottom-16 w-44 border-2 border-(--ink)"
+		ontoggle={(event) => (more = event.newState === 'open')}
+	>
+		{#if more}
+			{#each rest as { href, label, icon: Icon } (href)}
+				<a
+					class="flex min-h-12 items-center gap-3 border-b border-(--rule) px-4 font-semibold"
+					{href}
+					aria-current={current(href)}
+					onclick={() => menu?.hidePopover()}
+				>
+					<Icon size={20} aria-hidden="true" />{label}
+				</a>
+			{/each}
+		{/if}
+	</div>
 </nav>

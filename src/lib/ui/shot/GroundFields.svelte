@@ -3,7 +3,6 @@
 	import type { Paced } from '$lib/core/today/paces';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
-	import PaceDialog from '$lib/ui/measure/PaceDialog.svelte';
 	import { movedAlong } from '$lib/io/placedShot';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 
@@ -121,9 +120,11 @@
 	</p>
 {/if}
 {#if pacing}
-	<PaceDialog
-		legs={['Ball to edge', 'Edge to pin']}
-		onfound={paced}
-		onclose={() => (pacing = false)}
-	/>
+	{#await import('$lib/ui/measure/PaceDialog.svelte') then { default: PaceDialog }}
+		<PaceDialog
+			legs={['Ball to edge', 'Edge to pin']}
+			onfound={paced}
+			onclose={() => (pacing = false)}
+		/>
+	{/await}
 {/if}

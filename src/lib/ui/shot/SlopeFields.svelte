@@ -7,7 +7,6 @@
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
-	import PhoneLevelDialog from '$lib/ui/measure/PhoneLevelDialog.svelte';
 	import {
 		firstSegments,
 		MOST_SEGMENTS,
@@ -125,13 +124,15 @@
 	<p class="hint">From the edge on. Drag the break points on the drawing along and up.</p>
 {/if}
 {#if levelling}
-	<PhoneLevelDialog
-		pointing="toward the pin"
-		simulated={{
-			along: fromPercent(situation.slopeAlong),
-			across: -fromPercent(situation.slopeAcross)
-		}}
-		onfound={level}
-		onclose={() => (levelling = false)}
-	/>
+	{#await import('$lib/ui/measure/PhoneLevelDialog.svelte') then { default: PhoneLevelDialog }}
+		<PhoneLevelDialog
+			pointing="toward the pin"
+			simulated={{
+				along: fromPercent(situation.slopeAlong),
+				across: -fromPercent(situation.slopeAcross)
+			}}
+			onfound={level}
+			onclose={() => (levelling = false)}
+		/>
+	{/await}
 {/if}

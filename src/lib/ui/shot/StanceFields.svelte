@@ -2,7 +2,6 @@
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import { fromPercent, toPercent } from '$lib/core/units';
 	import type { Tilt } from '$lib/core/today/phoneTilt';
-	import PhoneLevelDialog from '$lib/ui/measure/PhoneLevelDialog.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import { stanceWords } from './questions';
 
@@ -72,13 +71,15 @@
 	{/if}
 </p>
 {#if levelling}
-	<PhoneLevelDialog
-		pointing="toward the target"
-		simulated={{
-			along: fromPercent(stance.along),
-			across: ballSide * fromPercent(stance.across)
-		}}
-		onfound={level}
-		onclose={() => (levelling = false)}
-	/>
+	{#await import('$lib/ui/measure/PhoneLevelDialog.svelte') then { default: PhoneLevelDialog }}
+		<PhoneLevelDialog
+			pointing="toward the target"
+			simulated={{
+				along: fromPercent(stance.along),
+				across: ballSide * fromPercent(stance.across)
+			}}
+			onfound={level}
+			onclose={() => (levelling = false)}
+		/>
+	{/await}
 {/if}

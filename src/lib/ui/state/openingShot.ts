@@ -1,6 +1,5 @@
 import { readLastShot } from '$lib/store/settings';
 import { readShot } from '$lib/store/savedShots';
-import { readDemo, seedDemo } from './demo';
 import type { WorkingShot } from '$lib/io/shot';
 import { freshShot, type Opened } from './shotBench.svelte';
 
@@ -20,7 +19,7 @@ export type Opening = { kind: 'first-visit' } | { kind: 'broken' } | ({ kind: 's
  * @param demo whether this server shows the demo
  */
 export async function openingShot(wanted: string | null, demo: boolean): Promise<Opening> {
-	if (demo) await seedDemo();
+	if (demo) await (await import('./demo')).seedDemo();
 	if (wanted) {
 		const saved = await readShot(wanted);
 		if (saved) return { kind: 'shot', shot: saved.shot, name: saved.name, origin: saved };
@@ -32,7 +31,7 @@ export async function openingShot(wanted: string | null, demo: boolean): Promise
 		return { kind: 'shot', shot: last.shot, name: origin?.name ?? '', origin, line: last.line };
 	}
 	if (!demo) return { kind: 'first-visit' };
-	const first = (await readDemo()).shots[0];
+	const first = (await (await import('./demo')).readDemo()).shots[0];
 	const origin = first && (await readShot(first.id));
 	return origin
 		? { kind: 'shot', shot: origin.shot, name: origin.name, origin }

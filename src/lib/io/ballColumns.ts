@@ -1,0 +1,28 @@
+/** What a column of a foreign file may hold. */
+export const BALL_FIELDS = [
+	'club',
+	'carry',
+	'side',
+	'stopped',
+	'stoppedSide',
+	'swing',
+	'flight',
+	'at',
+	'tags',
+	'shape',
+	'lie',
+	'meant',
+	'strokes',
+	'inferred',
+	'counts',
+	'spread',
+	'n'
+] as const;
+export type BallField = (typeof BALL_FIELDS)[number];
+
+export type FileUnit = 'metres' | 'yards' | 'feet';
+/** Which column holds what, and in which unit lengths are. */
+export interface BallColumns {
+	columns: Partial<Record<BallField, string>>;
+	unit: FileUnit;
+}
