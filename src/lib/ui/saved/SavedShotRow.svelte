@@ -53,10 +53,10 @@
 	<td class="figure text-right whitespace-nowrap max-md:hidden">{say(situation.toEdge)}</td>
 	<td class="figure text-right whitespace-nowrap max-md:hidden">{say(situation.edgeToPin)}</td>
 	<td class="max-lg:hidden">{over}</td>
-	<td class="figure text-right whitespace-nowrap max-lg:hidden"
+	<td class="figure text-right whitespace-nowrap max-xl:hidden"
 		>{situation.stimpFeet.toFixed(1)} ft</td
 	>
-	<td class="whitespace-nowrap max-lg:hidden">{savedDay(saved)}</td>
+	<td class="whitespace-nowrap max-xl:hidden">{savedDay(saved)}</td>
 	<td class="py-0.5 pr-0 text-right whitespace-nowrap max-md:border-0 max-md:pb-2">
 		<a
 			class="btn btn-neutral h-10"

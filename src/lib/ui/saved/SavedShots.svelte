@@ -46,8 +46,8 @@
 		edge: 'max-md:hidden',
 		pin: 'max-md:hidden',
 		over: 'max-lg:hidden',
-		speed: 'max-lg:hidden',
-		saved: 'max-lg:hidden'
+		speed: 'max-xl:hidden',
+		saved: 'max-xl:hidden'
 	};
 	const remove = (key: Parameters<typeof shotShelf.remove>[0], name: string) =>
 		removeWithUndo(`Removed “${name}”.`, () => shotShelf.remove(key));
