@@ -48,11 +48,22 @@ const learned = async (page) => {
 	await button(page, 'Plan with this strike').waitFor({ timeout: 60_000 });
 	await page.locator('#learned').evaluate((heading) => heading.scrollIntoView());
 };
-const rolls = async (page) => {
-	await button(page, 'Roll a ramp').click();
-	await button(page, 'Next').click();
-	await button(page, 'Take three from the simulated ramp').click();
-	await page.getByText('Roll 3', { exact: true }).waitFor({ timeout: 30_000 });
+const timed = async (page) => {
+	await button(page, 'Time a few putts').click();
+	for (const [way, metres, ms] of [
+		['up', '4.6', 2700],
+		['up', '4.5', 2650],
+		['down', '5.6', 3250],
+		['down', '5.7', 3300]
+	]) {
+		await page.getByLabel('Which way').selectOption(way);
+		await button(page, 'Struck').click();
+		await page.waitForTimeout(ms);
+		await button(page, 'At rest').click();
+		await page.getByLabel('It rolled', { exact: true }).fill(metres);
+		await button(page, 'Note it').click();
+	}
+	await page.getByTestId('timed-speed').evaluate((speed) => speed.scrollIntoView({ block: 'end' }));
 };
 const PICTURES = [
 	{ name: 'shot', path: '/?shot=demo-3' },
@@ -67,7 +78,7 @@ const PICTURES = [
 	{ name: 'greens', path: '/greens', plain: true },
 	{ name: 'survey', path: '/greens/green-kiln', plain: true, act: panel('Survey') },
 	{ name: 'misses', path: '/greens/green-kiln', plain: true, act: panel('Misses', misses) },
-	{ name: 'ramp', path: '/greens/green-kiln', plain: true, view: PHONE, act: rolls },
+	{ name: 'timed', path: '/greens/green-kiln', plain: true, view: PHONE, act: timed },
 	{ name: 'bag', path: '/bag', plain: true },
 	{ name: 'pupils', path: '/pupils', plain: true },
 	{ name: 'drill', path: '/practice/drill/landing-box', plain: true, act: onLedge },

@@ -185,7 +185,9 @@ test('reads balls of a foreign file: columns are matched, bad rows named, and it
 	await page.getByLabel('Total, where it stopped').selectOption('Whole yd');
 	await page.getByLabel('Lengths are in').selectOption('Yards');
 	await expect(page.getByText('line 4: no club “Spoon” in the bag')).toBeVisible();
-	await expect(page.getByText('line 5: “far” is no number (column “Flight length yd”)')).toBeVisible();
+	await expect(
+		page.getByText('line 5: “far” is no number (column “Flight length yd”)')
+	).toBeVisible();
 	await page.getByRole('button', { name: 'Take 2 balls in' }).click();
 	await expect(page.getByText('2 balls read from tracker.csv.')).toBeVisible();
 	await expect(page.getByRole('heading', { name: 'From tracker.csv' })).toBeVisible();

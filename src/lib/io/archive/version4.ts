@@ -34,5 +34,3 @@ export const archiveVersion4 = z.strictObject({
 	deleted: z.array(tombstone).default([]),
 	unreadable: z.array(unreadableRow).default([])
 });
-
-export type ArchiveVersion4 = z.output<typeof archiveVersion4>;
