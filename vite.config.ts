@@ -48,7 +48,8 @@ export default defineConfig({
 				test: {
 					name: 'components',
 					include: COMPONENT_TESTS,
-					environment: 'jsdom'
+					environment: 'jsdom',
+					setupFiles: './tests/support/componentSetup.ts'
 				}
 			}
 		]

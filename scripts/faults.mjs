@@ -6,4 +6,6 @@ ensurePackages();
 tool('@sveltejs/kit/svelte-kit.js', ['sync']);
 const count = process.argv[2] ?? '500';
 const env = { ...process.env, FAULT_SCHEDULES: count };
-process.exit(tool('vitest/vitest.mjs', ['run', 'tests/faults', '--reporter=dot'], { env }));
+process.exit(
+	tool('vitest/vitest.mjs', ['run', 'tests/faults', 'trackerReader', '--reporter=dot'], { env })
+);

@@ -16,7 +16,7 @@ const VIEWS = [
 	'/data'
 ];
 const LOOKS = {
-	paper: ['color-contrast', 'target-size'],
+	// Paper is what every other test of accessibility looks at.
 	slate: ['color-contrast', 'target-size'],
 	// Outdoors everything that is read must stand out by seven to one.
 	sunlight: ['color-contrast', 'color-contrast-enhanced', 'target-size']

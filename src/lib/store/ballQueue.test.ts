@@ -71,6 +71,36 @@ describe('balls on their way to the store', () => {
 		expect(tell).toHaveBeenLastCalledWith('');
 	});
 
+	it('are written once more where they changed while they were written', async () => {
+		const queue = new BallQueue(vi.fn());
+		queue.put(sessionBall({ id: 'a', carry: 10 }));
+		queue.putSession(practisedSession({ name: 'First' }));
+		// The first writes are under way: what comes now must not be taken for written.
+		queue.put(sessionBall({ id: 'a', carry: 12 }));
+		queue.putSession(practisedSession({ name: 'Second' }));
+		await queue.flush();
+		await queue.flush();
+		expect((await readSessionBalls('session-1')).map(({ carry }) => carry)).toEqual([12]);
+		expect(await database.sessions.get('session-1')).toMatchObject({ name: 'Second' });
+	});
+
+	it('are held while a newer one waits behind the one that is being written', async () => {
+		let release = () => {};
+		const first = new Promise<void>((resolve) => (release = resolve));
+		const real = ballShelf.put.bind(ballShelf);
+		vi.spyOn(ballShelf, 'put').mockImplementationOnce(async (ball) => {
+			await first;
+			return real(ball);
+		});
+		const queue = new BallQueue(vi.fn());
+		queue.put(sessionBall({ id: 'a', carry: 10 }));
+		await Promise.resolve();
+		queue.put(sessionBall({ id: 'a', carry: 12 }));
+		release();
+		await queue.flush();
+		expect((await readSessionBalls('session-1')).map(({ carry }) => carry)).toEqual([12]);
+	});
+
 	it('do not try for ever once they are closed', async () => {
 		vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
 		const put = vi.spyOn(ballShelf, 'put').mockRejectedValue(new Error('gone'));

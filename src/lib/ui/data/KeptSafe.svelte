@@ -4,7 +4,7 @@
 	import { MOST_ARCHIVE_BYTES } from '$lib/io/archive/archive';
 	import { followBackup, type BackupState } from '$lib/store/backup';
 	import FileButton from '$lib/ui/files/FileButton.svelte';
-	import { storageUse, type StorageUse } from '$lib/ui/shell/persistence';
+	import { persist, storageUse, type StorageUse } from '$lib/ui/shell/persistence';
 
 	interface Props {
 		/** Reads a file back and compares it with what is here. */
@@ -14,6 +14,8 @@
 	const { oncompare, onproblem }: Props = $props();
 
 	const MEGABYTE = 1e6;
+	const GIGABYTE = 1e9;
+	let refused = $state(false);
 	let backup = $state.raw<BackupState | null>(null);
 	let use = $state.raw<StorageUse | null>(null);
 
@@ -25,8 +27,15 @@
 		);
 	});
 
-	const megabytes = (bytes: number) =>
-		bytes < MEGABYTE / 10 ? 'under 0.1 MB' : `${(bytes / MEGABYTE).toFixed(1)} MB`;
+	function sizeWords(bytes: number): string {
+		if (bytes >= GIGABYTE) return `${(bytes / GIGABYTE).toFixed(1)} GB`;
+		return bytes < MEGABYTE / 10 ? 'under 0.1 MB' : `${(bytes / MEGABYTE).toFixed(1)} MB`;
+	}
+
+	async function ask() {
+		refused = !(await persist());
+		use = await storageUse();
+	}
 	const changed = $derived(
 		backup === null
 			? ''
@@ -54,12 +63,22 @@
 		{#if use}
 			<dt class="text-(--faint)">In this browser</dt>
 			<dd>
-				{#if use.bytes !== null}{megabytes(use.bytes)}{use.most === null
+				{#if use.bytes !== null}{sizeWords(use.bytes)}{use.most === null
 						? ''
-						: ` of ${megabytes(use.most)}`}.{/if}
+						: ` of ${sizeWords(use.most)}`}.{/if}
 				{use.persistent
 					? 'The browser keeps it until you remove it.'
 					: 'The browser may clear it when the disk gets full.'}
+				{#if !use.persistent}
+					<button
+						type="button"
+						class="cursor-pointer p-1 font-semibold underline"
+						onclick={() => void ask()}>Ask it to keep it</button
+					>
+				{/if}
+				{#if refused}
+					<span role="status">It did not agree: most do for an app on the home screen.</span>
+				{/if}
 			</dd>
 		{/if}
 	</dl>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { format } from 'date-fns';
+	import { format, startOfDay } from 'date-fns';
 	import { scaleLinear } from 'd3-scale';
 	import type { ReadingWire } from '$lib/io/reading';
 	import Axis from '$lib/ui/drawing/Axis.svelte';
@@ -41,7 +41,7 @@
 	);
 	/** Days that are written below: few enough not to touch. */
 	const dates = $derived.by(() => {
-		const days = [...new Set(times.map((time) => new Date(time).setHours(12, 0, 0, 0)))];
+		const days = [...new Set(times.map((time) => startOfDay(time).getTime()))];
 		const every = Math.ceil(days.length / Math.max(2, Math.floor(width / 110)));
 		return days.filter((_, i) => i % every === 0);
 	});

@@ -24,17 +24,23 @@ export async function storageUse(
 	}
 }
 
-let asked = false;
-
-/** Asks the browser, once an opening, not to clear the data by itself; called once there is something to lose. */
-export async function askToPersist(
+/** Asks the browser not to clear the data by itself; whether it agrees. */
+export async function persist(
 	storage: StorageManager | undefined = globalThis.navigator?.storage
 ): Promise<boolean> {
-	if (asked || !storage?.persist) return false;
-	asked = true;
+	if (!storage?.persist) return false;
 	try {
 		return (await storage.persisted()) || (await storage.persist());
 	} catch {
 		return false;
 	}
+}
+
+let asked = false;
+
+/** Asks it once an opening; called once there is something to lose. */
+export async function askToPersist(): Promise<void> {
+	if (asked) return;
+	asked = true;
+	await persist();
 }

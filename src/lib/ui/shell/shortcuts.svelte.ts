@@ -19,9 +19,10 @@ export interface ShortcutGroup {
 
 const TYPING = 'input:not([type="checkbox"], [type="radio"], [type="range"]), select, textarea';
 
-/** Where a key belongs to what is focused: text under the cursor, an open dialog. */
+/** Where a key belongs to something else: text under the cursor, an open dialog, an open menu. */
 const isTaken = ({ target }: KeyboardEvent): boolean =>
-	target instanceof Element && target.closest(`${TYPING}, [role="dialog"]`) !== null;
+	(target instanceof Element && target.closest(`${TYPING}, [role="dialog"]`) !== null) ||
+	document.querySelector(':popover-open') !== null;
 
 /** Every shortcut that works at the moment: views add theirs while they are on the screen. The list of keys is made of it. */
 class Shortcuts {

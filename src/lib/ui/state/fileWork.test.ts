@@ -2,13 +2,16 @@ import { describe, expect, it, vi } from 'vitest';
 import type { FileHelper } from '$lib/workers/fileHelper';
 import { FileWork } from './fileWork.svelte';
 
-const helper = () =>
-	({ close: vi.fn() }) as unknown as FileHelper & { close: ReturnType<typeof vi.fn> };
+/** A helper that only tells how often it was closed. */
+function helper() {
+	const close = vi.fn();
+	return { close, one: { close } as unknown as FileHelper };
+}
 const work = () => {
 	const made: ReturnType<typeof helper>[] = [];
 	const one = new FileWork(() => {
 		made.push(helper());
-		return made.at(-1)!;
+		return made.at(-1)!.one;
 	});
 	return { one, made };
 };
@@ -44,7 +47,7 @@ describe('a file beside the page', () => {
 		await one.begin(() => Promise.resolve('keep'));
 		expect(made[0]!.close).not.toHaveBeenCalled();
 		const second = vi.fn(() => Promise.resolve('keep' as const));
-		await one.begin(second, made[0]);
+		await one.begin(second, made[0]!.one);
 		expect(second).toHaveBeenCalledOnce();
 		expect(made).toHaveLength(1);
 		expect(made[0]!.close).not.toHaveBeenCalled();

@@ -1,0 +1,48 @@
+import 'fake-indexeddb/auto';
+import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { database } from '$lib/store/database';
+import { readPreferences, writePreferences } from '$lib/store/settings';
+import { until } from '../../../../tests/support/planner';
+import { preferences } from './preferences.svelte';
+
+const dataset: Record<string, string> = {};
+vi.stubGlobal('document', { documentElement: { dataset } });
+let stop = () => {};
+
+beforeEach(async () => {
+	await Promise.all(database.tables.map((table) => table.clear()));
+	preferences.storeFailure = '';
+});
+afterEach(() => {
+	stop();
+	vi.restoreAllMocks();
+});
+
+it('follow what is kept, other tabs included, and show it', async () => {
+	stop = preferences.follow();
+	await until(() => dataset['theme'] === 'paper');
+	await writePreferences({ theme: 'sunlight', aloud: true });
+	await until(() => preferences.current.theme === 'sunlight');
+	expect(preferences.current.aloud).toBe(true);
+	expect(dataset['theme']).toBe('sunlight');
+});
+
+it('are shown at once when they are changed, and kept', async () => {
+	preferences.change({ theme: 'slate' });
+	expect([preferences.current.theme, dataset['theme']]).toEqual(['slate', 'slate']);
+	await vi.waitFor(async () => expect((await readPreferences()).theme).toBe('slate'));
+	preferences.change({ aloud: true });
+	await vi.waitFor(async () =>
+		expect(await readPreferences()).toEqual({ theme: 'slate', aloud: true })
+	);
+});
+
+it('say so where they cannot be kept, and stay as they were chosen', async () => {
+	vi.spyOn(database.settings, 'put').mockRejectedValue(new Error('The disk is full.'));
+	preferences.change({ theme: 'sunlight' });
+	await until(() => preferences.storeFailure !== '');
+	expect(preferences.storeFailure).toBe('The disk is full.');
+	expect(preferences.current.theme).toBe('sunlight');
+	preferences.storeFailed('odd');
+	expect(preferences.storeFailure).toBe('odd');
+});
