@@ -229,7 +229,7 @@ test('opens what the release before kept, says what cannot be read, and takes al
 	const path = await file.path();
 	await page.getByRole('button', { name: 'Remove Damaged' }).click();
 	await expect(page.getByRole('row', { name: /Damaged/ })).toHaveCount(0);
-	await page.locator('input[type="file"]').setInputFiles(path);
+	await page.getByLabel('Read an archive').setInputFiles(path);
 	await expect(page.getByRole('row', { name: /Cannot be read/ })).toBeVisible();
 	await page.getByRole('button', { name: 'Take it in' }).click();
 	await expect(page.getByText(/Imported: 1 new/)).toBeVisible();
