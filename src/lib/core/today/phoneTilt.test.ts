@@ -1,7 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { createRng } from '../math/random';
 import { degrees, radians } from '../units';
-import { SAMPLES_WANTED, stillTilt, surfaceTilt, tiltOf, type StillTilt } from './phoneTilt';
+import {
+	SAMPLES_WANTED,
+	stillTilt,
+	surfaceTilt,
+	tiltFalling,
+	tiltOf,
+	type StillTilt
+} from './phoneTilt';
 
 /** Orientation angles of a phone on a plane, worked out here from the plane's normal and the phone's heading on it. */
 function anglesOn(along: number, across: number): [beta: number, gamma: number] {
@@ -90,4 +97,14 @@ describe('turned half around', () => {
 		expect(error(0.02)).toBeGreaterThan(1.5 * error(0));
 		expect(error(0)).toBeCloseTo(0.0015 / Math.SQRT2, 9);
 	});
+});
+
+it('rises against where it falls, as it is read back', () => {
+	for (const towards of [0, 1, -2.5, Math.PI / 2]) {
+		const { along, across } = tiltFalling(0.04, towards);
+		const found = surfaceTilt(still(along, across), still(-along, -across));
+		expect(found.slope).toBeCloseTo(0.04, 12);
+		expect(found.fallsTowards).toBeCloseTo(towards, 12);
+	}
+	expect(tiltFalling(0.04, 0).along).toBe(-0.04);
 });

@@ -90,3 +90,14 @@ export function surfaceTilt(first: StillTilt, turned: StillTilt): SurfaceTilt {
 		offset: { along: (first.along + turned.along) / 2, across: (first.across + turned.across) / 2 }
 	};
 }
+
+/**
+ * How a surface rises along and across a phone, from how steep it is and where it falls toward.
+ *
+ * @param slope 0 and up
+ * @param towards angle from the phone's top edge to its right
+ */
+export const tiltFalling = (slope: Ratio, towards: Radians): Tilt => ({
+	along: -slope * Math.cos(towards),
+	across: -slope * Math.sin(towards)
+});

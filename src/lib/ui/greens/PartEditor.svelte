@@ -1,9 +1,8 @@
 <script lang="ts">
 	import Trash2 from '@lucide/svelte/icons/trash-2';
-	import type { SurfaceTilt, Tilt } from '$lib/core/today/phoneTilt';
+	import { tiltFalling, type SurfaceTilt } from '$lib/core/today/phoneTilt';
 	import { degrees, fromPercent, radians, toPercent } from '$lib/core/units';
 	import { simulatedDevice } from '$lib/devices/simulation/simulatedDevice';
-	import type { TiltWire } from '$lib/io/green';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import type { GreenBench, GreenPart } from '$lib/ui/state/greenBench.svelte';
@@ -40,12 +39,6 @@
 	}
 
 	let levelling = $state(false);
-	/** A slope and the bearing it falls toward as rises along a phone that points up the map. */
-	function tiltToward({ percent, fallsTowards }: Pick<TiltWire, 'percent' | 'fallsTowards'>): Tilt {
-		const slope = fromPercent(percent || FALLBACK.percent);
-		const towards = radians(fallsTowards);
-		return { along: -slope * Math.cos(towards), across: -slope * Math.sin(towards) };
-	}
 	const lay = ({ slope, fallsTowards }: SurfaceTilt) =>
 		bench.change((changed) => {
 			const laid = changed.tilts[part.index]!;
@@ -179,7 +172,10 @@
 	{#await import('$lib/ui/measure/PhoneLevelDialog.svelte') then { default: PhoneLevelDialog }}
 		<PhoneLevelDialog
 			pointing="up the map"
-			simulated={tiltToward(tilt)}
+			simulated={tiltFalling(
+				fromPercent(tilt.percent || FALLBACK.percent),
+				radians(tilt.fallsTowards)
+			)}
 			onfound={lay}
 			onclose={() => (levelling = false)}
 		/>

@@ -10,7 +10,7 @@
 <svg viewBox="0 0 240 110" class="w-full max-w-80" role="img" aria-label={label}>
 	{#if kind === 'first' || kind === 'turned'}
 		<path class="turf" d="M4,92L236,72V106H4Z" />
-		<g transform={`translate(120 ${kind === 'first' ? 70 : 70}) rotate(-5)`}>
+		<g transform="translate(120 70) rotate(-5)">
 			<rect class="phone" x="-44" y="-8" width="88" height="14" rx="4" />
 			<circle class="lens" cx={kind === 'first' ? 34 : -34} cy="-1" r="3" />
 			<path
