@@ -8,6 +8,8 @@ export default defineConfig({
 	timeout: 90_000,
 	expect: { timeout: 30_000 },
 	workers: 2,
+	// Each test has a browser of its own to itself: those of one file need not wait for each other.
+	fullyParallel: true,
 	retries: process.env.CI ? 1 : 0,
 	reporter: 'list',
 	use: {

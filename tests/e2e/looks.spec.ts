@@ -1,5 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
+import { putOn, violations } from './accessible';
 import { readDemo } from './screen';
 
 const SHOT = '/?shot=demo-9';
@@ -46,15 +46,8 @@ test('every view is legible in every look, and keeps its width on a tablet and w
 	for (const path of VIEWS) {
 		await open(page, path);
 		for (const [look, rules] of Object.entries(LOOKS)) {
-			await page.evaluate((theme) => (document.documentElement.dataset['theme'] = theme), look);
-			// Colours that fade from one look to the next are looked at when they are there.
-			await page.evaluate(() =>
-				Promise.allSettled(document.getAnimations().map(({ finished }) => finished))
-			);
-			const { violations } = await new AxeBuilder({ page }).withRules([...rules]).analyze();
-			for (const { id, nodes } of violations)
-				for (const { target } of nodes.slice(0, 3))
-					found.push(`${path} ${look} ${id}: ${target.join(' ')}`);
+			await putOn(page, look);
+			found.push(...(await violations(page, `${path} (${look})`, rules)));
 		}
 		const running = () => document.getAnimations().filter((one) => one.playState === 'running');
 		expect((await page.evaluate(running)).length, `${path} moves`).toBe(0);

@@ -5,6 +5,7 @@ import { ARCHIVED_TABLES } from '$lib/io/archive/tables';
 import { createRng } from '$lib/core/math/random';
 import { importArchive, readAll } from '$lib/store/archive';
 import { database } from '$lib/store/database';
+import { unwrittenNotes } from '$lib/store/journal';
 import { shotShelf } from '$lib/store/savedShots';
 import { readLastShot } from '$lib/store/settings';
 import { freshShot, ShotBench } from '$lib/ui/state/shotBench.svelte';
@@ -30,11 +31,7 @@ describe('a shot while the disk is full', () => {
 		async (seed) => {
 			vi.stubGlobal('localStorage', new MemoryStorage());
 			const rng = createRng(seed);
-			const storage = faultyStorage(rng, 1);
-			// `bulkPut` is what the last shot is written with.
-			const bulkPut = database.settings.bulkPut.bind(database.settings);
-			database.settings.bulkPut = (() =>
-				Promise.reject(new DOMException('full', 'QuotaExceededError'))) as never;
+			const storage = faultyStorage(rng, 1, ['full']);
 			const bench = new ShotBench(whoever, directPool().pool);
 			bench.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 			const edgeToPin = 10 + Math.round(rng.uniform() * 20);
@@ -43,7 +40,7 @@ describe('a shot while the disk is full', () => {
 			expect(bench.notKept).not.toBe('');
 			expect(bench.shot.situation.edgeToPin).toBe(edgeToPin);
 			expect(bench.canUndo).toBe(true);
-			database.settings.bulkPut = bulkPut;
+			expect(storage.met.full).toBe(1);
 			storage.heal();
 			await bench.flush();
 			expect(bench.notKept).toBe('');
@@ -52,6 +49,57 @@ describe('a shot while the disk is full', () => {
 			await bench.close();
 		}
 	);
+});
+
+describe('a shot while storage hangs', () => {
+	it.each(schedules.slice(0, Math.ceil(schedules.length / 5)))(
+		'is said not to be kept, is noted, and is kept as it is last once storage answers (schedule %i)',
+		async (seed) => {
+			vi.stubGlobal('localStorage', new MemoryStorage());
+			vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
+			const rng = createRng(300 + seed);
+			const storage = faultyStorage(rng, 1, ['hanging']);
+			const bench = new ShotBench(whoever, directPool().pool);
+			bench.open({ shot: freshShot('pupil-1'), name: '', origin: null });
+			bench.change(({ situation }) => (situation.edgeToPin = 4 + rng.uniform()));
+			const first = bench.flush();
+			await vi.waitFor(() => expect(storage.met.hanging).toBe(1));
+			const pins = Array.from({ length: 1 + (seed % 3) }, () => 10 + rng.uniform() * 20);
+			for (const pin of pins) bench.change(({ situation }) => (situation.edgeToPin = pin));
+			vi.advanceTimersByTime(6000);
+			expect(bench.notKept).toMatch(/does not answer/);
+			const noted = unwrittenNotes().find(({ key }) => key === 'lastShot');
+			expect(noted?.row).toMatchObject({ value: { situation: { edgeToPin: pins.at(-1) } } });
+			storage.heal();
+			vi.useRealTimers();
+			await first;
+			await bench.flush();
+			expect(bench.notKept).toBe('');
+			const last = await readLastShot();
+			expect(last !== 'broken' && last?.shot.situation.edgeToPin).toBe(pins.at(-1));
+			expect(unwrittenNotes()).toEqual([]);
+			await bench.close();
+		}
+	);
+});
+
+describe('a database that vanishes while the app is open', () => {
+	it('is said, and what is on the screen is kept once it is there again', async () => {
+		vi.stubGlobal('localStorage', new MemoryStorage());
+		const bench = new ShotBench(whoever, directPool().pool);
+		bench.open({ shot: freshShot('pupil-1'), name: '', origin: null });
+		await database.delete();
+		bench.change(({ situation }) => (situation.edgeToPin = 13));
+		await bench.flush();
+		expect(bench.notKept).not.toBe('');
+		expect(bench.shot.situation.edgeToPin).toBe(13);
+		await database.open();
+		await bench.flush();
+		expect(bench.notKept).toBe('');
+		const last = await readLastShot();
+		expect(last !== 'broken' && last?.shot.situation.edgeToPin).toBe(13);
+		await bench.close();
+	});
 });
 
 describe('an import that fails half-way', () => {

@@ -3,7 +3,7 @@ import { newestFirst, type ReadingWire } from '$lib/io/reading';
 import { greenRow } from '$lib/io/rows/green';
 import { readingRow } from '$lib/io/rows/reading';
 import { database } from './database';
-import { noteUnwritten, strikeOut } from './journal';
+import { notesMade, noteUnwritten, strikeOut } from './journal';
 import type { Merged } from './merge';
 import { Shelf, type BrokenRow, type Undo } from './shelf';
 
@@ -40,15 +40,17 @@ export async function readGreens(): Promise<GreenBooks> {
 }
 
 export async function saveGreen(green: GreenWire): Promise<GreenWire> {
+	const noted = notesMade();
 	const saved = await greenShelf.put(green);
-	strikeOut({ table: 'greens', key: green.id });
+	strikeOut({ table: 'greens', key: green.id }, noted);
 	return saved;
 }
 
 /** Saves changes of a green beside those that another tab made meanwhile; see `Shelf.merge`. */
 export async function mergeGreen(base: GreenWire, mine: GreenWire): Promise<Merged<GreenWire>> {
+	const noted = notesMade();
 	const found = await greenShelf.merge(base, mine);
-	strikeOut({ table: 'greens', key: mine.id });
+	strikeOut({ table: 'greens', key: mine.id }, noted);
 	return found;
 }
 

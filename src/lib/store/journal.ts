@@ -6,9 +6,12 @@ import { contentKey } from '$lib/core/math/contentKey';
  * in one synchronous step, and written by whoever opens the database next.
  */
 
+/** Tables whose rows are noted. */
+const TABLES = ['greens', 'pupils', 'clubs', 'balls', 'sessions', 'drills', 'settings'] as const;
+
 /** A row on its way to its table. */
 export interface Note {
-	table: 'greens' | 'pupils' | 'clubs' | 'balls' | 'sessions' | 'drills' | 'homework' | 'settings';
+	table: (typeof TABLES)[number];
 	/** Who noted it; this page where it is left out. */
 	page?: string | undefined;
 	/** The row's own key in that table. */
@@ -19,18 +22,13 @@ export interface Note {
 }
 
 const PREFIX = 'crisp-landing/unwritten/';
-const TABLES: readonly string[] = [
-	'greens',
-	'pupils',
-	'clubs',
-	'balls',
-	'sessions',
-	'drills',
-	'settings'
-] satisfies Note['table'][];
 
 /** Each page notes for itself: what another page writes does not make up for what this one could not. */
 const THIS_PAGE = newId();
+
+/** How many notes this page has made, and which of them was the last for a slot. */
+let made = 0;
+const renewed = new Map<string, number>();
 
 const slot = ({ table, key, page = THIS_PAGE }: Pick<Note, 'table' | 'key' | 'page'>): string =>
 	`${PREFIX}${table}/${page}/${key}`;
@@ -46,6 +44,7 @@ function shelfOfNotes(): Storage | undefined {
 
 /** Notes a write. Where there is no room or no store for it, the write under way is all there is. */
 export function noteUnwritten(note: Note): void {
+	renewed.set(slot(note), ++made);
 	try {
 		shelfOfNotes()?.setItem(slot(note), JSON.stringify({ row: note.row, base: note.base }));
 	} catch {
@@ -53,21 +52,39 @@ export function noteUnwritten(note: Note): void {
 	}
 }
 
-/** Strikes out a note: a write of that row by the page that noted it is done. */
-export function strikeOut(written: Pick<Note, 'table' | 'key' | 'page'>): void {
-	shelfOfNotes()?.removeItem(slot(written));
+/** How many notes this page has made; asked for before a write begins, it tells `strikeOut` which notes the write makes up for. */
+export const notesMade = (): number => made;
+
+/**
+ * Strikes out a note: a write of that row by the page that noted it is done.
+ *
+ * @param upTo what `notesMade` answered when the write began: a note made since tells of a later change and stays
+ */
+export function strikeOut(
+	written: Pick<Note, 'table' | 'key' | 'page'>,
+	upTo: number = made
+): void {
+	if ((renewed.get(slot(written)) ?? 0) <= upTo) shelfOfNotes()?.removeItem(slot(written));
+}
+
+/** Writes a row that is noted first: should the page end meanwhile, whoever opens the database next writes it. */
+export async function writeNoted(note: Note, write: () => Promise<unknown>): Promise<void> {
+	noteUnwritten(note);
+	const noted = notesMade();
+	await write();
+	strikeOut(note, noted);
 }
 
 /** Every note there is; what cannot be read any more is struck out. */
 export function unwrittenNotes(): Note[] {
 	const shelf = shelfOfNotes();
 	if (!shelf) return [];
-	return Object.keys(shelf).flatMap((name) => {
+	return Object.keys(shelf).flatMap((name): Note[] | Note => {
 		if (!name.startsWith(PREFIX)) return [];
 		const [table, page, ...key] = name.slice(PREFIX.length).split('/');
 		const noted = readNote(shelf.getItem(name));
-		if (noted && table && TABLES.includes(table))
-			return { table: table as Note['table'], page, key: key.join('/'), ...noted };
+		const known = TABLES.find((one) => one === table);
+		if (noted && known) return { table: known, page, key: key.join('/'), ...noted };
 		shelf.removeItem(name);
 		return [];
 	});

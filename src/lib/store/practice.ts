@@ -6,7 +6,7 @@ import { homeworkRow } from '$lib/io/rows/homework';
 import { sessionRow } from '$lib/io/rows/session';
 import type { Session } from '$lib/io/session';
 import { database } from './database';
-import { noteUnwritten, strikeOut } from './journal';
+import { strikeOut, writeNoted } from './journal';
 import { ballShelf } from './pupils';
 import { Shelf, type BrokenRow, type Undo } from './shelf';
 
@@ -51,9 +51,7 @@ export const readSessionBalls = (id: string): Promise<Ball[]> =>
 
 /** Keeps a ball; should the page die meanwhile it is noted and written at the next opening. */
 export async function keepBall(ball: Ball): Promise<void> {
-	noteUnwritten({ table: 'balls', key: ball.id, row: ball });
-	await ballShelf.put(ball);
-	strikeOut({ table: 'balls', key: ball.id });
+	await writeNoted({ table: 'balls', key: ball.id, row: ball }, () => ballShelf.put(ball));
 }
 
 /** Takes a ball back that was noted by mistake. */
@@ -64,16 +62,14 @@ export async function takeBallBack(id: string): Promise<Undo> {
 
 /** Keeps a session; should the page die meanwhile it is noted and written at the next opening. */
 export async function keepSession(session: Session): Promise<void> {
-	noteUnwritten({ table: 'sessions', key: session.id, row: session });
-	await sessionShelf.put(session);
-	strikeOut({ table: 'sessions', key: session.id });
+	await writeNoted({ table: 'sessions', key: session.id, row: session }, () =>
+		sessionShelf.put(session)
+	);
 }
 
 /** Keeps a drill of somebody's own; should the page die meanwhile it is noted and written at the next opening. */
 export async function keepDrill(drill: DrillDraft): Promise<void> {
-	noteUnwritten({ table: 'drills', key: drill.id, row: drill });
-	await drillShelf.put(drill);
-	strikeOut({ table: 'drills', key: drill.id });
+	await writeNoted({ table: 'drills', key: drill.id, row: drill }, () => drillShelf.put(drill));
 }
 
 /**

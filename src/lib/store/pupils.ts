@@ -4,7 +4,7 @@ import { ballRow } from '$lib/io/rows/ball';
 import { clubRow } from '$lib/io/rows/club';
 import { pupilRow } from '$lib/io/rows/pupil';
 import { database, SETTING } from './database';
-import { noteUnwritten, strikeOut } from './journal';
+import { notesMade, noteUnwritten, strikeOut, writeNoted } from './journal';
 import { mergeThree, sameData, type Merged } from './merge';
 import { newId } from './newId';
 import { Shelf, type BrokenRow, type Undo } from './shelf';
@@ -111,8 +111,9 @@ const goneOf = <T extends Part>(base: readonly T[], now: readonly T[]): string[]
  * @param base as it was when `mine` began to differ from it
  * @returns what is kept now, and parts that both changed
  */
-export function mergePupilFile(base: PupilFile, mine: PupilFile): Promise<Merged<PupilFile>> {
-	return database.transaction('rw', TABLES, async () => {
+export async function mergePupilFile(base: PupilFile, mine: PupilFile): Promise<Merged<PupilFile>> {
+	const noted = notesMade();
+	const written = await database.transaction('rw', TABLES, async () => {
 		const theirs = await readPupilFile(mine.pupil.id);
 		const found = theirs ? mergeThree(base, mine, theirs) : { merged: mine, clashes: [] };
 		const { pupil, clubs, balls } = found.merged;
@@ -124,6 +125,8 @@ export function mergePupilFile(base: PupilFile, mine: PupilFile): Promise<Merged
 		await ballShelf.removeAll(goneOf(kept.balls, balls));
 		return found;
 	});
+	strikeOutPupilFile(written.merged, noted);
+	return written;
 }
 
 /** Notes what changed of a pupil, for a page that has no time to write it. */
@@ -143,15 +146,14 @@ export function notePupilFile(base: PupilFile, mine: PupilFile): void {
 /** Keeps a change of a pupil that does not wait: should the page be left meanwhile, it is noted. */
 export async function keepPupilFile(base: PupilFile, mine: PupilFile): Promise<void> {
 	notePupilFile(base, mine);
-	const { merged } = await mergePupilFile(base, mine);
-	strikeOutPupilFile(merged);
+	await mergePupilFile(base, mine);
 }
 
-/** Strikes out what this page noted of a pupil that is kept now. */
-export function strikeOutPupilFile({ pupil, clubs, balls }: PupilFile): void {
-	strikeOut({ table: 'pupils', key: pupil.id });
-	for (const { id } of clubs) strikeOut({ table: 'clubs', key: id });
-	for (const { id } of balls) strikeOut({ table: 'balls', key: id });
+/** Strikes out what this page had noted of a pupil that is kept now. */
+function strikeOutPupilFile({ pupil, clubs, balls }: PupilFile, noted: number): void {
+	strikeOut({ table: 'pupils', key: pupil.id }, noted);
+	for (const { id } of clubs) strikeOut({ table: 'clubs', key: id }, noted);
+	for (const { id } of balls) strikeOut({ table: 'balls', key: id }, noted);
 }
 
 /** Removes a pupil with bag and balls, and hands back what undoes it. Shots stay; they say that their pupil is gone. */
@@ -178,7 +180,5 @@ export async function readPlaying(): Promise<string | null> {
 
 export async function writePlaying(id: string): Promise<void> {
 	const row = { key: SETTING.playing, value: id };
-	noteUnwritten({ table: 'settings', key: row.key, row });
-	await database.settings.put(row);
-	strikeOut({ table: 'settings', key: row.key });
+	await writeNoted({ table: 'settings', key: row.key, row }, () => database.settings.put(row));
 }

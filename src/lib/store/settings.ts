@@ -4,7 +4,7 @@ import type { WorkingShot } from '$lib/io/shot';
 import { preferencesRow, type Preferences } from '$lib/io/rows/preferences';
 import { workingShotRow } from '$lib/io/rows/shot';
 import { database, SETTING, type SettingRow } from './database';
-import { noteUnwritten, strikeOut } from './journal';
+import { notesMade, noteUnwritten, strikeOut } from './journal';
 import { mergeThree, type Merged } from './merge';
 
 export type { Preferences };
@@ -51,9 +51,15 @@ const lastShotRows = ({ shot, id, line }: LastShot): SettingRow[] => [
 ];
 
 export async function writeLastShot(last: LastShot): Promise<void> {
-	const rows = lastShotRows(last);
-	await database.settings.bulkPut(rows);
-	for (const { key } of rows) strikeOut({ table: 'settings', key });
+	const noted = notesMade();
+	await database.settings.bulkPut(lastShotRows(last));
+	strikeOutLastShot(noted);
+}
+
+/** Strikes out what this page had noted of the last shot. */
+function strikeOutLastShot(noted: number): void {
+	for (const key of [SETTING.lastShot, SETTING.lastShotId, SETTING.lastShotLine])
+		strikeOut({ table: 'settings', key }, noted);
 }
 
 /**
@@ -66,15 +72,18 @@ export async function mergeLastShot(
 	base: Pick<LastShot, 'shot'>,
 	mine: LastShot
 ): Promise<Merged<WorkingShot>> {
-	return database.transaction('rw', database.settings, async () => {
+	const noted = notesMade();
+	const written = await database.transaction('rw', database.settings, async () => {
 		const theirs = await readLastShot();
 		const same = theirs && theirs !== 'broken' && theirs.line === mine.line;
 		const both = same
 			? mergeThree(base.shot, mine.shot, theirs.shot)
 			: { merged: mine.shot, clashes: [] };
-		await writeLastShot({ ...mine, shot: both.merged });
+		await database.settings.bulkPut(lastShotRows({ ...mine, shot: both.merged }));
 		return both;
 	});
+	strikeOutLastShot(noted);
+	return written;
 }
 
 /** Notes what is on the screen, for a page that has no time to write it. */

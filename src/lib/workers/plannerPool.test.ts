@@ -1,63 +1,17 @@
-import { expose } from 'comlink';
 import { describe, expect, it, vi } from 'vitest';
+import { Crash, LocalWorker, planningWorker } from '../../../tests/support/localWorker';
 import { request } from '../../../tests/support/scenes';
-import { firstAnswer, plan } from '../core/plan/plan';
-import { createLocalSampler, localSampler } from '../core/plan/localSampler';
-import { landingRegion } from '../core/plan/landingRegion';
+import { plan } from '../core/plan/plan';
+import { localSampler } from '../core/plan/localSampler';
 import { Question } from '../core/plan/question';
 import type { PlannerWorker } from './protocol';
 import { PlannerPool } from './plannerPool';
 
-/** The page's error event, which this process does not know. */
-class Crash extends Event {
-	readonly message = 'out of memory';
-}
 vi.stubGlobal('ErrorEvent', Crash);
-
-/** A worker of the page on a message channel of this process: the same protocol, no thread. */
-class LocalWorker extends EventTarget {
-	static started = 0;
-	readonly #channel = new MessageChannel();
-	terminated = false;
-
-	constructor(worker: Partial<PlannerWorker>) {
-		super();
-		LocalWorker.started++;
-		expose(worker, this.#channel.port2);
-		this.#channel.port1.addEventListener('message', (event) =>
-			this.dispatchEvent(new MessageEvent('message', { data: event.data as unknown }))
-		);
-		this.#channel.port1.start();
-	}
-
-	postMessage(message: unknown, transfer: Transferable[] = []): void {
-		this.#channel.port1.postMessage(message, transfer as never);
-	}
-
-	terminate(): void {
-		this.terminated = true;
-		this.#channel.port1.close();
-		this.#channel.port2.close();
-	}
-
-	crash(): void {
-		this.dispatchEvent(new Crash('error'));
-	}
-}
 
 /** Counts how often a question was opened. */
 let opened = 0;
-let open: Question;
-const answers: Partial<PlannerWorker> = {
-	open(request) {
-		opened++;
-		open = new Question(request);
-	},
-	firstAnswer: () => firstAnswer(open),
-	sample: (jobs) => createLocalSampler(open)(jobs),
-	plan: (sampler, progress) => plan(open, sampler, progress),
-	landingRegion: (rung) => landingRegion(open, rung)
-};
+const answers = planningWorker(() => opened++);
 
 function pool(size: number, worker: Partial<PlannerWorker> = answers, patience?: number) {
 	const workers: LocalWorker[] = [];

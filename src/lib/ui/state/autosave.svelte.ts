@@ -1,12 +1,17 @@
 /** A failed attempt is repeated after this long, in ms. */
 const RETRY = 2000;
+/** A store that has not answered after this long is said not to, in ms; it is still waited for. */
+const PATIENCE = 5000;
+const SILENT = 'The browser’s storage does not answer.';
 
 /** Keeps something a moment after it was last changed, and at once when the page is hidden, left or closed. */
 export class Autosave {
-	/** Whether something is not kept yet. */
+	/** Whether something is not kept yet; what is on its way counts as not kept. */
 	pending = $state(false);
 	/** Why the last attempt failed; empty once one succeeds. */
 	failure = $state('');
+	/** Counts the changes. */
+	#changes = 0;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#saving: Promise<void> | null = null;
 	readonly #unlisten: () => void;
@@ -22,7 +27,7 @@ export class Autosave {
 		private readonly after: number
 	) {
 		const leave = () => {
-			if (this.pending || this.#saving) this.note();
+			if (this.pending) this.note();
 			void this.flush();
 		};
 		const hide = () => {
@@ -38,6 +43,7 @@ export class Autosave {
 
 	/** Something has changed. */
 	touch(): void {
+		this.#changes++;
 		this.pending = true;
 		this.#schedule(this.after);
 	}
@@ -45,12 +51,10 @@ export class Autosave {
 	/** Keeps at once what is not kept yet; what fails is tried again later. */
 	async flush(): Promise<void> {
 		clearTimeout(this.#timer);
-		if (this.#saving) await this.#saving;
+		while (this.#saving) await this.#saving;
 		if (!this.pending) return;
-		this.pending = false;
 		this.#saving = this.#attempt();
 		await this.#saving;
-		this.#saving = null;
 	}
 
 	/** Keeps what is left and stops listening. */
@@ -61,13 +65,21 @@ export class Autosave {
 	}
 
 	async #attempt(): Promise<void> {
+		const changes = this.#changes;
+		const silent = setTimeout(() => {
+			this.failure = SILENT;
+			this.note();
+		}, PATIENCE);
 		try {
 			await this.save();
 			this.failure = '';
+			this.pending = changes !== this.#changes;
 		} catch (error) {
 			this.failure = error instanceof Error ? error.message : String(error);
-			this.pending = true;
 			this.#schedule(RETRY);
+		} finally {
+			clearTimeout(silent);
+			this.#saving = null;
 		}
 	}
 

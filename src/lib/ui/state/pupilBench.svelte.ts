@@ -2,7 +2,7 @@ import { contentKey } from '$lib/core/math/contentKey';
 import { issuesOf, type Issue } from '$lib/io/issues';
 import { pupilFileSchema, type PupilFile } from '$lib/io/pupil';
 import { mergeThree, sameData, type Clash } from '$lib/store/merge';
-import { mergePupilFile, notePupilFile, strikeOutPupilFile } from '$lib/store/pupils';
+import { mergePupilFile, notePupilFile } from '$lib/store/pupils';
 import { Autosave } from './autosave.svelte';
 import { Draft } from './draft.svelte';
 
@@ -85,7 +85,6 @@ export class PupilBench {
 		const { file } = this;
 		if (this.problems.length > 0 || contentKey(file) === contentKey(this.#kept)) return;
 		const { merged, clashes } = await mergePupilFile(this.#kept, file);
-		strikeOutPupilFile(merged);
 		this.#kept = merged;
 		this.clashes = clashes;
 		if (sameData(merged, file)) return;
