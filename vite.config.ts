@@ -6,6 +6,8 @@ import { threadBundle } from './scripts/threadBundle.ts';
 
 const ENGINE_TESTS = ['src/lib/core/**/*.test.ts', 'tests/reference/**/*.test.ts'];
 const PAGE_TESTS = ['src/lib/ui/**/*.test.ts', 'tests/faults/**/*.test.ts'];
+/** Tests that share a database, a clock or what a page listens to: each file gets modules of its own. */
+const STORE_TESTS = ['src/lib/store/**/*.test.ts'];
 /** Tests beside a component are called like it. */
 const COMPONENT_TESTS = ['src/lib/ui/**/[A-Z]*.test.ts'];
 
@@ -17,6 +19,7 @@ export default defineConfig({
 		testTimeout: 60_000,
 		// All cores: nothing else runs beside the tests.
 		maxWorkers: '100%',
+		pool: 'threads',
 		projects: [
 			{
 				extends: true,
@@ -28,9 +31,11 @@ export default defineConfig({
 				test: {
 					name: 'core',
 					include: ['src/**/*.test.ts', 'tests/*.test.ts'],
-					exclude: [...ENGINE_TESTS, ...PAGE_TESTS]
+					exclude: [...ENGINE_TESTS, ...PAGE_TESTS, ...STORE_TESTS],
+					isolate: false
 				}
 			},
+			{ extends: true, test: { name: 'store', include: STORE_TESTS } },
 			{
 				extends: true,
 				// State classes are tested as the page gets them: Svelte's browser half, without a browser.
@@ -49,7 +54,8 @@ export default defineConfig({
 					name: 'components',
 					include: COMPONENT_TESTS,
 					environment: 'jsdom',
-					setupFiles: './tests/support/componentSetup.ts'
+					setupFiles: './tests/support/componentSetup.ts',
+					isolate: false
 				}
 			}
 		]

@@ -74,13 +74,14 @@ rmSync(REPORTS, { recursive: true, force: true });
 mkdirSync(REPORTS, { recursive: true });
 tool('@sveltejs/kit/svelte-kit.js', ['sync']);
 await together([
-	['Lint', 'eslint/bin/eslint.js', ['--cache', '.']],
+	['Lint of components', 'eslint/bin/eslint.js', ['--cache', '.']],
 	[
 		'Types',
 		'svelte-check/bin/svelte-check',
 		['--tsconfig', './tsconfig.json', '--fail-on-warnings', '--output', 'human']
 	],
 	['Format', 'prettier/bin/prettier.cjs', ['--check', '--cache', '--log-level', 'warn', '.']],
+	['Lint', 'oxlint/bin/oxlint', ['--deny-warnings', '.']],
 	['Unused code', 'knip/bin/knip.js', ['--no-config-hints']]
 ]);
 step('Unit and reference tests', unit);

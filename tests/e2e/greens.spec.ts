@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { accessible, accessibleInEveryLook } from './accessible';
-import { ask, field, sampled, setting, shotField } from './screen';
+import { ask, field, sampled, shotField } from './screen';
 
 const DEMO = 'static/demo/quarry-academy.json';
 const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click();

@@ -49,7 +49,7 @@ export function faultyStorage(
 			// The transaction stays open meanwhile, as it does on a slow disk.
 			if (fault === 'slow') await Dexie.waitFor(pause(SLOW));
 			if (fault === 'hanging') await Dexie.waitFor(healed);
-			return bulkPut.call(table, rows);
+			return bulkPut.call(table, rows) as Promise<unknown>;
 		}) as never;
 	}
 	return {
