@@ -67,6 +67,24 @@ describe('plan', () => {
 		expect(right[0]).toBeLessThan(0);
 	});
 
+	it('stays within a school where only its ways work at the pin, and others would with the ball left elsewhere', async () => {
+		const asked = ask(
+			{
+				lie: 'tight',
+				toEdge: 3.22,
+				edgeToPin: 2.59,
+				beyondPin: 14.57,
+				fringe: 'grainy',
+				hazards: [{ kind: 'water', from: 0.56, to: 2.11, height: 0.33 }]
+			},
+			{ skill: 'expert', school: 'one-wedge-two-ways' },
+			{ samples: 40 }
+		);
+		const found = await plan(asked, localSampler(asked));
+		expect(new Set(found.options.map(({ rung }) => rung.play.club.name))).toEqual(new Set(['LW']));
+		expect(found.why.map(({ code }) => code)).toContain('schoolCosts');
+	});
+
 	it('stays within a school and says what it costs', async () => {
 		const question = ask({}, { school: 'one-wedge-two-ways' });
 		const { options, rejected, why } = await plan(question, localSampler(question));

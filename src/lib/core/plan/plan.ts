@@ -95,6 +95,7 @@ export function firstAnswer(question: Question): FirstAnswer {
 /** What a pupil's school makes of a ladder: nothing, a shorter one, or it is lifted because nothing it plays works here. */
 interface Schooled {
 	ladder: Ladder;
+	/** Whether it leaves out what would be played without it: at the pin, or with the ball left elsewhere. */
 	restricted: boolean;
 	lifted: SchoolId | null;
 }
@@ -104,18 +105,18 @@ function withinSchool(question: Question, ladder: Ladder): Schooled {
 	const school = schoolOf(question.request.school);
 	if (!school) return { ladder, restricted: false, lifted: null };
 	const facts = schoolFacts(question);
-	const allowed = ladder.rungs.filter((rung) => school.allows(rung.play, facts));
+	const suits = ({ play }: Pick<Rung, 'play'>) => school.allows(play, facts);
+	const allowed = ladder.rungs.filter(suits);
 	const works = allowed.some(({ against }) => against === null);
 	if (!works && !(ladder.compromised && allowed.length > 0))
 		return { ladder, restricted: false, lifted: school.id };
-	if (allowed.length === ladder.rungs.length) return { ladder, restricted: false, lifted: null };
+	if (allowed.length === ladder.rungs.length && ladder.rejected.every(suits))
+		return { ladder, restricted: false, lifted: null };
 	const rejection = { code: 'notInSchool', school: school.id } as const;
 	const out = ladder.rungs
 		.filter((rung) => !allowed.includes(rung))
 		.map((rung) => ({ play: rung.play, rung, rejection }));
-	const rejected = ladder.rejected.map((item) =>
-		school.allows(item.play, facts) ? item : { ...item, rejection }
-	);
+	const rejected = ladder.rejected.map((item) => (suits(item) ? item : { ...item, rejection }));
 	return {
 		ladder: { ...ladder, rungs: allowed, rejected: [...rejected, ...out] },
 		restricted: true,

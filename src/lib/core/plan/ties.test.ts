@@ -22,6 +22,14 @@ it('takes less than three points of trouble for none, from the least on', () => 
 	expect(order([tie('a', [0.5, 0], 0.9), tie('b', [0.531, 0], 0.1)])).toEqual(['a', 'b']);
 });
 
+it('never calls what goes wrong six points more often in one way than something with less trouble', () => {
+	expect(order([tie('a', [0, 0.483], 0.1), tie('b', [0.055, 0.408], 0.9)])).toEqual(['b', 'a']);
+	expect(order([tie('a', [0.133, 0.537], 0.1), tie('b', [0.065, 0.583], 0.9)])).toEqual(['b', 'a']);
+	expect(order([tie('a', [0, 0.462], 0.1), tie('b', [0.055, 0.408], 0.9)])).toEqual(['a', 'b']);
+	// Less trouble altogether outweighs more of one kind.
+	expect(order([tie('a', [0, 0.47], 0.1), tie('b', [0.07, 0.408], 0.9)])).toEqual(['a', 'b']);
+});
+
 it('then calls what flies less, in steps of six points', () => {
 	expect(order([tie('a', [0, 0], 0.61), tie('b', [0, 0], 0.53)])).toEqual(['b', 'a']);
 	expect(order([tie('a', [0, 0], 0.42), tie('b', [0, 0], 0.41)])).toEqual(['b', 'a']);

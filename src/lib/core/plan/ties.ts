@@ -16,6 +16,9 @@ export interface SampledRung {
 const TROUBLE_STEP: Ratio = 0.03;
 const AIR_STEP: Ratio = 0.06;
 
+/** So much more hazard, or four-or-more, than another that gets into less trouble altogether is never called before it. */
+const MUCH_MORE: Ratio = 0.06;
+
 /** What of a sampled rung decides among ties. */
 type Tied = Pick<SampledRung, 'rung' | 'statistics'>;
 
@@ -23,6 +26,15 @@ type Tied = Pick<SampledRung, 'rung' | 'statistics'>;
 function byKeys(a: readonly number[], b: readonly number[]): number {
 	const k = a.findIndex((value, i) => value !== b[i]);
 	return k < 0 ? 0 : a[k]! - b[k]!;
+}
+
+/** Whether one goes wrong clearly more often than another in one way, and no less often altogether. */
+function clearlyWorse({ statistics: a }: Tied, { statistics: b }: Tied): boolean {
+	const more = Math.max(
+		a.chances.hazard - b.chances.hazard,
+		a.chances.fourOrMore - b.chances.fourOrMore
+	);
+	return more > MUCH_MORE && troubleOf(a) > troubleOf(b);
 }
 
 /**
@@ -42,6 +54,7 @@ export function orderTies<T extends Tied>(
 		.map((option) => ({
 			option,
 			key: [
+				tied.some((other) => clearlyWorse(option, other)) ? 1 : 0,
 				Math.floor((troubleOf(option.statistics) - least) / TROUBLE_STEP),
 				Math.floor(option.rung.airShare / AIR_STEP),
 				measured(option.rung) ? 0 : 1,
