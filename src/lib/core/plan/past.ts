@@ -10,6 +10,8 @@ const GREEN_MARGIN: Metres = 0.5;
 /** Faults that a longer shot with the same club may not have. */
 const MENDED_BY_LENGTH: readonly Rejection['code'][] = [
 	'shortOfGreen',
+	// Where the ball hops at a kink of the ground, what comes just short or just past has no swing in between.
+	'noStop',
 	'notClear',
 	'landsInHazard',
 	'landsOnSteep',

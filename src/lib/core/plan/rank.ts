@@ -35,7 +35,9 @@ const UNLIKELY = 0.1;
 const HOPELESS = 0.05;
 /** Differences under this are a tie whatever the luck. */
 const SMALLEST_DIFFERENCE = 0.02;
-const TIE_ERRORS = 2.5;
+const CLOSE_ERRORS = 1.5;
+/** Standard errors by which a gap may differ between two lots of balls; about one in a thousand is farther off. */
+const LUCK = 3;
 
 /**
  * About how many balls a ranking plays: the first look at every play, at most so many that are asked where they are best left, and those
@@ -57,8 +59,10 @@ function finish(question: Question, entries: readonly Played[]): SampledRung[] {
 	const leader = cheapest(entries);
 	const sampled = entries.map(({ rung, finishes }) => {
 		const gap = pairedDifference(finishes, leader.finishes);
-		const tied = gap.mean <= Math.max(SMALLEST_DIFFERENCE, TIE_ERRORS * gap.standardError);
-		return { rung, finishes, statistics: statisticsOf(finishes, question.pin), tied };
+		const near = Math.max(SMALLEST_DIFFERENCE, CLOSE_ERRORS * gap.standardError);
+		const close = gap.mean <= near;
+		const tied = gap.mean <= near + LUCK * gap.standardError;
+		return { rung, finishes, statistics: statisticsOf(finishes, question.pin), tied, close };
 	});
 	const costs = ({ statistics }: SampledRung) => statistics.expectedStrokes;
 	return [
@@ -110,7 +114,7 @@ export async function rankLadder(
 	await sampleTo(hopeful(entries, UNLIKELY, DOUBT), Math.min(SECOND_LOOK, samples), sampler);
 	await sampleTo(hopeful(entries, HOPELESS, DOUBT), samples, sampler);
 	progress(0.8);
-	const contenders = hopeful(entries, SMALLEST_DIFFERENCE, TIE_ERRORS);
+	const contenders = hopeful(entries, SMALLEST_DIFFERENCE, LUCK);
 	if (contenders.length > 1) await sampleTo(contenders, mostBalls(samples), sampler);
 	progress(1);
 	return finish(question, settle(entries.filter(hasPlayed)));

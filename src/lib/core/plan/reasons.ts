@@ -19,6 +19,7 @@ export type Reason =
 	| { code: 'fewestStrokes'; play: Play; strokes: number; upAndDown: number }
 	| { code: 'tieLeastAir'; play: Play; tied: number }
 	| { code: 'tieLeastTrouble'; play: Play; tied: number; trouble: number }
+	| { code: 'tieCheaper'; play: Play; tied: number; flatter: Play; more: number }
 	| { code: 'tieFlatter'; play: Play; tied: number; measured: boolean }
 	| { code: 'onlyOne'; play: Play }
 	| { code: 'compromise'; play: Play }
@@ -48,7 +49,7 @@ export type Caution =
 	| 'downhill-runs-away'
 	| 'outside-measured';
 
-/** Among ties, what speaks for the best: markedly less trouble, least air of all, or only about as little. */
+/** Among ties, what speaks for the best: least air of all, less trouble, fewer strokes than what flies less, or about as little air. */
 function whyTied(best: SampledRung, others: readonly SampledRung[], measured: boolean): Reason {
 	const { play, airShare } = best.rung;
 	const tied = others.length;
@@ -57,9 +58,13 @@ function whyTied(best: SampledRung, others: readonly SampledRung[], measured: bo
 	const trouble =
 		Math.min(...flatter.map(({ statistics }) => troubleOf(statistics))) -
 		troubleOf(best.statistics);
-	return trouble > 0
-		? { code: 'tieLeastTrouble', play, tied, trouble }
-		: { code: 'tieFlatter', play, tied, measured };
+	if (trouble > 0) return { code: 'tieLeastTrouble', play, tied, trouble };
+	const [lowest] = flatter;
+	if (lowest && !flatter.some(({ close }) => close)) {
+		const more = pairedDifference(lowest.finishes, best.finishes).mean;
+		if (more > 0) return { code: 'tieCheaper', play, tied, flatter: lowest.rung.play, more };
+	}
+	return { code: 'tieFlatter', play, tied, measured };
 }
 
 function whyBest(ranked: readonly SampledRung[], ladder: Ladder, measured: boolean): Reason {

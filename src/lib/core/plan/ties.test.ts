@@ -4,8 +4,14 @@ import type { ShotStatistics } from './statistics';
 import { orderTies } from './ties';
 
 /** What decides of a tie; the rest of a sampled rung is not looked at. */
-const tie = (name: string, trouble: [hazard: number, four: number], airShare: number) => ({
+const tie = (
+	name: string,
+	trouble: [hazard: number, four: number],
+	airShare: number,
+	close = true
+) => ({
 	name,
+	close,
 	rung: { airShare, play: { club: { id: name } } } as Rung,
 	statistics: { chances: { hazard: trouble[0], fourOrMore: trouble[1] } } as ShotStatistics
 });
@@ -28,6 +34,12 @@ it('never calls what goes wrong six points more often in one way than something 
 	expect(order([tie('a', [0, 0.462], 0.1), tie('b', [0.055, 0.408], 0.9)])).toEqual(['a', 'b']);
 	// Less trouble altogether outweighs more of one kind.
 	expect(order([tie('a', [0, 0.47], 0.1), tie('b', [0.07, 0.408], 0.9)])).toEqual(['a', 'b']);
+});
+
+it('calls what is close to the cheapest before what may only be as good', () => {
+	expect(order([tie('a', [0, 0], 0.1, false), tie('b', [0, 0.03], 0.9)])).toEqual(['b', 'a']);
+	// … unless that goes wrong clearly more often.
+	expect(order([tie('a', [0, 0], 0.1, false), tie('b', [0, 0.08], 0.9)])).toEqual(['a', 'b']);
 });
 
 it('then calls what flies less, in steps of six points', () => {

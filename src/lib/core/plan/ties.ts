@@ -10,6 +10,11 @@ export interface SampledRung {
 	statistics: ShotStatistics;
 	/** No worse than the cheapest by more than chance allows. */
 	tied: boolean;
+	/**
+	 * So near to the cheapest that it may be called for what else speaks for it. Narrower than `tied` by what another luck of the balls may
+	 * move a gap: what one seed calls, every other seed has among its ties.
+	 */
+	close: boolean;
 }
 
 /** Trouble (hazard and four-or-more added) counts in steps of this, air in steps of that. */
@@ -20,7 +25,7 @@ const AIR_STEP: Ratio = 0.06;
 const MUCH_MORE: Ratio = 0.06;
 
 /** What of a sampled rung decides among ties. */
-type Tied = Pick<SampledRung, 'rung' | 'statistics'>;
+type Tied = Pick<SampledRung, 'rung' | 'statistics' | 'close'>;
 
 /** Negative where the first key that differs is the lower one in `a`. */
 function byKeys(a: readonly number[], b: readonly number[]): number {
@@ -38,7 +43,7 @@ function clearlyWorse({ statistics: a }: Tied, { statistics: b }: Tied): boolean
 }
 
 /**
- * Puts ties in order: what can go wrong, then least air, then what the player has measured. Every step is a whole number, so that the
+ * Puts ties in order: nothing that goes clearly wrong more often, what is close to the cheapest, what can go wrong, then least air, then what the player has measured. Every step is a whole number, so that the
  * order is one order whoever compares.
  *
  * @param tied that cost the same as far as can be told
@@ -55,6 +60,7 @@ export function orderTies<T extends Tied>(
 			option,
 			key: [
 				tied.some((other) => clearlyWorse(option, other)) ? 1 : 0,
+				option.close ? 0 : 1,
 				Math.floor((troubleOf(option.statistics) - least) / TROUBLE_STEP),
 				Math.floor(option.rung.airShare / AIR_STEP),
 				measured(option.rung) ? 0 : 1,

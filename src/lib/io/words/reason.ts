@@ -44,6 +44,8 @@ export function reasonWords(reason: Reason, say: Say): string {
 			return `${playWords(reason.play)} is as good as ${others(reason.tied)} and flies least.`;
 		case 'tieLeastTrouble':
 			return `${playWords(reason.play)} is as good on average as ${others(reason.tied)} and goes badly wrong less often.`;
+		case 'tieCheaper':
+			return `${playWords(reason.play)} is as good as ${others(reason.tied)}; ${playWords(reason.flatter)} flies less and costs ${strokes(reason.more)} strokes more.`;
 		case 'tieFlatter':
 			return `${playWords(reason.play)} is as good as ${others(reason.tied)}: ${reason.measured ? 'its swings are measured' : 'it flies about as little as any and costs no more'}.`;
 		case 'onlyOne':

@@ -5,19 +5,22 @@
 	import { toPercent } from '$lib/core/units';
 	import type { GreenWire } from '$lib/io/green';
 	import { figure } from '$lib/ui/format/figure';
+	import { collectInSlices } from '$lib/ui/state/slices';
 	import { lineBoxes, pieces, placeLabels, type Box, type Label } from './labelPlacement';
 	import type { MapLayers } from './mapLayers';
 	import {
 		bandsAbove,
 		CONTOUR_REACH,
 		contourInterval,
-		contourLines,
+		contourLine,
 		heightRange,
+		mapContours,
 		nearGrid,
 		outlinePath,
 		slopeArrows,
 		steepnessGrid,
 		STEEPNESS_BANDS,
+		type MapContour,
 		type Project
 	} from './mapPicture';
 
@@ -58,11 +61,20 @@
 	const drawn = $derived(grid && nearGrid(grid, outline, CONTOUR_REACH));
 	const range = $derived<[number, number]>(drawn ? heightRange(drawn, outline) : [0, 0]);
 	const interval = $derived(contourInterval(...range));
-	const lines = $derived(
-		layers.contours && drawn
-			? contourLines(drawn, interval, range, project, (u, v) => contains(outline, u, v))
-			: []
-	);
+	let contours = $state.raw<readonly MapContour[]>([]);
+	$effect(() => {
+		if (!drawn || !layers.contours) {
+			contours = [];
+			return;
+		}
+		const found = mapContours(drawn, interval, range, (u, v) => contains(outline, u, v));
+		const overtaken = new AbortController();
+		void collectInSlices(found, overtaken.signal).then((all) => {
+			if (!overtaken.signal.aborted) contours = all;
+		});
+		return () => overtaken.abort();
+	});
+	const lines = $derived(contours.map((contour) => contourLine(contour, project)));
 	const bands = $derived(
 		layers.steepness && drawn && field
 			? bandsAbove(steepnessGrid(field, drawn), STEEPNESS_BANDS, project)

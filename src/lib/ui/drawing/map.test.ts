@@ -7,7 +7,8 @@ import { hasBad, hasGood, landingAreas } from './landingAreas';
 import {
 	bandsAbove,
 	contourInterval,
-	contourLines,
+	contourLine,
+	mapContours,
 	fallLineAt,
 	heightRange,
 	nearGrid,
@@ -33,9 +34,16 @@ const same = (u: number, v: number): [number, number] => [u, v];
 const numbersIn = (path: string): number[] =>
 	[...path.matchAll(/-?\d+(?:\.\d+)?/g)].map(([text]) => Number(text));
 
+/** Contour lines as they stand on the paper. */
+const contourLines = (on: typeof grid, interval: number, range: [number, number]) =>
+	Array.from(
+		mapContours(on, interval, range, () => true),
+		(contour) => contourLine(contour, same)
+	);
+
 describe('contours', () => {
 	it('run where the height is theirs', () => {
-		const lines = contourLines(grid, 0.1, [0, 1], same, () => true);
+		const lines = contourLines(grid, 0.1, [0, 1]);
 		const heights = lines.map(({ height }) => height);
 		heights.slice(1).forEach((height, i) => expect(height - heights[i]!).toBeCloseTo(0.1, 9));
 		expect(heights.at(-1)).toBeCloseTo(0.9, 0);
@@ -45,7 +53,7 @@ describe('contours', () => {
 	});
 
 	it('do not follow the edge of what is known', () => {
-		const lines = contourLines(grid, 0.1, [0, 1], same, () => true);
+		const lines = contourLines(grid, 0.1, [0, 1]);
 		const ups = lines.flatMap(({ d }) => numbersIn(d).filter((_, i) => i % 2 === 1));
 		expect(Math.min(...ups)).toBeGreaterThan(0.25);
 		expect(Math.max(...ups)).toBeLessThan(14.75);
@@ -79,7 +87,7 @@ describe('a picture of a large grid', () => {
 		const range = heightRange(wild, outline);
 		expect(range[0]).toBeGreaterThan(0.1);
 		const interval = contourInterval(...range);
-		const lines = contourLines(wild, interval, range, same, () => true);
+		const lines = contourLines(wild, interval, range);
 		expect(lines.length).toBeLessThan(40);
 	});
 });

@@ -100,37 +100,48 @@ function innerPieces(ring: Ring, grid: GridFrame): Ring[] {
 	return pieces.filter((piece) => piece.length > 1);
 }
 
+/** A line of one height on the map. */
+export interface MapContour {
+	height: Metres;
+	pieces: Ring[];
+	/** Where its label may stand. */
+	label: Point | null;
+}
+
 /**
- * Contour lines of a height grid.
+ * Contour lines of a height grid on the map, from the lowest on, each worked out when it is asked for.
  *
  * @param range of the green's own heights: lines are drawn a little beyond it and no farther
  * @param near where labels may stand: a test on map coordinates
  */
-export function contourLines(
+export function* mapContours(
 	grid: HeightGrid,
 	interval: Metres,
 	range: readonly [Metres, Metres],
-	project: Project,
 	near: (u: Metres, v: Metres) => boolean
-): ContourLine[] {
+): Generator<MapContour> {
 	const [lowest, highest] = extent(grid.heights);
 	const beyond = LINES_BEYOND * interval;
 	const low = Math.ceil(Math.max(lowest, range[0] - beyond) / interval);
 	const high = Math.floor(Math.min(highest, range[1] + beyond) / interval);
-	const lines: ContourLine[] = [];
 	for (let k = low; k <= high; k++) {
 		const pieces = ringsAt(grid, k * interval).flatMap((ring) => innerPieces(ring, grid));
 		if (pieces.length === 0) continue;
 		const candidates = pieces.flat().filter(([u, v]) => near(u, v));
-		const middle = candidates[Math.floor(candidates.length / 2)];
-		lines.push({
-			height: k * interval,
-			d: pieces.map((piece) => `M${piece.map(([u, v]) => at(project(u, v))).join('L')}`).join(''),
-			label: middle ? project(...middle) : null
-		});
+		const label = candidates[Math.floor(candidates.length / 2)] ?? null;
+		yield { height: k * interval, pieces, label };
 	}
-	return lines;
 }
+
+/** A contour line as it stands on the paper. */
+export const contourLine = (
+	{ height, pieces, label }: MapContour,
+	project: Project
+): ContourLine => ({
+	height,
+	d: pieces.map((piece) => `M${piece.map(([u, v]) => at(project(u, v))).join('L')}`).join(''),
+	label: label && project(...label)
+});
 
 /** Areas where a grid is above each threshold, as SVG paths. */
 export function bandsAbove(

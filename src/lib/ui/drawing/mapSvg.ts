@@ -4,7 +4,8 @@ import type { GreenWire } from '$lib/io/green';
 import {
 	CONTOUR_REACH,
 	contourInterval,
-	contourLines,
+	contourLine,
+	mapContours,
 	heightRange,
 	nearGrid,
 	outlinePath
@@ -46,8 +47,9 @@ export function mapSvg(green: GreenWire, grid: HeightGrid): string {
 	const { project, factor } = planView.whole(outline, others, WIDTH, HEIGHT);
 	const drawn = nearGrid(grid, outline, CONTOUR_REACH);
 	const range = heightRange(drawn, outline);
-	const lines = contourLines(drawn, contourInterval(...range), range, project, (u, v) =>
-		contains(outline, u, v)
+	const lines = Array.from(
+		mapContours(drawn, contourInterval(...range), range, (u, v) => contains(outline, u, v)),
+		(contour) => contourLine(contour, project)
 	);
 	const area = (kinds: readonly string[]) =>
 		green.areas

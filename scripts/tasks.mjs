@@ -1,0 +1,119 @@
+// The longest tasks on the main thread, view by view, with the largest data that is taken in: npm run tasks. Wants a build (npm run build)
+// and measures on this machine: read it beside another run, not as a promise.
+import { readFileSync, writeFileSync } from 'node:fs';
+import { spawn } from 'node:child_process';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { CHROMIUM } from './setup.mjs';
+
+const PORT = '4321';
+const ADDRESS = `http://localhost:${PORT}`;
+const SIDE = 400;
+const SLOW = Number(process.argv[2] ?? 1);
+
+/** The demo with its first green measured by the largest grid there is. */
+function largestArchive() {
+	const archive = JSON.parse(readFileSync('static/demo/quarry-academy.json', 'utf8'));
+	const green = archive.greens[0];
+	const heights = Array.from({ length: SIDE * SIDE }, (_, i) => {
+		const [u, v] = [(i % SIDE) / SIDE, Math.floor(i / SIDE) / SIDE];
+		return Number((0.4 * u + 0.15 * Math.sin(7 * v) * Math.cos(5 * u)).toFixed(4));
+	});
+	green.grid = { originU: -20, originV: -20, cell: 0.1, columns: SIDE, rows: SIDE, heights };
+	const path = join(tmpdir(), 'crisp-landing-largest.json');
+	writeFileSync(path, JSON.stringify(archive));
+	return {
+		path,
+		green: green.id,
+		shot: archive.shots.find(({ shot }) => shot.place?.greenId === green.id)?.id
+	};
+}
+
+const { path, green, shot } = largestArchive();
+const server = spawn(process.execPath, ['scripts/serve.mjs'], {
+	env: { ...process.env, PORT, HOST: '127.0.0.1', ORIGIN: ADDRESS },
+	stdio: 'ignore'
+});
+await new Promise((resolve) => setTimeout(resolve, 2500));
+const browser = await chromium.launch({
+	executablePath: CHROMIUM,
+	args: ['--no-sandbox', '--disable-gpu']
+});
+try {
+	const page = await (
+		await browser.newContext({ viewport: { width: 1280, height: 800 } })
+	).newPage();
+	await page.addInitScript(() => {
+		globalThis.longest = 0;
+		new PerformanceObserver((list) => {
+			for (const { duration } of list.getEntries())
+				globalThis.longest = Math.max(globalThis.longest, duration);
+		}).observe({ type: 'longtask', buffered: true });
+	});
+	const devtools = await page.context().newCDPSession(page);
+	await devtools.send('Emulation.setCPUThrottlingRate', { rate: SLOW });
+	const rest = () => page.waitForTimeout(2500);
+	const measured = async (what, act) => {
+		await page.evaluate(() => (globalThis.longest = 0)).catch(() => {});
+		await act();
+		await rest();
+		const longest = await page.evaluate(() => globalThis.longest);
+		console.log(
+			`${what.padEnd(44)} ${longest === 0 ? 'under 50' : longest.toFixed(0).padStart(8)} ms`
+		);
+	};
+	const open = (address) => measured(`open ${address}`, () => page.goto(ADDRESS + address));
+	await page.goto(`${ADDRESS}/data`);
+	await rest();
+	await measured('read the archive', async () => {
+		await page.getByLabel('Read an archive').setInputFiles(path);
+		await page.getByRole('button', { name: 'Take it in' }).waitFor({ timeout: 60_000 });
+	});
+	await measured('take it in', async () => {
+		await page.getByRole('button', { name: 'Take it in' }).click();
+		await page.getByText(/^Imported/).waitFor({ timeout: 60_000 });
+	});
+	for (const address of [
+		'/',
+		'/bag',
+		'/pupils',
+		'/pupils/pupil-ida',
+		'/practice',
+		'/practice/session-3',
+		'/saved',
+		'/data',
+		'/greens'
+	])
+		await open(address);
+	await open(`/greens/${green}`);
+	await measured('rename the green', async () => {
+		await page.getByLabel('Name of the green').fill('Another');
+		await page.getByLabel('Name of the green').blur();
+	});
+	for (const tab of ['Survey', 'Outline', 'Pins', 'Misses', 'Two pins', 'Today'])
+		await measured(`green, ${tab}`, () =>
+			page.getByRole('tab', { name: tab, exact: true }).click()
+		);
+	await measured('rename a pin', async () => {
+		await page.getByRole('tab', { name: 'Pins', exact: true }).click();
+		const name = page.getByRole('textbox', { name: /name/i }).last();
+		await name.fill('Back shelf');
+		await name.blur();
+	});
+	await open(`/?shot=${shot}`);
+	await measured('drag the pin by keys', async () => {
+		const hole = page.getByRole('slider', { name: 'Hole on the map' });
+		for (let i = 0; i < 5; i++) await hole.press('ArrowLeft');
+	});
+	await measured('save an archive', async () => {
+		await page.goto(`${ADDRESS}/data`);
+		await Promise.all([
+			page.waitForEvent('download', { timeout: 60_000 }),
+			page.getByRole('button', { name: 'Save an archive' }).click()
+		]);
+	});
+} finally {
+	await browser.close();
+	server.kill();
+}
