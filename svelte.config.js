@@ -2,17 +2,30 @@ import nodeAdapter from '@sveltejs/adapter-node';
 import staticAdapter from '@sveltejs/adapter-static';
 import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
 
-/** For any host of files: everything but the HTTP interface; see scripts/buildStatic.mjs. */
-const forFiles = process.env.CRISP_STATIC === '1';
+const FILES = 'build-static';
+
+/**
+ * One build, put up twice: for the server of its own in `build`, and in `build-static` for any host of files, where everything works but
+ * the HTTP interface. There the same page answers every address, those included that a host does not know.
+ *
+ * @type {import('@sveltejs/kit').Adapter}
+ */
+const serverAndFiles = {
+	...nodeAdapter(),
+	name: 'server-and-files',
+	async adapt(builder) {
+		await nodeAdapter().adapt(builder);
+		await staticAdapter({ pages: FILES, fallback: 'index.html', strict: false }).adapt(builder);
+		builder.copy(`${FILES}/index.html`, `${FILES}/404.html`);
+	}
+};
 
 /** @type {import('@sveltejs/kit').Config} */
 export default {
 	preprocess: vitePreprocess(),
 	compilerOptions: { runes: true },
 	kit: {
-		adapter: forFiles
-			? staticAdapter({ pages: 'build-static', fallback: 'index.html', strict: false })
-			: nodeAdapter(),
+		adapter: serverAndFiles,
 		paths: { relative: false },
 		// No cookie and no session: nothing a foreign form could misuse, and the API answers any content type itself.
 		csrf: { trustedOrigins: ['*'] },
