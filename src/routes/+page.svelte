@@ -10,6 +10,7 @@
 	import { answering } from '$lib/store/answering';
 	import { readGreens, type GreenBook } from '$lib/store/greens';
 	import { follow } from '$lib/store/shelf';
+	import { nextTask } from '$lib/ui/state/slices';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { freshShot, ShotBench } from '$lib/ui/state/shotBench.svelte';
@@ -20,7 +21,7 @@
 	let books: GreenBook[] = [];
 	let left = false;
 
-	function begin(opening: Parameters<ShotBench['open']>[0]) {
+	async function begin(opening: Parameters<ShotBench['open']>[0]) {
 		const { pupilId } = opening.shot;
 		// A shot that is asked for brings its pupil; the last one is gone on with by whoever plays now.
 		const goesOn = opening.line !== undefined;
@@ -30,7 +31,10 @@
 		opened.open(opening);
 		placeAsked(opened);
 		if (goesOn) opened.playFor(playing.file);
-		bench = opened;
+		// Reading the line off a large map and drawing it are two pieces of work: the page answers in between.
+		await nextTask();
+		if (left) void opened.close();
+		else bench = opened;
 	}
 
 	/** What is asked for in the address: a green, one of its pins, and where the ball lies. */
@@ -62,16 +66,17 @@
 	async function open() {
 		const { searchParams } = page.url;
 		const found = await opening();
+		await nextTask();
 		if (left) return;
 		ready = true;
 		if (found.kind === 'broken')
 			toast.error(
 				'The last shot could not be read. Your saved shots are kept; start a new one here.'
 			);
-		if (found.kind === 'shot') begin(found);
+		if (found.kind === 'shot') await begin(found);
 		// Who comes from a green wants to plan on it, first visit or not.
 		else if (searchParams.has('green'))
-			begin({ shot: freshShot(playing.file.pupil.id), name: '', origin: null });
+			await begin({ shot: freshShot(playing.file.pupil.id), name: '', origin: null });
 		// From here on the last shot counts, also over a reload.
 		if (page.url.search) replaceState(resolve('/'), {});
 	}

@@ -43,13 +43,16 @@ export const tiltSchema = z.object({
 
 const MOST_NODES = 160_000;
 
-export const gridSchema = z
-	.object({
-		originU: coordinate,
-		originV: coordinate,
-		cell: within(0.05, 20, 'metres'),
-		columns: z.int().min(2).max(1000),
-		rows: z.int().min(2).max(1000),
+const gridFrameSchema = z.object({
+	originU: coordinate,
+	originV: coordinate,
+	cell: within(0.05, 20, 'metres'),
+	columns: z.int().min(2).max(1000),
+	rows: z.int().min(2).max(1000)
+});
+
+export const gridSchema = gridFrameSchema
+	.extend({
 		/** Row by row from the bottom of the map; null where nothing is known. */
 		heights: z.array(z.number().nullable()).max(MOST_NODES, `must be at most ${MOST_NODES} heights`)
 	})
@@ -100,11 +103,21 @@ const tiltToCore = ({ at: [u, v], percent, fallsTowards, leftOut }: TiltWire): T
 
 const acceptedGrids = new WeakSet<GridWire>();
 
+/** Whether a grid is right, told fast: a schema takes a tenth of a second over 160 000 heights. */
+const isRight = ({ heights, ...frame }: GridWire): boolean =>
+	heights.length === frame.columns * frame.rows &&
+	heights.length <= MOST_NODES &&
+	gridFrameSchema.safeParse(frame).success &&
+	heights.every((height) => height === null || Number.isFinite(height));
+
 /** What is wrong with a grid; one that was found right is not looked through again. */
 function gridProblems(grid: GridWire): Issue[] {
 	if (acceptedGrids.has(grid)) return [];
+	if (isRight(grid)) {
+		acceptedGrids.add(grid);
+		return [];
+	}
 	const parsed = gridSchema.safeParse(grid);
-	if (parsed.success) acceptedGrids.add(grid);
 	return parsed.success
 		? []
 		: issuesOf(parsed.error).map(({ path, message }) => ({ path: `grid.${path}`, message }));
@@ -121,7 +134,11 @@ const heightsOf = new WeakMap<GridWire, Float64Array>();
 
 /** Heights of a grid as the core reads them, made once for each grid. */
 function coreHeights(grid: GridWire): Float64Array {
-	const made = heightsOf.get(grid) ?? Float64Array.from(grid.heights, (height) => height ?? NaN);
+	const known = heightsOf.get(grid);
+	if (known) return known;
+	const { heights } = grid;
+	const made = new Float64Array(heights.length);
+	for (let i = 0; i < made.length; i++) made[i] = heights[i] ?? NaN;
 	heightsOf.set(grid, made);
 	return made;
 }

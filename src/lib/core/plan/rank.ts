@@ -61,7 +61,9 @@ function finish(question: Question, entries: readonly Played[]): SampledRung[] {
 		const gap = pairedDifference(finishes, leader.finishes);
 		const near = Math.max(SMALLEST_DIFFERENCE, CLOSE_ERRORS * gap.standardError);
 		const close = gap.mean <= near;
-		const tied = gap.mean <= near + LUCK * gap.standardError;
+		// What was given up early has too few balls to be called as good.
+		const competed = finishes.x.length >= leader.finishes.x.length;
+		const tied = close || (competed && gap.mean <= near + LUCK * gap.standardError);
 		return { rung, finishes, statistics: statisticsOf(finishes, question.pin), tied, close };
 	});
 	const costs = ({ statistics }: SampledRung) => statistics.expectedStrokes;

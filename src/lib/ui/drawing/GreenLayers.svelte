@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { HeightGrid } from '$lib/core/green/heightGrid';
 	import { createHeightField } from '$lib/core/green/heightGrid';
-	import { contains, type Point } from '$lib/core/math/polygon';
+	import type { Point } from '$lib/core/math/polygon';
 	import { toPercent } from '$lib/core/units';
 	import type { GreenWire } from '$lib/io/green';
 	import { figure } from '$lib/ui/format/figure';
@@ -11,9 +11,7 @@
 	import {
 		bandsAbove,
 		CONTOUR_REACH,
-		contourInterval,
 		contourLine,
-		heightRange,
 		mapContours,
 		nearGrid,
 		outlinePath,
@@ -59,17 +57,14 @@
 	const edge = $derived(outlinePath(outline, project));
 	const field = $derived(grid && createHeightField(grid));
 	const drawn = $derived(grid && nearGrid(grid, outline, CONTOUR_REACH));
-	const range = $derived<[number, number]>(drawn ? heightRange(drawn, outline) : [0, 0]);
-	const interval = $derived(contourInterval(...range));
 	let contours = $state.raw<readonly MapContour[]>([]);
 	$effect(() => {
 		if (!drawn || !layers.contours) {
 			contours = [];
 			return;
 		}
-		const found = mapContours(drawn, interval, range, (u, v) => contains(outline, u, v));
 		const overtaken = new AbortController();
-		void collectInSlices(found, overtaken.signal).then((all) => {
+		void collectInSlices(mapContours(drawn, outline), overtaken.signal).then((all) => {
 			if (!overtaken.signal.aborted) contours = all;
 		});
 		return () => overtaken.abort();
@@ -131,8 +126,8 @@
 	{/each}
 </g>
 <g class="contours" mask={`url(#${id}-near)`}>
-	{#each lines as { height, d } (height)}
-		<path {d} class:index={Math.round(height / interval) % 5 === 0} />
+	{#each lines as { height, d, index } (height)}
+		<path {d} class:index />
 	{/each}
 </g>
 {#each green.areas.filter((area) => area.kind !== 'fringe') as area, i (i)}

@@ -35,25 +35,24 @@ const numbersIn = (path: string): number[] =>
 	[...path.matchAll(/-?\d+(?:\.\d+)?/g)].map(([text]) => Number(text));
 
 /** Contour lines as they stand on the paper. */
-const contourLines = (on: typeof grid, interval: number, range: [number, number]) =>
-	Array.from(
-		mapContours(on, interval, range, () => true),
-		(contour) => contourLine(contour, same)
-	);
+const contourLines = (on: typeof grid) =>
+	Array.from(mapContours(on, outline), (contour) => contourLine(contour, same));
 
 describe('contours', () => {
 	it('run where the height is theirs', () => {
-		const lines = contourLines(grid, 0.1, [0, 1]);
+		const lines = contourLines(grid);
 		const heights = lines.map(({ height }) => height);
-		heights.slice(1).forEach((height, i) => expect(height - heights[i]!).toBeCloseTo(0.1, 9));
-		expect(heights.at(-1)).toBeCloseTo(0.9, 0);
+		heights.slice(1).forEach((height, i) => expect(height - heights[i]!).toBeCloseTo(0.05, 9));
+		expect(heights.at(-1)).toBeCloseTo(0.95, 1);
+		const strong = lines.filter(({ index }) => index).map(({ height }) => height.toFixed(2));
+		expect(strong).toEqual(['0.25', '0.50', '0.75']);
 		const half = lines.find(({ height }) => Math.abs(height - 0.5) < 1e-9)!;
 		const across = numbersIn(half.d).filter((_, i) => i % 2 === 0);
 		for (const u of across) expect(u).toBeCloseTo(10, 0);
 	});
 
 	it('do not follow the edge of what is known', () => {
-		const lines = contourLines(grid, 0.1, [0, 1]);
+		const lines = contourLines(grid);
 		const ups = lines.flatMap(({ d }) => numbersIn(d).filter((_, i) => i % 2 === 1));
 		expect(Math.min(...ups)).toBeGreaterThan(0.25);
 		expect(Math.max(...ups)).toBeLessThan(14.75);
@@ -86,8 +85,7 @@ describe('a picture of a large grid', () => {
 		wild.heights[15 * frame.columns + 20] = -32_768;
 		const range = heightRange(wild, outline);
 		expect(range[0]).toBeGreaterThan(0.1);
-		const interval = contourInterval(...range);
-		const lines = contourLines(wild, interval, range);
+		const lines = contourLines(wild);
 		expect(lines.length).toBeLessThan(40);
 	});
 });

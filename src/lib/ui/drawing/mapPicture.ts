@@ -64,6 +64,7 @@ export function nearGrid(grid: HeightGrid, outline: readonly Point[], margin: Me
 /** A line of one height, with a place for its label. */
 export interface ContourLine {
 	height: Metres;
+	index: boolean;
 	d: string;
 	label: [number, number] | null;
 }
@@ -106,20 +107,21 @@ export interface MapContour {
 	pieces: Ring[];
 	/** Where its label may stand. */
 	label: Point | null;
+	/** Every fifth line, which is drawn stronger. */
+	index: boolean;
 }
 
+const INDEX_EVERY = 5;
+
 /**
- * Contour lines of a height grid on the map, from the lowest on, each worked out when it is asked for.
+ * Contour lines of a height grid on the map, from the lowest on, each worked out when it is asked for. They stand a readable distance apart
+ * for the green's own heights, and are drawn a little beyond these and no farther.
  *
- * @param range of the green's own heights: lines are drawn a little beyond it and no farther
- * @param near where labels may stand: a test on map coordinates
+ * @param outline of the green: labels stand in it
  */
-export function* mapContours(
-	grid: HeightGrid,
-	interval: Metres,
-	range: readonly [Metres, Metres],
-	near: (u: Metres, v: Metres) => boolean
-): Generator<MapContour> {
+export function* mapContours(grid: HeightGrid, outline: readonly Point[]): Generator<MapContour> {
+	const range = heightRange(grid, outline);
+	const interval = contourInterval(...range);
 	const [lowest, highest] = extent(grid.heights);
 	const beyond = LINES_BEYOND * interval;
 	const low = Math.ceil(Math.max(lowest, range[0] - beyond) / interval);
@@ -127,18 +129,19 @@ export function* mapContours(
 	for (let k = low; k <= high; k++) {
 		const pieces = ringsAt(grid, k * interval).flatMap((ring) => innerPieces(ring, grid));
 		if (pieces.length === 0) continue;
-		const candidates = pieces.flat().filter(([u, v]) => near(u, v));
+		const candidates = pieces.flat().filter(([u, v]) => contains(outline, u, v));
 		const label = candidates[Math.floor(candidates.length / 2)] ?? null;
-		yield { height: k * interval, pieces, label };
+		yield { height: k * interval, pieces, label, index: k % INDEX_EVERY === 0 };
 	}
 }
 
 /** A contour line as it stands on the paper. */
 export const contourLine = (
-	{ height, pieces, label }: MapContour,
+	{ height, index, pieces, label }: MapContour,
 	project: Project
 ): ContourLine => ({
 	height,
+	index,
 	d: pieces.map((piece) => `M${piece.map(([u, v]) => at(project(u, v))).join('L')}`).join(''),
 	label: label && project(...label)
 });
@@ -240,10 +243,12 @@ export function fallLineAt(field: HeightField, [u, v]: Point, reach: Metres): Fa
 /** Lowest and highest of a grid inside an outline, but for its tails; of the whole grid where nothing is inside. */
 export function heightRange(grid: HeightGrid, outline: readonly Point[]): [Metres, Metres] {
 	const inside: Metres[] = [];
+	const [lowU, lowV, highU, highV] = boundsOf(outline);
 	for (let i = 0; i < grid.heights.length; i++) {
 		const u = grid.originU + (i % grid.columns) * grid.cell;
 		const v = grid.originV + Math.floor(i / grid.columns) * grid.cell;
-		if (contains(outline, u, v)) inside.push(grid.heights[i]!);
+		const near = u >= lowU && u <= highU && v >= lowV && v <= highV;
+		if (near && contains(outline, u, v)) inside.push(grid.heights[i]!);
 	}
 	const known = (inside.length > 0 ? inside : Array.from(grid.heights)).filter(Number.isFinite);
 	const sorted = Float64Array.from(known).sort();

@@ -1,15 +1,7 @@
 import type { HeightGrid } from '$lib/core/green/heightGrid';
-import { contains, type Point } from '$lib/core/math/polygon';
+import type { Point } from '$lib/core/math/polygon';
 import type { GreenWire } from '$lib/io/green';
-import {
-	CONTOUR_REACH,
-	contourInterval,
-	contourLine,
-	mapContours,
-	heightRange,
-	nearGrid,
-	outlinePath
-} from './mapPicture';
+import { CONTOUR_REACH, contourLine, mapContours, nearGrid, outlinePath } from './mapPicture';
 import { planView } from './planView';
 
 const WIDTH = 1000;
@@ -46,11 +38,7 @@ export function mapSvg(green: GreenWire, grid: HeightGrid): string {
 	const others = green.areas.flatMap((area) => area.outline as Point[]);
 	const { project, factor } = planView.whole(outline, others, WIDTH, HEIGHT);
 	const drawn = nearGrid(grid, outline, CONTOUR_REACH);
-	const range = heightRange(drawn, outline);
-	const lines = Array.from(
-		mapContours(drawn, contourInterval(...range), range, (u, v) => contains(outline, u, v)),
-		(contour) => contourLine(contour, project)
-	);
+	const lines = Array.from(mapContours(drawn, outline), (contour) => contourLine(contour, project));
 	const area = (kinds: readonly string[]) =>
 		green.areas
 			.filter(({ kind }) => kinds.includes(kind))

@@ -1,7 +1,8 @@
 /** Work on the page's own thread is put down after this long, in ms, so that it answers meanwhile. */
 const SLICE = 8;
 
-const nextTask = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
+/** Lets what waits have its turn: what is awaited after it is a task of its own. */
+export const nextTask = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
 
 /**
  * Everything a generator makes, worked out in slices: short work is done at once, long work lets the page answer in between.

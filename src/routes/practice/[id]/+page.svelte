@@ -4,6 +4,7 @@
 	import { openSession, type OpenedSession } from '$lib/ui/practice/openSession';
 	import SessionView from '$lib/ui/practice/SessionView.svelte';
 	import NotHere from '$lib/ui/shell/NotHere.svelte';
+	import { nextTask } from '$lib/ui/state/slices';
 	import { playing } from '$lib/ui/state/playing.svelte';
 
 	const id = $derived(page.params['id'] ?? '');
@@ -13,6 +14,7 @@
 	async function open(which: string) {
 		try {
 			const found = (await openSession(which)) ?? 'missing';
+			await nextTask();
 			if (which === id) opened = found;
 		} catch (error) {
 			failure = error instanceof Error ? error.message : String(error);
