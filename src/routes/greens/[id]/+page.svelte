@@ -10,6 +10,7 @@
 	import { Followed } from '$lib/ui/state/followed.svelte';
 	import { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import { warmSurface } from '$lib/ui/state/warmSurface';
 	import { lastSituation } from '$lib/ui/state/openingShot';
 
 	const { data } = $props();
@@ -22,7 +23,9 @@
 	async function readBook() {
 		if (data.demo) await seedDemo();
 		last ??= await lastSituation();
-		return (await readGreens()).books.find(({ green }) => green.id === id) ?? 'missing';
+		const book = (await readGreens()).books.find(({ green }) => green.id === id);
+		if (!bench) await warmSurface(book?.green);
+		return book ?? 'missing';
 	}
 
 	const followed = new Followed(readBook, (book) => {

@@ -5,6 +5,7 @@
 	import SessionView from '$lib/ui/practice/SessionView.svelte';
 	import NotHere from '$lib/ui/shell/NotHere.svelte';
 	import { nextTask } from '$lib/ui/state/slices';
+	import { warmSurface } from '$lib/ui/state/warmSurface';
 	import { playing } from '$lib/ui/state/playing.svelte';
 
 	const id = $derived(page.params['id'] ?? '');
@@ -15,6 +16,7 @@
 		try {
 			const found = (await openSession(which)) ?? 'missing';
 			await nextTask();
+			if (found !== 'missing') await warmSurface(found.green);
 			if (which === id) opened = found;
 		} catch (error) {
 			failure = error instanceof Error ? error.message : String(error);
