@@ -1,7 +1,20 @@
 import { expect, test, type Page } from '@playwright/test';
-import { call, sampled } from './screen';
+import { call, readDemo, sampled } from './screen';
 
-const VIEWS = ['/', '/greens', '/bag', '/saved', '/pupils', '/data'];
+const VIEWS = [
+	'/',
+	'/greens',
+	'/greens/green-kiln',
+	'/bag',
+	'/saved',
+	'/pupils',
+	'/pupils/pupil-ida',
+	'/practice',
+	'/practice/drill/landing-box',
+	'/practice/session-3',
+	'/homework/homework-1',
+	'/data'
+];
 
 /** Says in every view what is wrong, and still works a shot out. */
 async function isTold(page: Page, words: RegExp, views = VIEWS): Promise<void> {
@@ -9,6 +22,7 @@ async function isTold(page: Page, words: RegExp, views = VIEWS): Promise<void> {
 		await page.goto(path);
 		await expect(page.getByRole('alert').filter({ hasText: words }).first()).toBeVisible();
 		await expect(page.getByRole('button', { name: 'Save what is stored' }).first()).toBeVisible();
+		await expect(page.getByRole('button', { name: 'Try again' }).first()).toBeVisible();
 	}
 	await page.goto('/');
 	await page.getByRole('button', { name: 'Work out the shot' }).click();
@@ -24,6 +38,50 @@ test('a browser without a database is told of in every view, and shots are still
 		Object.defineProperty(window, 'indexedDB', { value: undefined, configurable: true })
 	);
 	await isTold(page, /cannot be read or kept/);
+});
+
+test('a database that is denied is told of in every view, and shots are still worked out', async ({
+	page
+}) => {
+	await page.addInitScript(() => {
+		IDBFactory.prototype.open = () => {
+			throw new DOMException('The operation is insecure.', 'SecurityError');
+		};
+	});
+	await isTold(page, /cannot be read or kept/);
+});
+
+test('a database that fails whatever is read of it is told of in every view, and shots are still worked out', async ({
+	page
+}) => {
+	await page.addInitScript(() => {
+		for (const name of ['get', 'getAll', 'openCursor', 'count'] as const)
+			for (const prototype of [IDBObjectStore.prototype, IDBIndex.prototype])
+				Object.assign(prototype, {
+					[name]: () => {
+						throw new DOMException('The disk does not answer.', 'UnknownError');
+					}
+				});
+	});
+	await isTold(page, /cannot be read or kept/);
+});
+
+test('what is stored is there again once the disk answers', async ({ page }) => {
+	await readDemo(page);
+	await page.addInitScript(() => {
+		const original = IDBObjectStore.prototype.getAll;
+		const healthy = () => sessionStorage.getItem('healthy') !== null;
+		IDBObjectStore.prototype.getAll = function (...asked) {
+			if (!healthy() && this.name === 'greens')
+				throw new DOMException('The disk does not answer.', 'UnknownError');
+			return original.apply(this, asked);
+		};
+	});
+	await page.goto('/greens');
+	await expect(page.getByRole('alert').filter({ hasText: 'does not answer' })).toBeVisible();
+	await page.evaluate(() => sessionStorage.setItem('healthy', 'yes'));
+	await page.getByRole('main').getByRole('button', { name: 'Try again' }).click();
+	await expect(page.getByRole('link', { name: 'Kiln green', exact: true })).toBeVisible();
 });
 
 test('a database that hangs is told of, and shots are still worked out', async ({ page }) => {
