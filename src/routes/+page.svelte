@@ -4,6 +4,7 @@
 	import { replaceState } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
+	import type { WorkingShot } from '$lib/io/shot';
 	import FirstShot from '$lib/ui/shot/FirstShot.svelte';
 	import ShotView from '$lib/ui/shot/ShotView.svelte';
 	import { openingShot } from '$lib/ui/state/openingShot';
@@ -11,6 +12,7 @@
 	import { readGreens, type GreenBook } from '$lib/store/greens';
 	import { follow } from '$lib/store/shelf';
 	import { nextTask } from '$lib/ui/state/slices';
+	import { warmSurface } from '$lib/ui/state/warmSurface';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { freshShot, ShotBench } from '$lib/ui/state/shotBench.svelte';
@@ -36,6 +38,9 @@
 		if (left) void opened.close();
 		else bench = opened;
 	}
+
+	const greenOf = ({ place }: WorkingShot) =>
+		books.find(({ green }) => green.id === place?.greenId)?.green;
 
 	/** What is asked for in the address: a green, one of its pins, and where the ball lies. */
 	function placeAsked(on: ShotBench) {
@@ -67,6 +72,7 @@
 		const { searchParams } = page.url;
 		const found = await opening();
 		await nextTask();
+		if (found.kind === 'shot') await warmSurface(greenOf(found.shot));
 		if (left) return;
 		ready = true;
 		if (found.kind === 'broken')

@@ -38,6 +38,8 @@ const SMALLEST_DIFFERENCE = 0.02;
 const CLOSE_ERRORS = 1.5;
 /** Standard errors by which a gap may differ between two lots of balls; about one in a thousand is farther off. */
 const LUCK = 3;
+/** … but what costs this much more than what is close is none, however unsure it is. */
+const MOST_LUCK = 0.06;
 
 /**
  * About how many balls a ranking plays: the first look at every play, at most so many that are asked where they are best left, and those
@@ -63,7 +65,8 @@ function finish(question: Question, entries: readonly Played[]): SampledRung[] {
 		const close = gap.mean <= near;
 		// What was given up early has too few balls to be called as good.
 		const competed = finishes.x.length >= leader.finishes.x.length;
-		const tied = close || (competed && gap.mean <= near + LUCK * gap.standardError);
+		const luck = Math.min(MOST_LUCK, LUCK * gap.standardError);
+		const tied = close || (competed && gap.mean <= near + luck);
 		return { rung, finishes, statistics: statisticsOf(finishes, question.pin), tied, close };
 	});
 	const costs = ({ statistics }: SampledRung) => statistics.expectedStrokes;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Later from '$lib/ui/controls/Later.svelte';
 	import { onDestroy, onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { carryGaps, carryOverlaps } from '$lib/core/player/carryAdvice';
@@ -155,11 +156,13 @@
 						{/if}
 					</section>
 					<MeasureNext {file} {pool} {words} />
-					<section class="grid gap-2" aria-labelledby="curves">
-						<h2 id="curves" class="ruled-heading">Carry over swing</h2>
-						<CarryCurves {cells} {clubs} {flight} vocabulary={pupil.vocabulary} />
-					</section>
-					<RollOuts {file} {today} />
+					<Later>
+						<section class="grid gap-2" aria-labelledby="curves">
+							<h2 id="curves" class="ruled-heading">Carry over swing</h2>
+							<CarryCurves {cells} {clubs} {flight} vocabulary={pupil.vocabulary} />
+						</section>
+						<Later><RollOuts {file} {today} /></Later>
+					</Later>
 				</div>
 			</div>
 		{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Later from '$lib/ui/controls/Later.svelte';
 	import Download from '@lucide/svelte/icons/download';
 	import Share2 from '@lucide/svelte/icons/share-2';
 	import { toast } from 'svelte-sonner';
@@ -74,23 +75,25 @@
 <div class="grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_30rem]">
 	<div class="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-2">
 		<div class="min-w-0 overflow-hidden" bind:clientWidth={width} bind:this={drawing}>
-			<PracticeGreen
-				{session}
-				{green}
-				{scale}
-				description={bench.tasks.map((task) => drawingWords(task, say)).join(' ')}
-			>
-				{#each bench.tasks as state, i (i)}
-					<BallMarks
-						balls={state.balls}
-						wild={state.wild}
-						landing={session.rules.mark === 'flag' ? null : state.landing}
-						finish={rolls ? (state.group?.finish ?? null) : null}
-						label={clubName(file.clubs, state.task.clubId)}
-						{scale}
-					/>
-				{/each}
-			</PracticeGreen>
+			<Later>
+				<PracticeGreen
+					{session}
+					{green}
+					{scale}
+					description={bench.tasks.map((task) => drawingWords(task, say)).join(' ')}
+				>
+					{#each bench.tasks as state, i (i)}
+						<BallMarks
+							balls={state.balls}
+							wild={state.wild}
+							landing={session.rules.mark === 'flag' ? null : state.landing}
+							finish={rolls ? (state.group?.finish ?? null) : null}
+							label={clubName(file.clubs, state.task.clubId)}
+							{scale}
+						/>
+					{/each}
+				</PracticeGreen>
+			</Later>
 		</div>
 		<p class="hint">
 			Red: landed, with the ellipse that holds eight of ten. White: ended. A cross is a wild ball,

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Later from '$lib/ui/controls/Later.svelte';
 	import { clashWords } from '$lib/ui/shot/clashWords';
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
@@ -128,15 +129,19 @@
 		</div>
 	</div>
 	<div class="grid content-start gap-6">
-		<Portrait {file} />
-		<div class="grid gap-2">
-			<h2 class="ruled-heading">Carry over swing</h2>
-			<CarryCurves
-				cells={carriesOf(file)}
-				clubs={clubsInBag(file.clubs)}
-				vocabulary={pupil.vocabulary}
-			/>
-		</div>
+		<Later>
+			<Portrait {file} />
+			<Later>
+				<div class="grid gap-2">
+					<h2 class="ruled-heading">Carry over swing</h2>
+					<CarryCurves
+						cells={carriesOf(file)}
+						clubs={clubsInBag(file.clubs)}
+						vocabulary={pupil.vocabulary}
+					/>
+				</div>
+			</Later>
+		</Later>
 	</div>
-	<div class="lg:col-span-2"><Learning {bench} {sessions} /></div>
+	<div class="lg:col-span-2"><Later><Learning {bench} {sessions} /></Later></div>
 </section>

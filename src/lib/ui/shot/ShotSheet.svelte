@@ -3,6 +3,7 @@
 	import type { Path } from '$lib/core/solve/path';
 	import { heightOnPath } from '$lib/core/solve/path';
 	import { playWords } from '$lib/io/words/play';
+	import Later from '$lib/ui/controls/Later.svelte';
 	import PlacedPlan from '$lib/ui/drawing/PlacedPlan.svelte';
 	import PlanDrawing from '$lib/ui/drawing/PlanDrawing.svelte';
 	import SectionDrawing from '$lib/ui/drawing/SectionDrawing.svelte';
@@ -127,16 +128,20 @@
 		{description}
 	/>
 	{#if mapped}
-		<PlacedPlan
-			{bench}
-			drag={planDrag}
-			{chosen}
-			region={bench.region}
-			scale={section}
-			height={MAP_HEIGHT}
-			{whole}
-			description={legend.join('. ')}
-		/>
+		<div style:min-height={`${MAP_HEIGHT}px`}>
+			<Later>
+				<PlacedPlan
+					{bench}
+					drag={planDrag}
+					{chosen}
+					region={bench.region}
+					scale={section}
+					height={MAP_HEIGHT}
+					{whole}
+					description={legend.join('. ')}
+				/>
+			</Later>
+		</div>
 	{:else}
 		<PlanDrawing
 			situation={core}
