@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { SmallStorage } from '../../../tests/support/smallStorage';
 import { database } from './database';
-import { noteUnwritten, settle, strikeOut, unwrittenNotes } from './journal';
+import { noteUnwritten, settle, strikeOut, unwrittenNotes, writeNoted } from './journal';
 import { noteLastShot, readLastShot, writeLastShot } from './settings';
 import { shotDraftSchema } from '$lib/io/shot';
 
@@ -78,6 +78,26 @@ describe('the journal', () => {
 		expect(unwrittenNotes().map(({ row }) => row)).toEqual([{ id: 'a/b', name: 'new' }]);
 		strikeOut(note);
 		expect(unwrittenNotes()).toEqual([]);
+	});
+
+	it('keeps a note that was made while an earlier change of the same row was written', async () => {
+		const noteOf = (name: string) =>
+			({ table: 'greens', key: 'a', row: { id: 'a', name } }) as const;
+		let done = () => {};
+		const writing = writeNoted(
+			noteOf('old'),
+			() => new Promise<void>((resolve) => (done = resolve))
+		);
+		noteUnwritten(noteOf('new'));
+		done();
+		await writing;
+		expect(unwrittenNotes().map(({ row }) => row)).toEqual([{ id: 'a', name: 'new' }]);
+		await writeNoted(noteOf('newest'), () => Promise.resolve());
+		expect(unwrittenNotes()).toEqual([]);
+		await expect(
+			writeNoted(noteOf('lost'), () => Promise.reject(new Error('full')))
+		).rejects.toThrow('full');
+		expect(unwrittenNotes().map(({ row }) => row)).toEqual([{ id: 'a', name: 'lost' }]);
 	});
 
 	it('drops what is no note, and leaves alone what is not its own', () => {

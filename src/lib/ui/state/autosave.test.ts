@@ -68,6 +68,57 @@ describe('Autosave', () => {
 		expect([saved, autosave.pending, autosave.failure]).toEqual([[3], false, '']);
 	});
 
+	it('counts what is on its way as not kept, and what changed meanwhile too', async () => {
+		let done = () => {};
+		const save = vi.fn(() => new Promise<void>((resolve) => (done = resolve)));
+		const autosave = new Autosave(save, () => {}, 400);
+		autosave.touch();
+		const first = autosave.flush();
+		expect(autosave.pending).toBe(true);
+		done();
+		await first;
+		expect(autosave.pending).toBe(false);
+		autosave.touch();
+		const second = autosave.flush();
+		autosave.touch();
+		done();
+		await second;
+		expect(autosave.pending).toBe(true);
+		await vi.advanceTimersByTimeAsync(400);
+		expect(save).toHaveBeenCalledTimes(3);
+	});
+
+	it('waits for what is on its way before it is closed, and keeps it once', async () => {
+		let done = () => {};
+		const save = vi.fn(() => new Promise<void>((resolve) => (done = resolve)));
+		const autosave = new Autosave(save, () => {}, 400);
+		autosave.touch();
+		void autosave.flush();
+		let closed = false;
+		const closing = autosave.close().then(() => (closed = true));
+		await vi.advanceTimersByTimeAsync(1000);
+		expect(closed).toBe(false);
+		done();
+		await closing;
+		expect(save).toHaveBeenCalledTimes(1);
+	});
+
+	it('says that storage does not answer, notes what is there, and takes the answer when it comes', async () => {
+		let done = () => {};
+		const noted = vi.fn();
+		const save = () => new Promise<void>((resolve) => (done = resolve));
+		const autosave = new Autosave(save, noted, 400);
+		autosave.touch();
+		await vi.advanceTimersByTimeAsync(400 + 4900);
+		expect([autosave.failure, noted.mock.calls.length]).toEqual(['', 0]);
+		await vi.advanceTimersByTimeAsync(200);
+		expect(autosave.failure).toContain('does not answer');
+		expect(noted).toHaveBeenCalledTimes(1);
+		done();
+		await vi.advanceTimersByTimeAsync(0);
+		expect([autosave.failure, autosave.pending]).toEqual(['', false]);
+	});
+
 	it('keeps at once when the page is hidden or left', async () => {
 		const listeners = new Map<string, () => void>();
 		const target = {

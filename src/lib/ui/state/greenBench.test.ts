@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import Dexie from 'dexie';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { STANDARD_BAG } from '$lib/core/club/standardBag';
 import type { Device } from '$lib/devices/device';
@@ -96,6 +97,27 @@ describe('GreenBench', () => {
 		expect(bench.overtaken).toEqual([{ key: 'name', mine: 'Mine' }]);
 		bench.putBack(bench.overtaken[0]!);
 		expect([bench.green.name, bench.overtaken]).toEqual(['Mine', []]);
+		await bench.close();
+	});
+
+	it('loses nothing of its own where a save fails while another tab’s change comes in', async () => {
+		await saveGreen(green);
+		const bench = new GreenBench(structuredClone(green), directPool().pool);
+		bench.change((g) => (g.name = 'Mine'));
+		const table = database.greens;
+		let fail: (() => void) | null = null;
+		table.bulkPut = (() =>
+			Dexie.waitFor(new Promise((_, reject) => (fail = () => reject(new Error('full')))))) as never;
+		const saving = bench.flush();
+		await until(() => fail !== null);
+		bench.follow({ ...structuredClone(green), note: 'theirs' });
+		fail!();
+		await saving;
+		delete (table as Partial<typeof table>).bulkPut;
+		expect([bench.green.name, bench.failure]).toEqual(['Mine', expect.stringContaining('full')]);
+		await saveGreen({ ...green, note: 'theirs' });
+		await bench.flush();
+		expect(await database.greens.get('g')).toMatchObject({ name: 'Mine', note: 'theirs' });
 		await bench.close();
 	});
 
