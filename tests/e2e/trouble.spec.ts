@@ -69,7 +69,7 @@ test('a database that fails whatever is read of it is told of in every view, and
 test('what is stored is there again once the disk answers', async ({ page }) => {
 	await readDemo(page);
 	await page.addInitScript(() => {
-		const original = IDBObjectStore.prototype.getAll;
+		const original = Reflect.get(IDBObjectStore.prototype, 'getAll') as IDBObjectStore['getAll'];
 		const healthy = () => sessionStorage.getItem('healthy') !== null;
 		IDBObjectStore.prototype.getAll = function (...asked) {
 			if (!healthy() && this.name === 'greens')
