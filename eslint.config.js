@@ -8,6 +8,9 @@ import svelteConfig from './svelte.config.js';
 /** Components and what holds their state; everything else is the faster linter's, see `.oxlintrc.json`. */
 const SVELTE = ['src/**/*.svelte', 'src/**/*.svelte.ts'];
 
+/** Types behind every component take most of the time: `npm run lint` has them, `npm test` does without. */
+const typed = process.env.LINT_TYPES !== 'none';
+
 export default ts.config(
 	{ ignores: ['**/*.js', '**/*.mjs', '**/*.ts', '!src/**/*.svelte.ts', '.svelte-kit', 'build*'] },
 	js.configs.recommended,
@@ -47,5 +50,19 @@ export default ts.config(
 			'@typescript-eslint/no-unsafe-argument': 'off',
 			'@typescript-eslint/no-unsafe-return': 'off'
 		}
-	}
+	},
+	typed
+		? {}
+		: {
+				files: SVELTE,
+				...ts.configs.disableTypeChecked,
+				languageOptions: {
+					parserOptions: { projectService: false, program: null, project: false }
+				},
+				rules: {
+					...ts.configs.disableTypeChecked.rules,
+					// Tells a path from any other text by its type.
+					'svelte/no-navigation-without-resolve': 'off'
+				}
+			}
 );

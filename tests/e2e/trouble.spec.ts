@@ -69,13 +69,19 @@ test('a database that fails whatever is read of it is told of in every view, and
 test('what is stored is there again once the disk answers', async ({ page }) => {
 	await readDemo(page);
 	await page.addInitScript(() => {
-		const original = Reflect.get(IDBObjectStore.prototype, 'getAll') as IDBObjectStore['getAll'];
+		const { prototype } = IDBObjectStore;
+		const table = Object.getOwnPropertyDescriptor(prototype, 'getAll')!;
 		const healthy = () => sessionStorage.getItem('healthy') !== null;
-		IDBObjectStore.prototype.getAll = function (...asked) {
-			if (!healthy() && this.name === 'greens')
-				throw new DOMException('The disk does not answer.', 'UnknownError');
-			return original.apply(this, asked);
-		};
+		Object.defineProperty(prototype, 'getAll', {
+			...table,
+			value: new Proxy(table.value as object, {
+				apply(getAll, store: IDBObjectStore, asked: unknown[]) {
+					if (!healthy() && store.name === 'greens')
+						throw new DOMException('The disk does not answer.', 'UnknownError');
+					return Reflect.apply(getAll as () => unknown, store, asked) as unknown;
+				}
+			})
+		});
 	});
 	await page.goto('/greens');
 	await expect(page.getByRole('alert').filter({ hasText: 'does not answer' })).toBeVisible();
