@@ -3,6 +3,7 @@ import { question as ask } from '../../../../tests/support/scenes';
 import { fromFeet, toFeet } from '../units';
 import { localSampler } from './localSampler';
 import { plan } from './plan';
+import { rankLadder, type SampledRung } from './rank';
 import { cautionsFor, reasonsFor } from './reasons';
 import { grainedSpeed } from '../ground/grain';
 import { callSchools, ruleSpot, schoolFacts } from './schoolCalls';
@@ -84,6 +85,36 @@ describe('reasons and cautions', () => {
 		expect(codes.some((code) => code === 'fewestStrokes' || code === 'tieLeastAir')).toBe(true);
 		expect(codes.some((code) => code.startsWith('habit'))).toBe(true);
 		expect(codes).toContain('watch');
+	});
+
+	it('tell a tie with another play from the same one left elsewhere, and what a flatter one costs', async () => {
+		const question = ask({ toEdge: 3, edgeToPin: 12, fringe: 'grainy' }, {}, { samples: 60 });
+		const ladder = buildLadder(question);
+		const ranked = await rankLadder(question, ladder, localSampler(question));
+		const best = { ...ranked[0]!, tied: true, close: true };
+		const dear = ranked.find((option) => option.rung.play !== best.rung.play && !option.close)!;
+		const firstReason = (...others: SampledRung[]) =>
+			reasonsFor(question, [best, ...others], ladder, sensitivityOf(question, best.rung), {
+				cost: null,
+				lifted: null
+			})[0];
+		const elsewhere = { ...best, rung: { ...best.rung } };
+		expect(firstReason(elsewhere)?.code).toBe('fewestStrokes');
+		const { statistics, rung } = best;
+		const cheaper = { ...statistics, expectedStrokes: statistics.expectedStrokes - 0.01 };
+		expect(firstReason({ ...elsewhere, statistics: cheaper })).toMatchObject({
+			code: 'tieLeastAir',
+			tied: 0
+		});
+		const flat = { ...dear.rung, airShare: rung.airShare - 0.1 };
+		expect(firstReason({ ...dear, rung: flat, statistics, tied: true })).toMatchObject({
+			code: 'tieCheaper',
+			tied: 1,
+			flatter: dear.rung.play
+		});
+		expect(firstReason({ ...dear, rung: flat, statistics, tied: true, close: true })).toMatchObject(
+			{ code: 'tieFlatter' }
+		);
 	});
 
 	it('say nothing where there is nothing to play', () => {

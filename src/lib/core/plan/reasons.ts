@@ -52,7 +52,8 @@ export type Caution =
 /** Among ties, what speaks for the best: least air of all, less trouble, fewer strokes than what flies less, or about as little air. */
 function whyTied(best: SampledRung, others: readonly SampledRung[], measured: boolean): Reason {
 	const { play, airShare } = best.rung;
-	const tied = others.length;
+	// The same play left elsewhere is no other way to play it.
+	const tied = others.filter(({ rung }) => rung.play !== play).length;
 	const flatter = others.filter(({ rung }) => rung.airShare < airShare);
 	if (flatter.length === 0) return { code: 'tieLeastAir', play, tied };
 	const trouble =
@@ -75,8 +76,11 @@ function whyBest(ranked: readonly SampledRung[], ladder: Ladder, measured: boole
 	if (ladder.compromised) return { code: 'compromise', play: rung.play };
 	if (ranked.length === 1) return { code: 'onlyOne', play: rung.play };
 	const tied = ranked.slice(1).filter((option) => option.tied);
-	if (tied.length > 0) return whyTied(best, tied, measured);
 	const { expectedStrokes, chances } = statistics;
+	const alone =
+		tied.every((option) => option.rung.play === rung.play) &&
+		tied.every((option) => option.statistics.expectedStrokes >= expectedStrokes);
+	if (!alone) return whyTied(best, tied, measured);
 	return {
 		code: 'fewestStrokes',
 		play: rung.play,

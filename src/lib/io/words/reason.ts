@@ -33,7 +33,8 @@ function placeOff(past: number, side: number, say: Say): string {
 }
 const WORTH_SAYING = 0.05;
 
-const others = (tied: number): string => (tied === 1 ? 'one other way' : `${tied} other ways`);
+const others = (tied: number): string =>
+	tied === 0 ? 'with the ball left elsewhere' : tied === 1 ? 'one other way' : `${tied} other ways`;
 
 /** One reason as one sentence. */
 export function reasonWords(reason: Reason, say: Say): string {
