@@ -24,7 +24,7 @@ export async function accessibleInEveryLook(page: Page, what: string): Promise<v
 
 /** Looks again where something is found: a message that comes up just then is still half transparent. */
 const withoutViolations = (page: Page, what: string, rules: readonly string[]): Promise<void> =>
-	expect.poll(() => violations(page, what, rules), { timeout: 4000 }).toEqual([]);
+	expect.poll(() => violations(page, what, rules), { timeout: 20_000 }).toEqual([]);
 
 /** Puts a look on, as the settings do. */
 export const putOn = (page: Page, look: string): Promise<void> =>
