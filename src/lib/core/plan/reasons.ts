@@ -60,10 +60,10 @@ function whyTied(best: SampledRung, others: readonly SampledRung[], measured: bo
 		Math.min(...flatter.map(({ statistics }) => troubleOf(statistics))) -
 		troubleOf(best.statistics);
 	if (trouble > 0) return { code: 'tieLeastTrouble', play, tied, trouble };
-	const [lowest] = flatter;
-	if (lowest && !flatter.some(({ close }) => close)) {
-		const more = pairedDifference(lowest.finishes, best.finishes).mean;
-		if (more > 0) return { code: 'tieCheaper', play, tied, flatter: lowest.rung.play, more };
+	const other = flatter.find(({ rung }) => rung.play !== play);
+	if (other && !flatter.some(({ close }) => close)) {
+		const more = pairedDifference(other.finishes, best.finishes).mean;
+		if (more > 0) return { code: 'tieCheaper', play, tied, flatter: other.rung.play, more };
 	}
 	return { code: 'tieFlatter', play, tied, measured };
 }

@@ -43,8 +43,8 @@ function clearlyWorse({ statistics: a }: Tied, { statistics: b }: Tied): boolean
 }
 
 /**
- * Puts ties in order: nothing that goes clearly wrong more often, what is close to the cheapest, what can go wrong, then least air, then what the player has measured. Every step is a whole number, so that the
- * order is one order whoever compares.
+ * Puts ties in order: first what does not go wrong clearly more often than another, then what is close to the cheapest, then least trouble,
+ * least air, and what the player has measured. Every step is a whole number, so that the order is one order whoever compares.
  *
  * @param tied that cost the same as far as can be told
  * @param measured whether the player has measured a swing with the club of a rung

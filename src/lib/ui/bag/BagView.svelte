@@ -1,5 +1,4 @@
 <script lang="ts">
-	import Later from '$lib/ui/controls/Later.svelte';
 	import { onDestroy, onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { carryGaps, carryOverlaps } from '$lib/core/player/carryAdvice';
@@ -8,6 +7,7 @@
 	import type { ClubDraft } from '$lib/io/club';
 	import { formatCarries } from '$lib/io/carriesCsv';
 	import { carriesOf, clubsInBag } from '$lib/io/pupil';
+	import Later from '$lib/ui/controls/Later.svelte';
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
 	import { download, fileNameOf } from '$lib/ui/files/download';
 	import { formatLength } from '$lib/ui/format/lengths';

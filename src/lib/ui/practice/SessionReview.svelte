@@ -1,5 +1,4 @@
 <script lang="ts">
-	import Later from '$lib/ui/controls/Later.svelte';
 	import Download from '@lucide/svelte/icons/download';
 	import Share2 from '@lucide/svelte/icons/share-2';
 	import { toast } from 'svelte-sonner';
@@ -12,6 +11,7 @@
 	import { gapWords, scoreWords } from '$lib/io/words/practice';
 	import { sessionFile } from '$lib/store/fileOf';
 	import { settleSession } from '$lib/store/practice';
+	import Later from '$lib/ui/controls/Later.svelte';
 	import { download, fileNameOf } from '$lib/ui/files/download';
 	import { canShareFiles, handOver } from '$lib/ui/files/share';
 	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
