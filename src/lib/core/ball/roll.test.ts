@@ -3,7 +3,8 @@ import { createPlane } from '../ground/plane';
 import type { Ground } from '../ground/ground';
 import { SURFACE, SURFACES } from '../ground/surfaces';
 import { captureSpeed } from './capture';
-import { roll, skid } from './roll';
+import { roll } from './roll';
+import { skid } from './skid';
 import { BallState, PathRecorder } from './state';
 
 const SPEED = 3.048;
@@ -69,6 +70,45 @@ describe('roll', () => {
 	});
 });
 
+describe('a border', () => {
+	const fringed = (edge: number): Ground =>
+		createPlane({
+			kind: 'plane',
+			slopeAlong: 0,
+			slopeAcross: 0,
+			edge,
+			fringe: SURFACE.smoothFringe
+		});
+	const friction = 1.83 ** 2 / (2 * SPEED);
+	const share = SURFACES[SURFACE.smoothFringe]!.speed;
+
+	it('is met where it is: what is run on either side is braked by its own grass', () => {
+		for (const ground of [fringed(1), stepped(fringed(1))])
+			for (const from of [0, 0.13, 0.29, 0.41, 0.66]) {
+				const ball = Object.assign(new BallState(), { x: from, vx: 2.2 });
+				roll(ball, ground, SPEED, null);
+				const squared = 2.2 ** 2 - (2 * friction * (1 - from)) / share;
+				expect(Math.abs(ball.x - (1 + squared / (2 * friction)))).toBeLessThan(0.006);
+			}
+	});
+
+	it('stops a ball short of it as if it were not there', () => {
+		const ball = Object.assign(new BallState(), { vx: 1 });
+		roll(ball, fringed(3), SPEED, null);
+		expect(ball.x).toBeCloseTo(share / (2 * friction), 9);
+	});
+
+	it('moves the end of a roll no more than the ball was moved', () => {
+		const end = (from: number) => {
+			const ball = Object.assign(new BallState(), { x: from, vx: 2.4, vz: 0.3 });
+			roll(ball, stepped(fringed(1)), SPEED, null);
+			return ball.x;
+		};
+		for (let from = 0; from < 0.9; from += 0.02)
+			expect(Math.abs(end(from + 0.001) - end(from))).toBeLessThan(0.012);
+	});
+});
+
 describe('the hole', () => {
 	const HOLE = { x: 3, z: 0 };
 	/** A ball that rolls at the hole, with the speed it would have there. */
@@ -95,6 +135,25 @@ describe('the hole', () => {
 			expect(rolled(1.07 * most, offset, slope, ground(slope)).status).toBe('rest');
 		}
 		expect(rolled(0.2, 0.06, 0, ground(0)).status).toBe('rest');
+	});
+
+	it.each([
+		['closed', (ground: Ground) => ground],
+		['stepped', stepped]
+	])('takes a ball that breaks into it, and lets one pass that breaks past it (%s)', (_, as) => {
+		const ground = as(plane(0, 0.02));
+		const end = (hole: { x: number; z: number } | null) => {
+			const ball = Object.assign(new BallState(), { vx: 1.7 });
+			return { status: roll(ball, ground, SPEED, hole), ball };
+		};
+		const { ball: free } = end(null);
+		const recorder = new PathRecorder();
+		roll(Object.assign(new BallState(), { vx: 1.7 }), ground, SPEED, null, 0, recorder);
+		// A place on the path where the ball is slow, and the same place moved across it by more than the hole.
+		const [, x, , z] = recorder.points.find(([, x]) => x > 0.9 * free.x)!;
+		expect(end({ x, z }).status).toBe('holed');
+		expect(end({ x, z: z + 0.12 }).status).toBe('rest');
+		expect(end({ x, z: z - 0.12 }).ball.x).toBeCloseTo(free.x, 2);
 	});
 
 	it('holds the ball in its middle, at rest', () => {

@@ -1,183 +1,165 @@
-import { BALL, GRAVITY, HOLE_RADIUS, ROLL } from '../constants';
+import { HOLE_RADIUS } from '../constants';
 import { GroundSample, UniformPatch, type Ground } from '../ground/ground';
-import { rollDeceleration } from '../ground/greenSpeed';
-import { lucky, SURFACES } from '../ground/surfaces';
-import type { Metres } from '../units';
-import { captureSpeed, type Hole } from './capture';
+import { SURFACES } from '../ground/surfaces';
+import type { Metres, Seconds } from '../units';
+import { drops, holeOut, type Hole } from './capture';
+import { restOnSlope, RestOnSlope } from './restOnSlope';
+import { frictionOn, PULL, setFriction } from './rollFriction';
 import type { BallState, PathRecorder } from './state';
 
 /** `runaway`: the slope holds no ball, or it has left the map. */
 export type RollStatus = 'rest' | 'holed' | 'runaway';
 
-/** Share of gravity along a slope that speeds up a ball that rolls: 1/(1 + I/mr²) = 5/7. */
-const ROLLING_SHARE = 1 / (1 + BALL.inertia);
-const PULL = ROLLING_SHARE * GRAVITY;
-const LONGEST_STEP: Metres = 0.25;
-const LONGEST_TIME = 0.08;
-const SHORTEST_TIME = 0.004;
-const CREEP = 0.05;
-const TIME_CAP = 45;
+const LONGEST_STEP: Metres = 0.5;
+const LONGEST_TIME: Seconds = 0.3;
+/** A path that is drawn wants more points than it needs. */
+const LONGEST_DRAWN: Seconds = 0.05;
+const SHORTEST_TIME: Seconds = 0.004;
+/** A step into another slope or kind of grass is halved until it ends this near to the border. */
+const BORDER: Metres = 0.01;
+/** On ground without a known slope the closed form is good for so much, with the slope half-way. */
+const SHORT: Metres = 0.25;
+/** What is shorter than this is run straight. */
+const CREEP: Metres = 0.01;
+/** Keeps the direction of a ball that stands still finite, m/s. */
+const SLOWEST = 1e-9;
+const TIME_CAP: Seconds = 45;
 const RANGE: Metres = 150;
 
-const here = new GroundSample();
+/** The ground where the ball is, half-way through a step, and at its end. */
+let here = new GroundSample();
 const half = new GroundSample();
+let there = new GroundSample();
 const patch = new UniformPatch();
+const rest = new RestOnSlope();
 
-/** Rolling deceleration by kind of surface for the ball under way; see `setFriction`. */
-const frictionOn = new Float64Array(SURFACES.length);
+/** State at the beginning of a step, for a step that is taken back. */
+const before = { t: 0.5, x: 0.5, z: 0.5, vx: 0.5, vz: 0.5 };
 
-function setFriction(greenSpeed: Metres, deviate: number): void {
-	const green = rollDeceleration(greenSpeed);
-	for (let kind = 0; kind < SURFACES.length; kind++) {
-		const { speed, rollSpread } = SURFACES[kind]!;
-		frictionOn[kind] = (green / speed) * Math.max(0.3, lucky(rollSpread, deviate));
-	}
+function remember(ball: BallState): void {
+	before.t = ball.t;
+	before.x = ball.x;
+	before.z = ball.z;
+	before.vx = ball.vx;
+	before.vz = ball.vz;
 }
 
-/** Tells whether the straight piece from the ball to (x, z), run at `speed`, drops into the hole. */
-function drops(
-	ball: BallState,
-	x: Metres,
-	z: Metres,
-	speed: number,
-	hole: Hole,
-	slopeX: number,
-	slopeZ: number
-): boolean {
-	const dx = x - ball.x;
-	const dz = z - ball.z;
-	const squared = dx * dx + dz * dz;
-	if (squared === 0) return false;
-	const share = ((hole.x - ball.x) * dx + (hole.z - ball.z) * dz) / squared;
-	if (share < 0 || share > 1) return false;
-	const offset = Math.hypot(ball.x + share * dx - hole.x, ball.z + share * dz - hole.z);
-	if (offset >= HOLE_RADIUS) return false;
-	const slope = (slopeX * dx + slopeZ * dz) / Math.sqrt(squared);
-	return speed <= captureSpeed(offset, slope);
+function takeBack(ball: BallState): void {
+	ball.t = before.t;
+	ball.x = before.x;
+	ball.z = before.z;
+	ball.vx = before.vx;
+	ball.vz = before.vz;
 }
 
-function holeOut(ball: BallState, hole: Hole): RollStatus {
-	ball.x = hole.x;
-	ball.z = hole.z;
-	ball.vx = ball.vy = ball.vz = 0;
-	return 'holed';
+const inPatch = (x: Metres, z: Metres): boolean =>
+	x >= patch.fromX && x <= patch.toX && z >= patch.fromZ && z <= patch.toZ;
+
+/** How far the path to `rest` bends away from the straight line there, and whether that passes the hole. */
+function passesHole(ball: BallState, hole: Hole): boolean {
+	const dx = rest.x - ball.x;
+	const dz = rest.z - ball.z;
+	const length = Math.sqrt(dx * dx + dz * dz);
+	if (length === 0) return false;
+	const toX = hole.x - ball.x;
+	const toZ = hole.z - ball.z;
+	const bend =
+		Math.abs((rest.cornerX - ball.x) * dz - (rest.cornerZ - ball.z) * dx) / length + HOLE_RADIUS;
+	const along = (toX * dx + toZ * dz) / length;
+	return Math.abs(toX * dz - toZ * dx) < bend * length && along > -bend && along < length + bend;
+}
+
+/** How far the path to `rest` may be, along its two tangents. */
+function reach(ball: BallState): Metres {
+	const first = Math.abs(rest.cornerX - ball.x) + Math.abs(rest.cornerZ - ball.z);
+	return first + Math.abs(rest.x - rest.cornerX) + Math.abs(rest.z - rest.cornerZ);
 }
 
 /**
- * Skids a ball on the surface until its spin matches its speed: backspin checks, topspin kicks.
- * Closed form with the direction of slip and the slope taken where the skid starts (ours: skids are under half a metre).
+ * The way to rest in one piece, where slope and kind are known all the way: on a patch of one slope, or close by.
  *
- * @param greenSpeed, @param deviate as for `roll`: in long grass the ball is slowed while it slides, too
- * @returns 'holed' when it passes over the hole slowly enough, else 'rest' meaning: now rolling
+ * @returns null when the ball has to be followed step by step
  */
-export function skid(
+function runOut(
 	ball: BallState,
 	ground: Ground,
 	hole: Hole | null,
-	greenSpeed: Metres,
-	deviate = 0
-): RollStatus {
-	ground.sample(ball.x, ball.z, here);
-	if (SURFACES[here.kind]!.drags) return skidThroughGrass(ball, ground, greenSpeed, deviate);
-	const ux = ball.vx + BALL.radius * ball.wz;
-	const uz = ball.vz - BALL.radius * ball.wx;
-	const slip = Math.sqrt(ux * ux + uz * uz);
-	if (slip < 1e-9) return 'rest';
-	const push = ROLL.skidFriction * GRAVITY;
-	const duration = (slip * BALL.inertia) / ((1 + BALL.inertia) * push);
-	const ax = (-push * ux) / slip - GRAVITY * here.gradientX;
-	const az = (-push * uz) / slip - GRAVITY * here.gradientZ;
-	const x = ball.x + (ball.vx + (ax * duration) / 2) * duration;
-	const z = ball.z + (ball.vz + (az * duration) / 2) * duration;
-	const speed = Math.hypot(ball.vx + (ax * duration) / 2, ball.vz + (az * duration) / 2);
-	if (hole && drops(ball, x, z, speed, hole, here.gradientX, here.gradientZ))
-		return holeOut(ball, hole);
-	ball.t += duration;
-	ball.x = x;
-	ball.z = z;
-	ball.vx += ax * duration;
-	ball.vz += az * duration;
+	uniform: boolean,
+	drawn: boolean
+): RollStatus | null {
+	const friction = frictionOn[here.kind]!;
+	if (!restOnSlope(ball, friction, here.gradientX, here.gradientZ, rest)) return null;
+	const length = reach(ball);
+	if (length > RANGE || rest.time > TIME_CAP) return null;
+	if (uniform) {
+		if (drawn && length > SHORT) return null;
+		if (!inPatch(rest.x, rest.z) || !inPatch(rest.cornerX, rest.cornerZ)) return null;
+	} else {
+		if (length > SHORT) return null;
+		ground.sample((ball.x + rest.x) / 2, (ball.z + rest.z) / 2, half);
+		if (!restOnSlope(ball, friction, half.gradientX, half.gradientZ, rest)) return null;
+		ground.sample(rest.x, rest.z, there);
+		if (length > CREEP && (half.kind !== here.kind || there.kind !== here.kind)) return null;
+	}
+	if (hole && passesHole(ball, hole)) {
+		const bent = Math.abs(here.gradientX * ball.vz - here.gradientZ * ball.vx) > 1e-9;
+		if (bent && length > CREEP) return null;
+		const squared = ball.vx * ball.vx + ball.vz * ball.vz;
+		if (drops(ball, rest.x, rest.z, squared, 0, hole, here)) {
+			holeOut(ball, hole);
+			return 'holed';
+		}
+	}
+	ball.t += rest.time;
+	ball.x = rest.x;
+	ball.z = rest.z;
 	return 'rest';
 }
 
-const GRASS_STEP = 0.02;
+/**
+ * One step of the rolling ball, of Kutta's third order but for the place of its last stage, which is where the midpoint rule ends: that
+ * ground is wanted anyway. `here` holds the ground at its start, `there` at its end.
+ */
+function rollStep(ball: BallState, ground: Ground, speed: number, dt: number): void {
+	const { x, z, vx, vz } = ball;
+	const f0 = frictionOn[here.kind]! / Math.max(speed, SLOWEST);
+	const ax0 = -f0 * vx - PULL * here.gradientX;
+	const az0 = -f0 * vz - PULL * here.gradientZ;
+	const mx = vx + (dt / 2) * ax0;
+	const mz = vz + (dt / 2) * az0;
+	ground.sample(x + (dt / 2) * vx, z + (dt / 2) * vz, half);
+	const f1 = frictionOn[half.kind]! / Math.max(Math.sqrt(mx * mx + mz * mz), SLOWEST);
+	const ax1 = -f1 * mx - PULL * half.gradientX;
+	const az1 = -f1 * mz - PULL * half.gradientZ;
+	const ex = vx + dt * ax1;
+	const ez = vz + dt * az1;
+	ground.sample(x + dt * mx, z + dt * mz, there);
+	const f2 = frictionOn[there.kind]! / Math.max(Math.sqrt(ex * ex + ez * ez), SLOWEST);
+	ball.x = x + (dt / 6) * (vx + 4 * mx + ex);
+	ball.z = z + (dt / 6) * (vz + 4 * mz + ez);
+	ball.vx = vx + (dt / 6) * (ax0 + 4 * ax1 - f2 * ex - PULL * there.gradientX);
+	ball.vz = vz + (dt / 6) * (az0 + 4 * az1 - f2 * ez - PULL * there.gradientZ);
+	ball.t += dt;
+}
 
-/** Slides a ball through grass that slows it as it would a rolling one, step by step until its spin matches or it is out of the grass. */
-function skidThroughGrass(
+/** Steps on, no farther than to the border of what `here` knows; `there` is then the ground at the end. */
+function advance(
 	ball: BallState,
 	ground: Ground,
-	greenSpeed: Metres,
-	deviate: number
-): RollStatus {
-	setFriction(greenSpeed, deviate);
-	const push = ROLL.skidFriction * GRAVITY;
-	for (;;) {
-		ground.sample(ball.x, ball.z, here);
-		const ux = ball.vx + BALL.radius * ball.wz;
-		const uz = ball.vz - BALL.radius * ball.wx;
-		const slip = Math.sqrt(ux * ux + uz * uz);
-		const speed = Math.sqrt(ball.vx * ball.vx + ball.vz * ball.vz);
-		const spent = push * (1 + 1 / BALL.inertia) * GRASS_STEP;
-		if (slip <= spent || speed < CREEP || !SURFACES[here.kind]!.drags) return 'rest';
-		const drag = Math.min(frictionOn[here.kind]!, speed / GRASS_STEP) / speed;
-		ball.x += ball.vx * GRASS_STEP;
-		ball.z += ball.vz * GRASS_STEP;
-		ball.vx -= ((push * ux) / slip + drag * ball.vx + GRAVITY * here.gradientX) * GRASS_STEP;
-		ball.vz -= ((push * uz) / slip + drag * ball.vz + GRAVITY * here.gradientZ) * GRASS_STEP;
-		ball.wz -= ((push * ux) / slip / (BALL.inertia * BALL.radius)) * GRASS_STEP;
-		ball.wx += ((push * uz) / slip / (BALL.inertia * BALL.radius)) * GRASS_STEP;
-		ball.t += GRASS_STEP;
-	}
-}
-
-/** The closed form on one slope, where the ball runs straight and stays on it; false when that does not hold. */
-function rollStraight(ball: BallState, ground: Ground, hole: Hole | null): RollStatus | null {
-	const speed = Math.sqrt(ball.vx * ball.vx + ball.vz * ball.vz);
-	if (speed === 0 || !ground.patch(ball.x, ball.z, patch)) return null;
-	const dx = ball.vx / speed;
-	const dz = ball.vz / speed;
-	const across = here.gradientX * dz - here.gradientZ * dx;
-	if (Math.abs(across) > 1e-9) return null;
+	uniform: boolean,
+	speed: number,
+	longest: Seconds
+): void {
 	const friction = frictionOn[here.kind]!;
-	const along = PULL * (here.gradientX * dx + here.gradientZ * dz);
-	const braking = friction + along;
-	if (braking <= 0 || Math.abs(along) >= friction) return null;
-	const length = (speed * speed) / (2 * braking);
-	const x = ball.x + dx * length;
-	const z = ball.z + dz * length;
-	if (x < patch.fromX || x > patch.toX || z < patch.fromZ || z > patch.toZ) return null;
-	if (hole) {
-		const reach = (hole.x - ball.x) * dx + (hole.z - ball.z) * dz;
-		const there = Math.sqrt(Math.max(0, speed * speed - 2 * braking * Math.max(0, reach)));
-		if (drops(ball, x, z, there, hole, here.gradientX, here.gradientZ)) return holeOut(ball, hole);
+	let dt = Math.max(SHORTEST_TIME, Math.min(longest, LONGEST_STEP / speed, speed / (2 * friction)));
+	remember(ball);
+	for (;;) {
+		rollStep(ball, ground, speed, dt);
+		const crossed = uniform ? !inPatch(ball.x, ball.z) : there.kind !== here.kind;
+		if (!crossed || !(dt * speed > BORDER)) break;
+		takeBack(ball);
+		dt /= 2;
 	}
-	ball.t += speed / braking;
-	ball.x = x;
-	ball.z = z;
-	return 'rest';
-}
-
-/** Lets the last centimetres of a ball that is about to stop run out along its direction. */
-function runOut(ball: BallState, speed: number, braking: number): void {
-	const length = (speed * speed) / (2 * braking);
-	ball.t += speed / braking;
-	ball.x += (ball.vx / speed) * length;
-	ball.z += (ball.vz / speed) * length;
-}
-
-/** One midpoint step of the rolling ball; `here` holds the ground at its start. */
-function rollStep(ball: BallState, ground: Ground, speed: number, dt: number): void {
-	const f0 = frictionOn[here.kind]! / Math.max(speed, 1e-9);
-	const mx = ball.vx + (dt / 2) * (-f0 * ball.vx - PULL * here.gradientX);
-	const mz = ball.vz + (dt / 2) * (-f0 * ball.vz - PULL * here.gradientZ);
-	ground.sample(ball.x + (dt / 2) * ball.vx, ball.z + (dt / 2) * ball.vz, half);
-	const middle = Math.max(Math.sqrt(mx * mx + mz * mz), 1e-9);
-	const f1 = frictionOn[half.kind]! / middle;
-	ball.x += dt * mx;
-	ball.z += dt * mz;
-	ball.vx += dt * (-f1 * mx - PULL * half.gradientX);
-	ball.vz += dt * (-f1 * mz - PULL * half.gradientZ);
-	ball.t += dt;
 }
 
 /**
@@ -199,45 +181,42 @@ export function roll(
 ): RollStatus {
 	setFriction(greenSpeed, deviate);
 	const deadline = ball.t + TIME_CAP;
+	const longest = recorder ? LONGEST_DRAWN : LONGEST_TIME;
+	let known = false;
 	ground.sample(ball.x, ball.z, here);
-	if (!recorder) {
-		const status = rollStraight(ball, ground, hole);
-		if (status) return finish(ball, status);
-	}
 	while (ball.t < deadline) {
-		ground.sample(ball.x, ball.z, here);
 		if (SURFACES[here.kind]!.stops) return finish(ball, 'rest');
-		const speed = Math.sqrt(ball.vx * ball.vx + ball.vz * ball.vz);
-		const friction = frictionOn[here.kind]!;
-		const steepness = Math.sqrt(here.gradientX * here.gradientX + here.gradientZ * here.gradientZ);
-		if (speed < CREEP && PULL * steepness < friction) {
-			const along =
-				speed > 0 ? (PULL * (here.gradientX * ball.vx + here.gradientZ * ball.vz)) / speed : 0;
-			if (speed > 0) runOut(ball, speed, Math.max(friction + along, friction / 4));
+		if (!known || !inPatch(ball.x, ball.z)) known = ground.patch(ball.x, ball.z, patch);
+		const status = runOut(ball, ground, hole, known, recorder !== undefined);
+		if (status) {
 			recorder?.addOnGround(ball, ground.height(ball.x, ball.z));
-			return finish(ball, 'rest');
+			return finish(ball, status);
 		}
-		const dt = Math.max(
-			SHORTEST_TIME,
-			Math.min(LONGEST_TIME, LONGEST_STEP / speed, speed / (2 * friction))
-		);
-		const fromX = ball.x;
-		const fromZ = ball.z;
-		rollStep(ball, ground, speed, dt);
-		if (hole && Math.abs(ball.x - hole.x) < 0.3 && Math.abs(ball.z - hole.z) < 0.3) {
-			const x = ball.x;
-			const z = ball.z;
-			ball.x = fromX;
-			ball.z = fromZ;
-			if (drops(ball, x, z, speed, hole, here.gradientX, here.gradientZ))
-				return holeOut(ball, hole);
-			ball.x = x;
-			ball.z = z;
-		}
-		recorder?.addOnGround(ball, ground.height(ball.x, ball.z));
+		const squared = ball.vx * ball.vx + ball.vz * ball.vz;
+		advance(ball, ground, known, Math.sqrt(squared), longest);
+		if (hole && passedHole(ball, squared, hole)) return 'holed';
+		recorder?.addOnGround(ball, there.height);
+		[here, there] = [there, here];
 		if (Math.abs(ball.x) > RANGE || Math.abs(ball.z) > RANGE) break;
 	}
 	return 'runaway';
+}
+
+/** Whether the step just taken, which began with this square of the speed, drops into the hole; the ball then lies in it. */
+function passedHole(ball: BallState, squared: number, hole: Hole): boolean {
+	if (Math.abs(ball.x - hole.x) > 2 * LONGEST_STEP || Math.abs(ball.z - hole.z) > 2 * LONGEST_STEP)
+		return false;
+	const { x, z } = ball;
+	ball.x = before.x;
+	ball.z = before.z;
+	const there = ball.vx * ball.vx + ball.vz * ball.vz;
+	if (drops(ball, x, z, squared, there, hole, here)) {
+		holeOut(ball, hole);
+		return true;
+	}
+	ball.x = x;
+	ball.z = z;
+	return false;
 }
 
 function finish(ball: BallState, status: RollStatus): RollStatus {

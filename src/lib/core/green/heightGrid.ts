@@ -87,41 +87,49 @@ export function createHeightField(grid: HeightGrid): HeightField {
 	if (grid.heights.length !== grid.columns * grid.rows)
 		throw new RangeError(`createHeightField: ${grid.heights.length} heights for the grid`);
 	const { columns, heights } = padded(grid);
-	const lastI = grid.columns - 2;
+	const cellColumns = grid.columns - 1;
+	const lastI = cellColumns - 1;
 	const lastJ = grid.rows - 2;
-	const edgeU = (grid.columns - 1) * cell;
+	const edgeU = cellColumns * cell;
 	const edgeV = (grid.rows - 1) * cell;
-	const rowHeight = new Float64Array(4);
-	const rowSlope = new Float64Array(4);
+	const perMetre = 1 / cell;
+	// Balls come back to the same few cells: each is laid down as a polynomial the first time it is asked.
+	const polynomials = new Float64Array(TERMS * cellColumns * (grid.rows - 1));
+	const laid = new Uint8Array(cellColumns * (grid.rows - 1));
 
 	/** Height, and with `out` the gradient, at a place clamped into the grid. */
 	function evaluate(u: Metres, v: Metres, out: MapSample | null): Metres {
-		const du = Math.max(0, Math.min(edgeU, u - originU));
-		const dv = Math.max(0, Math.min(edgeV, v - originV));
-		const i = Math.min(lastI, Math.floor(du / cell));
-		const j = Math.min(lastJ, Math.floor(dv / cell));
-		const s = du / cell - i;
-		const t = dv / cell - j;
-		for (let k = 0; k < 4; k++) {
-			const at = (j + k) * columns + i;
-			const a = heights[at]!;
-			const b = heights[at + 1]!;
-			const c = heights[at + 2]!;
-			const d = heights[at + 3]!;
-			rowHeight[k] = cubic(a, b, c, d, s);
-			if (out) rowSlope[k] = cubicSlope(a, b, c, d, s);
+		const du = u - originU;
+		const dv = v - originV;
+		const insideU = du >= 0 && du <= edgeU;
+		const insideV = dv >= 0 && dv <= edgeV;
+		const cellsU = (insideU ? du : du > 0 ? edgeU : 0) * perMetre;
+		const cellsV = (insideV ? dv : dv > 0 ? edgeV : 0) * perMetre;
+		const i = cellsU < lastI ? cellsU | 0 : lastI;
+		const j = cellsV < lastJ ? cellsV | 0 : lastJ;
+		const s = cellsU - i;
+		const t = cellsV - j;
+		const index = j * cellColumns + i;
+		const at = TERMS * index;
+		if (laid[index] === 0) {
+			layDown(heights, columns, j * columns + i, polynomials, at);
+			laid[index] = 1;
 		}
-		const height = cubic(rowHeight[0]!, rowHeight[1]!, rowHeight[2]!, rowHeight[3]!, t);
+		const a = row(polynomials, at, s);
+		const b = row(polynomials, at + 4, s);
+		const c = row(polynomials, at + 8, s);
+		const d = row(polynomials, at + 12, s);
+		const height = a + t * (b + t * (c + t * d));
 		if (out) {
-			const outsideU = u < originU || u > originU + edgeU;
-			const outsideV = v < originV || v > originV + edgeV;
 			out.height = height;
-			out.gradientU = outsideU
-				? 0
-				: cubic(rowSlope[0]!, rowSlope[1]!, rowSlope[2]!, rowSlope[3]!, t) / cell;
-			out.gradientV = outsideV
-				? 0
-				: cubicSlope(rowHeight[0]!, rowHeight[1]!, rowHeight[2]!, rowHeight[3]!, t) / cell;
+			out.gradientU = insideU
+				? (rowSlope(polynomials, at, s) +
+						t *
+							(rowSlope(polynomials, at + 4, s) +
+								t * (rowSlope(polynomials, at + 8, s) + t * rowSlope(polynomials, at + 12, s)))) *
+					perMetre
+				: 0;
+			out.gradientV = insideV ? (b + t * (2 * c + 3 * t * d)) * perMetre : 0;
 		}
 		return height;
 	}
@@ -131,12 +139,47 @@ export function createHeightField(grid: HeightGrid): HeightField {
 	};
 }
 
-/** Keys' cubic through b at 0 and c at 1. */
-const cubic = (a: number, b: number, c: number, d: number, s: number): number =>
-	b + (s / 2) * (c - a + s * (2 * a - 5 * b + 4 * c - d + s * (3 * (b - c) + d - a)));
+/** Terms of a polynomial that is cubic both ways, ordered by the power of t, then of s. */
+const TERMS = 16;
 
-const cubicSlope = (a: number, b: number, c: number, d: number, s: number): number =>
-	(c - a + s * (2 * (2 * a - 5 * b + 4 * c - d) + 3 * s * (3 * (b - c) + d - a))) / 2;
+/** Value and slope of the terms of one power of t, at s. */
+const row = (terms: Float64Array, at: number, s: number): number =>
+	terms[at]! + s * (terms[at + 1]! + s * (terms[at + 2]! + s * terms[at + 3]!));
+const rowSlope = (terms: Float64Array, at: number, s: number): number =>
+	terms[at + 1]! + s * (2 * terms[at + 2]! + 3 * s * terms[at + 3]!);
+
+/** Turns four values in steps of `stride` into the coefficients of Keys' cubic through the second at 0 and the third at 1. */
+function keys(
+	values: Float64Array,
+	at: number,
+	stride: number,
+	out: Float64Array,
+	to: number,
+	gap: number
+): void {
+	const a = values[at]!;
+	const b = values[at + stride]!;
+	const c = values[at + 2 * stride]!;
+	const d = values[at + 3 * stride]!;
+	out[to] = b;
+	out[to + gap] = (c - a) / 2;
+	out[to + 2 * gap] = (2 * a - 5 * b + 4 * c - d) / 2;
+	out[to + 3 * gap] = (3 * (b - c) + d - a) / 2;
+}
+
+const alongU = new Float64Array(TERMS);
+
+/** Writes the polynomial of the cell whose lowest neighbour is node `from` of the padded heights. */
+function layDown(
+	heights: Float64Array,
+	columns: number,
+	from: number,
+	out: Float64Array,
+	to: number
+): void {
+	for (let k = 0; k < 4; k++) keys(heights, from + k * columns, 1, alongU, 4 * k, 1);
+	for (let power = 0; power < 4; power++) keys(alongU, power, 4, out, to + power, 4);
+}
 
 /**
  * Fills unknown nodes from their known neighbours, ring by ring outward; the known ones stay as they are.

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { roll, skid } from '../ball/roll';
+import { roll } from '../ball/roll';
+import { skid } from '../ball/skid';
 import { BallState } from '../ball/state';
 import { BALL, ROLL } from '../constants';
 import { createPlane } from '../ground/plane';

@@ -1,0 +1,27 @@
+import { BALL, GRAVITY } from '../constants';
+import { rollDeceleration } from '../ground/greenSpeed';
+import { lucky, SURFACES } from '../ground/surfaces';
+import type { Metres } from '../units';
+
+/** Pull of a slope of one on a ball that rolls: 1/(1 + I/mr²) = 5/7 of gravity. */
+export const PULL = GRAVITY / (1 + BALL.inertia);
+
+/** Slow turf keeps at least this share of its friction on the luckiest ball. */
+const LEAST_SHARE = 0.3;
+
+/** Rolling deceleration in m/s² by kind of surface for the ball under way; see `setFriction`. */
+export const frictionOn = new Float64Array(SURFACES.length);
+
+/**
+ * Prepares `frictionOn` for one ball.
+ *
+ * @param greenSpeed of the green, as a length above 0; other surfaces follow from it
+ * @param deviate standard normal number of this ball's turf, 0 for the middle
+ */
+export function setFriction(greenSpeed: Metres, deviate: number): void {
+	const green = rollDeceleration(greenSpeed);
+	for (let kind = 0; kind < SURFACES.length; kind++) {
+		const { speed, rollSpread } = SURFACES[kind]!;
+		frictionOn[kind] = (green / speed) * Math.max(LEAST_SHARE, lucky(rollSpread, deviate));
+	}
+}
