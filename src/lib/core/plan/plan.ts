@@ -7,6 +7,7 @@ import { type Rung } from './rung';
 import { rankLadder, type Progress, type SampledRung, type Sampler } from './rank';
 import { cautionsFor, reasonsFor, type Caution, type Reason } from './reasons';
 import type { Question } from './question';
+import { remembering } from './remembering';
 import { callSchools, schoolFacts, type SchoolCall } from './schoolCalls';
 import { sensitivityOf, type Sensitivity } from './sensitivity';
 import type { ShotStatistics } from './statistics';
@@ -158,12 +159,13 @@ export async function plan(
 ): Promise<Plan> {
 	const free = buildLadder(question);
 	const { ladder, restricted, lifted } = withinSchool(question, free);
-	// A school's choice is ranked beside the free one, so that its price can be told: two halves of the work.
+	// A school's choice is ranked beside the free one, so that its price can be told: two halves of the work, the second shorter.
 	const own = restricted ? 0.5 : 1;
-	const ranked = await rankLadder(question, ladder, sampler, (share) => progress(own * share));
+	const played = restricted ? remembering(sampler) : sampler;
+	const ranked = await rankLadder(question, ladder, played, (share) => progress(own * share));
 	const schoolCost = restricted
 		? costOfSchool(
-				await rankLadder(question, free, sampler, (share) => progress(own + own * share)),
+				await rankLadder(question, free, played, (share) => progress(own + own * share)),
 				ranked
 			)
 		: null;
