@@ -104,11 +104,13 @@ describe('reasons and cautions', () => {
 		const cheaper = { ...statistics, expectedStrokes: statistics.expectedStrokes - 0.01 };
 		expect(firstReason({ ...elsewhere, statistics: cheaper })).toMatchObject({
 			code: 'tieLeastAir',
+			other: null,
 			tied: 0
 		});
 		const flat = { ...dear.rung, airShare: rung.airShare - 0.1 };
 		expect(firstReason({ ...dear, rung: flat, statistics, tied: true })).toMatchObject({
 			code: 'tieCheaper',
+			other: dear.rung.play,
 			tied: 1,
 			flatter: dear.rung.play
 		});

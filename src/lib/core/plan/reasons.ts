@@ -14,13 +14,20 @@ import { acrossLine, segmentAt, slopeAt, type Situation } from './situation';
 import { pairedDifference, troubleOf } from './statistics';
 import type { Play } from '../player/intent';
 
+/** A play called among ties: the first of the other plays, null where only its own other places tie, and how many plays there are. */
+interface Tie {
+	play: Play;
+	other: Play | null;
+	tied: number;
+}
+
 /** A reason for or against, as data; `io/words` says it. */
 export type Reason =
-	| { code: 'fewestStrokes'; play: Play; strokes: number; upAndDown: number }
-	| { code: 'tieLeastAir'; play: Play; tied: number }
-	| { code: 'tieLeastTrouble'; play: Play; tied: number; trouble: number }
-	| { code: 'tieCheaper'; play: Play; tied: number; flatter: Play; more: number }
-	| { code: 'tieFlatter'; play: Play; tied: number; measured: boolean }
+	| { code: 'fewestStrokes'; play: Play; fourOrMore: number }
+	| ({ code: 'tieLeastAir' } & Tie)
+	| ({ code: 'tieLeastTrouble'; trouble: number } & Tie)
+	| ({ code: 'tieCheaper'; flatter: Play; more: number } & Tie)
+	| ({ code: 'tieFlatter'; measured: boolean } & Tie)
 	| { code: 'onlyOne'; play: Play }
 	| { code: 'compromise'; play: Play }
 	| { code: 'leastBad'; play: Play; rejection: Rejection }
@@ -53,19 +60,20 @@ export type Caution =
 function whyTied(best: SampledRung, others: readonly SampledRung[], measured: boolean): Reason {
 	const { play, airShare } = best.rung;
 	// The same play left elsewhere is no other way to play it.
-	const tied = others.filter(({ rung }) => rung.play !== play).length;
+	const plays = others.map(({ rung }) => rung.play).filter((other) => other !== play);
+	const tie = { play, other: plays[0] ?? null, tied: plays.length };
 	const flatter = others.filter(({ rung }) => rung.airShare < airShare);
-	if (flatter.length === 0) return { code: 'tieLeastAir', play, tied };
+	if (flatter.length === 0) return { code: 'tieLeastAir', ...tie };
 	const trouble =
 		Math.min(...flatter.map(({ statistics }) => troubleOf(statistics))) -
 		troubleOf(best.statistics);
-	if (trouble > 0) return { code: 'tieLeastTrouble', play, tied, trouble };
+	if (trouble > 0) return { code: 'tieLeastTrouble', ...tie, trouble };
 	const other = flatter.find(({ rung }) => rung.play !== play);
 	if (other && !flatter.some(({ close }) => close)) {
 		const more = pairedDifference(other.finishes, best.finishes).mean;
-		if (more > 0) return { code: 'tieCheaper', play, tied, flatter: other.rung.play, more };
+		if (more > 0) return { code: 'tieCheaper', ...tie, flatter: other.rung.play, more };
 	}
-	return { code: 'tieFlatter', play, tied, measured };
+	return { code: 'tieFlatter', ...tie, measured };
 }
 
 function whyBest(ranked: readonly SampledRung[], ladder: Ladder, measured: boolean): Reason {
@@ -81,12 +89,7 @@ function whyBest(ranked: readonly SampledRung[], ladder: Ladder, measured: boole
 		tied.every((option) => option.rung.play === rung.play) &&
 		tied.every((option) => option.statistics.expectedStrokes >= expectedStrokes);
 	if (!alone) return whyTied(best, tied, measured);
-	return {
-		code: 'fewestStrokes',
-		play: rung.play,
-		strokes: expectedStrokes,
-		upAndDown: chances.upAndDown
-	};
+	return { code: 'fewestStrokes', play: rung.play, fourOrMore: chances.fourOrMore };
 }
 
 /** The next option with another club; the habit's own is left to it. */

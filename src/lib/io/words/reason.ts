@@ -33,22 +33,26 @@ function placeOff(past: number, side: number, say: Say): string {
 }
 const WORTH_SAYING = 0.05;
 
-const others = (tied: number): string =>
-	tied === 0 ? 'with the ball left elsewhere' : tied === 1 ? 'one other way' : `${tied} other ways`;
+/** The ways that tie with the call, the first by name. */
+function others({ other, tied }: Extract<Reason, { tied: number }>): string {
+	if (!other) return 'with the ball left elsewhere';
+	if (tied === 1) return playWords(other);
+	return `${playWords(other)} and ${tied === 2 ? 'one other way' : `${tied - 1} other ways`}`;
+}
 
 /** One reason as one sentence. */
 export function reasonWords(reason: Reason, say: Say): string {
 	switch (reason.code) {
 		case 'fewestStrokes':
-			return `${playWords(reason.play)} costs this player the fewest strokes: ${strokes(reason.strokes)} on average, up and down ${say.percent(reason.upAndDown)}.`;
+			return `${playWords(reason.play)} costs this player the fewest strokes; it takes four or more ${say.percent(reason.fourOrMore)} of the time.`;
 		case 'tieLeastAir':
-			return `${playWords(reason.play)} is as good as ${others(reason.tied)} and flies least.`;
+			return `${playWords(reason.play)} is as good as ${others(reason)} and flies least.`;
 		case 'tieLeastTrouble':
-			return `${playWords(reason.play)} is as good on average as ${others(reason.tied)} and goes badly wrong less often.`;
+			return `${playWords(reason.play)} is as good on average as ${others(reason)} and goes badly wrong less often.`;
 		case 'tieCheaper':
-			return `${playWords(reason.play)} is as good as ${others(reason.tied)}; ${playWords(reason.flatter)} flies less and costs ${strokes(reason.more)} strokes more.`;
+			return `${playWords(reason.play)} is as good as ${others(reason)}; ${playWords(reason.flatter)} flies less and costs ${strokes(reason.more)} strokes more.`;
 		case 'tieFlatter':
-			return `${playWords(reason.play)} is as good as ${others(reason.tied)}: ${reason.measured ? 'its swings are measured' : 'it flies about as little as any and costs no more'}.`;
+			return `${playWords(reason.play)} is as good as ${others(reason)}: ${reason.measured ? 'its swings are measured' : 'it flies about as little as any and costs no more'}.`;
 		case 'onlyOne':
 			return `${playWords(reason.play)} is the only shot that works from here.`;
 		case 'compromise':

@@ -52,6 +52,24 @@ describe('words', () => {
 		).toContain('no more');
 	});
 
+	it('names the first of the plays that tie, and counts the rest', () => {
+		const tie = (tied: number, other: Play | null = play('SW', 'low')) =>
+			reasonWords({ code: 'tieLeastAir', play: play('PW', 'standard'), other, tied }, SAY_METRIC);
+		expect(tie(1)).toBe('PW standard is as good as SW low and flies least.');
+		expect(tie(2)).toContain('as good as SW low and one other way');
+		expect(tie(4)).toContain('as good as SW low and 3 other ways');
+		expect(tie(0, null)).toContain('with the ball left elsewhere');
+	});
+
+	it('says of the cheapest how often it goes wrong, since its strokes stand in the ladder', () => {
+		expect(
+			reasonWords(
+				{ code: 'fewestStrokes', play: play('SW', 'high'), fourOrMore: 0.124 },
+				SAY_METRIC
+			)
+		).toBe('SW high costs this player the fewest strokes; it takes four or more 12 % of the time.');
+	});
+
 	it('tells past from short', () => {
 		expect(
 			reasonWords({ code: 'playedSafe', past: -1.5, side: 0, saves: 0.1 }, SAY_METRIC)

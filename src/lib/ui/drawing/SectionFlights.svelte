@@ -5,7 +5,7 @@
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { Path } from '$lib/core/solve/path';
-	import { placeLabels, type Label } from './labelPlacement';
+	import { lineBoxes, placeLabels, type Label } from './labelPlacement';
 	import { sectionPath, splitAtLanding } from './section';
 	import type { Scale } from './scale';
 
@@ -65,11 +65,17 @@
 				shifts: [
 					[0, 0],
 					[40, 0],
-					[70, 8]
+					[-40, 0],
+					[70, 8],
+					[-70, 8]
 				] as const
 			}))
 	]);
-	const places = $derived(placeLabels(labels));
+	/** Names keep off the flight that is called. */
+	const called = $derived(
+		parts ? lineBoxes(parts.air.map(([, x, height]) => [scale.x(x), scale.y(height)] as const)) : []
+	);
+	const places = $derived(placeLabels(labels, called));
 	const placeOf = (choice: Choice) => places.get(choice.key);
 </script>
 

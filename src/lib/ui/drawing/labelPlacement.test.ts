@@ -21,6 +21,17 @@ describe('placeLabels', () => {
 		expect(places([b, a])).toEqual({ b: [60, 52] });
 	});
 
+	it('keeps words a little apart, and closer to a line', () => {
+		const { right } = textBox('knee', 12, 50, 50);
+		const half = right - 50;
+		const beside = (gap: number) =>
+			places([label('a', 50, 50), label('b', right + half + gap, 50, 1)]);
+		expect(beside(3)).not.toHaveProperty('b');
+		expect(beside(5)).toHaveProperty('b');
+		const line = [{ left: right + 1, right: right + 2, top: 0, bottom: 90 }];
+		expect(places([label('a', 50, 50)], line)).toHaveProperty('a');
+	});
+
 	it('moves a label to the first shift that is free', () => {
 		const shifts = [
 			[0, 0],

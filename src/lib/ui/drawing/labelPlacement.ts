@@ -33,8 +33,14 @@ export function textBox(text: string, size: number, x: number, y: number): Box {
 	return { left: x - half, right: x + half, top: y - RISE * size, bottom: y + FALL * size };
 }
 
-const meet = (a: Box, b: Box): boolean =>
-	a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
+/** Labels keep this far from each other, in pixels: words that touch read as one. */
+const GAP = 4;
+
+const meet = (a: Box, b: Box, gap: number): boolean =>
+	a.left < b.right + gap &&
+	b.left < a.right + gap &&
+	a.top < b.bottom + gap / 2 &&
+	b.top < a.bottom + gap / 2;
 
 /** Small boxes along a line, so that text keeps off it. */
 export function lineBoxes(points: readonly (readonly [number, number])[], margin = 2): Box[] {
@@ -77,15 +83,16 @@ export function placeLabels(
 	labels: readonly Label[],
 	taken: readonly Box[] = []
 ): Map<string, [number, number]> {
-	const occupied = [...taken];
+	const words: Box[] = [];
 	const placed = new Map<string, [number, number]>();
 	for (const { id, text, x, y, size, shifts = AS_IT_STANDS } of [...labels].sort(
 		(a, b) => a.rank - b.rank
 	)) {
 		for (const [dx, dy] of shifts) {
 			const box = textBox(text, size, x + dx, y + dy);
-			if (occupied.some((other) => meet(box, other))) continue;
-			occupied.push(box);
+			if (taken.some((other) => meet(box, other, 0))) continue;
+			if (words.some((other) => meet(box, other, GAP))) continue;
+			words.push(box);
 			placed.set(id, [x + dx, y + dy]);
 			break;
 		}

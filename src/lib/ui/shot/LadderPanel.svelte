@@ -44,7 +44,9 @@
 			class="grid grid-cols-[minmax(0,1fr)_3.25rem_3.75rem_3.25rem] items-end gap-1.5 pt-0 pr-11 pb-0 pl-2 text-[0.8125rem] leading-[1.15] text-(--faint)"
 			aria-hidden="true"
 		>
-			<span class="truncate">{bench.file.pupil.name}: air, then roll</span>
+			<span class="min-w-0"
+				><span class="block truncate">{bench.file.pupil.name}</span>air, then roll</span
+			>
 			{#each sampled ? ['Strokes', `Leaves, ${unit}`, 'Up & down'] : [`Carry, ${unit}`, `Roll, ${unit}`, `Height, ${unit}`] as head (head)}
 				<span class="text-right">{head}</span>
 			{/each}

@@ -18,6 +18,7 @@
 	import CallBanner from './CallBanner.svelte';
 	import PlanLegend from './PlanLegend.svelte';
 	import { planWords } from './planWords';
+	import { neighbours } from '$lib/ui/state/choices';
 	import ReplayBar from './ReplayBar.svelte';
 
 	interface Props {
@@ -48,9 +49,7 @@
 	const mapped = $derived(bench.line !== null);
 	const most = $derived(mapped ? MOST_HEIGHT_OVER_MAP : MOST_HEIGHT);
 	const chosen = $derived(bench.chosen);
-	const others = $derived(
-		bench.choices.filter((choice) => choice.key !== chosen?.key).slice(0, OTHERS)
-	);
+	const others = $derived(chosen ? neighbours(bench.choices, chosen).slice(0, OTHERS) : []);
 	const range = $derived<[number, number]>(
 		drag.frozen ? [drag.frozen[0] - drag.shift, drag.frozen[1] - drag.shift] : viewRange(core)
 	);
@@ -83,8 +82,11 @@
 		return at ? [section.x(at[0]), section.y(at[1])] : null;
 	});
 	const legend = $derived(
-		planWords(chosen, bench.region, { mapped, sloping: core.segments }, (metres) =>
-			playing.say.length(metres)
+		planWords(
+			chosen,
+			bench.region,
+			{ pin: core.toEdge + core.edgeToPin, mapped, sloping: core.segments },
+			(metres) => playing.say.length(metres)
 		)
 	);
 	const say = (metres: number) => formatLength(metres, playing.style);

@@ -23,13 +23,18 @@ function landingWords(choice: Choice, toEdge: Metres, say: (m: Metres) => string
 	return `land it ${where}`;
 }
 
-function aimWords(choice: Choice, pin: Metres, say: (m: Metres) => string): string {
+/** Where the ball is meant to end, when that is well off the pin; empty otherwise. */
+export function endWords(choice: Choice, pin: Metres, say: (m: Metres) => string): string {
 	const past = choice.rung.target - pin;
-	const away = Math.abs(past) > HALF_METRE;
-	const end = away ? `to end ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short'}` : '';
-	if (Math.abs(choice.aimOffset) < STRAIGHT) return away ? end : 'at the pin';
+	if (Math.abs(past) <= HALF_METRE) return '';
+	return `to end ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short'}`;
+}
+
+function aimWords(choice: Choice, pin: Metres, say: (m: Metres) => string): string {
+	const end = endWords(choice, pin, say);
+	if (Math.abs(choice.aimOffset) < STRAIGHT) return end || 'at the pin';
 	const aim = `aim ${say(Math.abs(choice.aimOffset))} ${choice.aimOffset < 0 ? 'left' : 'right'}`;
-	return away ? `${aim}, ${end}` : aim;
+	return end ? `${aim}, ${end}` : aim;
 }
 
 /** A choice in a few words; a safer place than the pin is named. */

@@ -3,13 +3,19 @@ import type { Situation } from '$lib/core/plan/situation';
 import type { Metres } from '$lib/core/units';
 import { GOOD_LEAVE, hasBad, hasGood } from '$lib/ui/drawing/landingAreas';
 import type { Choice } from '$lib/ui/state/choices';
+import { endWords } from './callWords';
 
 const STRAIGHT: Metres = 0.05;
 const FLAT = 0.005;
 
-function aimWords(aim: Metres, say: (metres: Metres) => string): string {
-	if (Math.abs(aim) < STRAIGHT) return 'Aim at the pin';
-	return `Aim ${say(Math.abs(aim))} ${aim < 0 ? 'left' : 'right'} of the pin`;
+function aimWords(choice: Choice, pin: Metres, say: (metres: Metres) => string): string {
+	const aim = choice.aimOffset;
+	const where =
+		Math.abs(aim) < STRAIGHT
+			? 'Aim at the pin'
+			: `Aim ${say(Math.abs(aim))} ${aim < 0 ? 'left' : 'right'} of the pin`;
+	const end = endWords(choice, pin, say);
+	return end ? `${where}, ${end}` : where;
 }
 
 function regionWords(region: LandingRegion, say: (metres: Metres) => string): string {
@@ -23,11 +29,11 @@ function regionWords(region: LandingRegion, say: (metres: Metres) => string): st
 export function planWords(
 	chosen: Choice | null,
 	region: LandingRegion | null,
-	ground: { mapped: boolean; sloping: Situation['segments'] },
+	ground: { pin: Metres; mapped: boolean; sloping: Situation['segments'] },
 	say: (metres: Metres) => string
 ): string[] {
 	const words: string[] = [];
-	if (chosen) words.push(aimWords(chosen.aimOffset, say));
+	if (chosen) words.push(aimWords(chosen, ground.pin, say));
 	if (region) words.push(regionWords(region, say));
 	if (chosen?.option)
 		words.push('rings: half and nine tenths of the balls, red landing, black ending');

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { LineOfPlay } from '$lib/core/green/lineOfPlay';
 import { FATE, type LandingRegion } from '$lib/core/plan/landingRegion';
 import { lineRows } from './lineRows';
+import type { Choice } from '$lib/ui/state/choices';
 import { planWords } from './planWords';
 
 const say = (metres: number) => `${metres.toFixed(1)} m`;
@@ -55,7 +56,7 @@ describe('planWords', () => {
 		leave: new Float64Array(9).fill(leave),
 		fate: new Uint8Array(9).fill(fate)
 	});
-	const flat = { mapped: false, sloping: [{ length: 5, slopeAlong: 0, slopeAcross: 0 }] };
+	const flat = { pin: 12, mapped: false, sloping: [{ length: 5, slopeAlong: 0, slopeAcross: 0 }] };
 
 	it('tells where a landing is good, and where it runs off', () => {
 		expect(planWords(null, region(0.5, FATE.green), flat, say)).toEqual([
@@ -64,6 +65,15 @@ describe('planWords', () => {
 		expect(planWords(null, region(5, FATE.offGreen), flat, say)[0]).toBe(
 			'no landing spot brings this one inside 2.0 m · crosses: runs off'
 		);
+	});
+
+	it('tells the aim, and where the ball is meant to end when that is not at the pin', () => {
+		const chosen = (target: number, aimOffset: number) =>
+			({ rung: { target }, aimOffset, option: null }) as Choice;
+		const first = (choice: Choice) => planWords(choice, null, flat, say)[0];
+		expect(first(chosen(12, 0))).toBe('Aim at the pin');
+		expect(first(chosen(14.3, 0))).toBe('Aim at the pin, to end 2.3 m past');
+		expect(first(chosen(10.5, -0.8))).toBe('Aim 0.8 m left of the pin, to end 1.5 m short');
 	});
 
 	it('explains only what is drawn', () => {

@@ -24,6 +24,17 @@ export function choicesOfLadder(first: FirstAnswer | null): Choice[] {
 	}));
 }
 
+/** The other plays, each at its first place; the same play left elsewhere flies much the same. */
+export function neighbours(choices: readonly Choice[], chosen: Choice): Choice[] {
+	const seen = new Set([playKey(chosen.rung.play)]);
+	return choices.filter(({ rung }) => {
+		const key = playKey(rung.play);
+		if (seen.has(key)) return false;
+		seen.add(key);
+		return true;
+	});
+}
+
 /** The ranked options, best first. */
 export function choicesOfPlan(plan: Plan): Choice[] {
 	return plan.options.map((option) => ({
