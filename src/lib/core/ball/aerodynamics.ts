@@ -59,6 +59,11 @@ const lifts = new CubicTable(
 	CELL,
 	CELLS
 );
+const spins = new CubicTable(
+	(surfaceSpeed) => Math.pow(surfaceSpeed, AERODYNAMICS.liftExponent),
+	CELL,
+	CELLS
+);
 
 /**
  * Drag coefficient times speed, of a ball that does not spin, from a table.
@@ -73,3 +78,11 @@ export const dragRate = (speed: MetresPerSecond): number => drags.at(speed);
  * @param speed through the air, 0 and up
  */
 export const liftRate = (speed: MetresPerSecond): number => lifts.at(speed);
+
+/**
+ * What the lift at a given speed grows with, surface speed^exponent, from a table where that is smooth.
+ *
+ * @param surfaceSpeed of the spinning ball, 0 and up
+ */
+export const spinRate = (surfaceSpeed: MetresPerSecond): number =>
+	surfaceSpeed < 1 ? spins.exact(surfaceSpeed) : spins.at(surfaceSpeed);

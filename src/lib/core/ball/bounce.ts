@@ -21,14 +21,17 @@ const TILT_SCALE = BOUNCE.tilt / (BOUNCE.tiltSpeed * Math.sin(2 * BOUNCE.tiltAng
 /**
  * Angle by which the dent leans back toward the ball.
  *
- * @param speed of the impact
- * @param angle between path and surface normal, 0 to π/2
+ * @param into speed of the impact into the surface, m/s, above 0
+ * @param along speed along it, 0 and up
  * @source Penner (2002) has θc ∝ speed · angle. That grows toward grazing impacts, where it has no data and makes a rolling ball hop;
  *   sin 2θ in place of θ is equal at the paper's point and zero at grazing (ours). Faster than any ball it was measured with, the dent
  *   tilts no more (ours): a bladed ball must not come back off a bank.
  */
-export const turfTilt = (speed: MetresPerSecond, angle: Radians): Radians =>
-	TILT_SCALE * Math.min(speed, BOUNCE.fastestTilt) * Math.sin(2 * angle);
+export function turfTilt(into: MetresPerSecond, along: MetresPerSecond): Radians {
+	const squared = into * into + along * along;
+	const sinTwice = (2 * into * along) / squared;
+	return TILT_SCALE * Math.min(Math.sqrt(squared), BOUNCE.fastestTilt) * sinTwice;
+}
 
 const SLIP_TO_ROLL = BALL.inertia / (1 + BALL.inertia);
 const SPIN_PER_IMPULSE = 1 / (BALL.inertia * BALL.radius);
@@ -54,8 +57,7 @@ export function bounce(
 	const ny = 1 / length;
 	const nz = -surface.gradientZ / length;
 	const normalSpeed = -(ball.vx * nx + ball.vy * ny + ball.vz * nz);
-	const speed = Math.sqrt(ball.vx * ball.vx + ball.vy * ball.vy + ball.vz * ball.vz);
-	if (!(normalSpeed > 0) || speed === 0) return false;
+	if (!(normalSpeed > 0)) return false;
 
 	// Unit vector of the motion along the surface, and the tilted normal that leans against it.
 	let tx = ball.vx + normalSpeed * nx;
@@ -66,7 +68,7 @@ export function bounce(
 	tx *= scale;
 	ty *= scale;
 	tz *= scale;
-	const tilt = turf.tilt * turfTilt(speed, Math.atan2(along, normalSpeed));
+	const tilt = turf.tilt * turfTilt(normalSpeed, along);
 	const cosTilt = Math.cos(tilt);
 	const sinTilt = Math.sin(tilt);
 	const mx = cosTilt * nx - sinTilt * tx;

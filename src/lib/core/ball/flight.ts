@@ -50,41 +50,40 @@ const clearance = (s: number, ground: Ground): Metres => yAt(s) - ground.height(
 const TOUCH: Metres = 1e-8;
 const TOUCH_ROUNDS = 40;
 const PARABOLA_ROUNDS = 4;
+/** Share of a step in which a ball that leaves the ground must get clear of it. */
+const SHORTEST_HOP = 2e-3;
 
 /**
  * Share of the step at which the ball meets the ground, on the dense output. The clearance is nearly a parabola, whose root is corrected
  * along it; on broken ground regula falsi (Illinois) follows. A ball that leaves the ground and is below it all along has met it where it
  * stands.
  */
-function touchdown(ground: Ground): number {
-	let low = 0;
+function touchdown(ground: Ground, gapAtEnd: Metres): number {
 	let high = 1;
-	let above = clearance(0, ground);
-	let below = clearance(1, ground);
-	for (let s = 0.5; above <= TOUCH && s > 1e-3; s /= 2) {
-		const gap = clearance(s, ground);
-		if (gap > TOUCH) {
-			low = s;
-			above = gap;
-		} else {
-			high = s;
-			below = gap;
+	let below = gapAtEnd;
+	const above = clearance(0, ground);
+	let middle = clearance(0.5, ground);
+	if (above <= TOUCH) {
+		while (middle <= TOUCH && high > SHORTEST_HOP) {
+			high /= 2;
+			below = middle;
+			middle = clearance(high / 2, ground);
 		}
+		if (middle <= TOUCH) return 0;
 	}
-	if (above <= TOUCH) return 0;
-	const width = high - low;
-	const middle = clearance(low + width / 2, ground);
 	const rise = 4 * middle - 3 * above - below;
 	const bend = 2 * (above - 2 * middle + below);
-	// The root of above + rise r + bend r², written so that neither sign of the bend cancels.
+	// The later root of above + rise r + bend r², written so that neither sign of the rise cancels.
 	const root = Math.sqrt(Math.max(0, rise * rise - 4 * bend * above));
 	let r = rise < 0 ? (2 * above) / (root - rise) : -(rise + root) / (2 * bend);
 	for (let i = 0; i < PARABOLA_ROUNDS && r > 0 && r <= 1; i++) {
-		const gap = clearance(low + r * width, ground);
-		if (gap <= TOUCH && gap > -TOUCH) return low + r * width;
+		const gap = clearance(r * high, ground);
+		if (gap <= TOUCH && gap > -TOUCH) return r * high;
 		r -= gap / (rise + 2 * bend * r);
 	}
-	return between(low, high, above, below, ground);
+	return middle > 0
+		? between(high / 2, high, middle, below, ground)
+		: between(0, high / 2, above, middle, ground);
 }
 
 /** Regula falsi with the Illinois rule between a share where the ball is above the ground and one where it is below. */
@@ -169,7 +168,8 @@ export function fly(
 		step();
 		if (now[VY]! > 0 && next[VY]! <= 0) markApex(ball);
 		const blocked = obstacles.length === 0 ? 2 : obstruction(obstacles);
-		const landed = next[Y]! <= ground.height(next[X]!, next[Z]!) ? touchdown(ground) : 2;
+		const gap = next[Y]! - ground.height(next[X]!, next[Z]!);
+		const landed = gap <= 0 ? touchdown(ground, gap) : 2;
 		if (blocked <= 1 || landed <= 1) {
 			status = blocked < landed ? 'blocked' : 'landed';
 			settle(ball, Math.min(blocked, landed));

@@ -1,6 +1,6 @@
 import { AERODYNAMICS, BALL, GRAVITY } from '../constants';
 import type { Metres, Seconds } from '../units';
-import { airFactor, dragRate, liftRate, windShare, type Air } from './aerodynamics';
+import { airFactor, dragRate, liftRate, spinRate, windShare, type Air } from './aerodynamics';
 import type { BallState } from './state';
 
 // One ball flies at a time and nothing is allocated while it does: what a step begins and ends with stays in these arrays.
@@ -64,8 +64,7 @@ export function takeOff(ball: BallState, air: Air): boolean {
 	medium.windy = air.windAlong !== 0 || air.windAcross !== 0;
 	medium.factor = airFactor(air.density);
 	medium.spinDrag = medium.factor * AERODYNAMICS.spinDrag * surfaceSpeed;
-	medium.spinLift =
-		medium.factor * AERODYNAMICS.liftFactor * Math.pow(surfaceSpeed, AERODYNAMICS.liftExponent);
+	medium.spinLift = medium.factor * AERODYNAMICS.liftFactor * spinRate(surfaceSpeed);
 	now[X] = ball.x;
 	now[Y] = ball.y;
 	now[Z] = ball.z;

@@ -55,15 +55,15 @@ const struck = new BallState();
 
 /** Reads the landing off a ball that has just come down. */
 function landingInto(out: Outcome, ball: BallState): void {
-	const horizontal = Math.hypot(ball.vx, ball.vz);
-	out.carry = Math.hypot(ball.x, ball.z);
+	const horizontal = Math.sqrt(ball.vx * ball.vx + ball.vz * ball.vz);
+	out.carry = Math.sqrt(ball.x * ball.x + ball.z * ball.z);
 	out.apex = ball.apex;
 	out.flightTime = ball.t;
 	out.landingX = ball.x;
 	out.landingZ = ball.z;
-	out.landingSpeed = Math.hypot(horizontal, ball.vy);
+	out.landingSpeed = Math.sqrt(horizontal * horizontal + ball.vy * ball.vy);
 	out.landingAngle = Math.atan2(-ball.vy, horizontal);
-	out.landingSpin = Math.hypot(ball.wx, ball.wy, ball.wz);
+	out.landingSpin = Math.sqrt(ball.wx * ball.wx + ball.wy * ball.wy + ball.wz * ball.wz);
 }
 
 /** `down`: moving along the surface; `dead`: stays where it is. */
@@ -152,7 +152,9 @@ function finishInto(out: Outcome, ball: BallState, scene: Scene): void {
 	out.finishX = ball.x;
 	out.finishZ = ball.z;
 	out.finishKind = surface.kind;
-	out.roll = Math.hypot(ball.x - out.landingX, ball.z - out.landingZ);
+	const rollX = ball.x - out.landingX;
+	const rollZ = ball.z - out.landingZ;
+	out.roll = Math.sqrt(rollX * rollX + rollZ * rollZ);
 	out.time = ball.t;
 }
 
