@@ -214,6 +214,29 @@ describe('the skid', () => {
 		expect(down.vx - skidded({}).vx).toBeCloseTo(9.81 * 0.1 * down.t, 6);
 	});
 
+	it('leaves long grass without a jump, however fast the ball came and wherever it lay', () => {
+		const rough = createPlane({
+			kind: 'plane',
+			slopeAlong: 0,
+			slopeAcross: 0,
+			edge: 0.6,
+			fringe: SURFACE.roughFringe
+		});
+		const end = (vx: number, x = 0) => {
+			const ball = Object.assign(new BallState(), { x, vx });
+			skid(ball, rough, null, SPEED);
+			roll(ball, rough, SPEED, null);
+			return ball.x;
+		};
+		for (let vx = 3; vx < 5; vx += 0.01) {
+			const step = end(vx + 0.005) - end(vx);
+			expect(step, `${vx}`).toBeGreaterThan(-0.01);
+			expect(step, `${vx}`).toBeLessThan(0.1);
+		}
+		for (let x = 0; x < 0.55; x += 0.01)
+			expect(Math.abs(end(4, x + 0.002) - end(4, x)), `${x}`).toBeLessThan(0.05);
+	});
+
 	it('is slowed by long grass while it slides, and mirrors there, too', () => {
 		const rough = createPlane({
 			kind: 'plane',

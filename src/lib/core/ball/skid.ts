@@ -11,7 +11,15 @@ const GRASS_STEP: Seconds = 0.02;
 /** A ball slower than this in long grass no longer skids, m/s. */
 const CREEP = 0.05;
 
-const here = new GroundSample();
+/** Slip that the skid takes off in a second, and the spin that its push gives. */
+const CATCH_UP = PUSH * (1 + 1 / BALL.inertia);
+const SPIN_UP = 1 / (BALL.inertia * BALL.radius);
+const LEAST_SLIP = 1e-9;
+/** A step out of the grass is halved until it ends this near to its border. */
+const BORDER: Metres = 0.01;
+
+let here = new GroundSample();
+let there = new GroundSample();
 
 /**
  * Skids a ball on the surface until its spin matches its speed: backspin checks, topspin kicks.
@@ -31,12 +39,12 @@ export function skid(
 	if (SURFACES[here.kind]!.drags) {
 		setFriction(greenSpeed, deviate);
 		skidThroughGrass(ball, ground);
-		return 'rest';
+		if (SURFACES[here.kind]!.drags) return 'rest';
 	}
 	const ux = ball.vx + BALL.radius * ball.wz;
 	const uz = ball.vz - BALL.radius * ball.wx;
 	const slip = Math.sqrt(ux * ux + uz * uz);
-	if (slip < 1e-9) return 'rest';
+	if (slip < LEAST_SLIP) return 'rest';
 	const duration = (slip * BALL.inertia) / ((1 + BALL.inertia) * PUSH);
 	const ax = (-PUSH * ux) / slip - GRAVITY * here.gradientX;
 	const az = (-PUSH * uz) / slip - GRAVITY * here.gradientZ;
@@ -59,26 +67,42 @@ export function skid(
 	return 'rest';
 }
 
-/** Slides a ball through grass that slows it as it would a rolling one, step by step until its spin matches or it is out of the grass. */
+/**
+ * Slides a ball through grass that slows it as it would a rolling one, in steps of second order, until its spin matches, it is slow, or
+ * it is out of the grass; `here` is then the ground it is on.
+ */
 function skidThroughGrass(ball: BallState, ground: Ground): void {
-	const spent = PUSH * (1 + 1 / BALL.inertia) * GRASS_STEP;
-	const spin = 1 / (BALL.inertia * BALL.radius);
-	for (;;) {
-		ground.sample(ball.x, ball.z, here);
+	while (SURFACES[here.kind]!.drags) {
 		const ux = ball.vx + BALL.radius * ball.wz;
 		const uz = ball.vz - BALL.radius * ball.wx;
 		const slip = Math.sqrt(ux * ux + uz * uz);
 		const speed = Math.sqrt(ball.vx * ball.vx + ball.vz * ball.vz);
-		if (slip <= spent || speed < CREEP || !SURFACES[here.kind]!.drags) return;
+		if (slip < LEAST_SLIP || speed < CREEP) return;
 		const pushX = (PUSH * ux) / slip;
 		const pushZ = (PUSH * uz) / slip;
-		const drag = Math.min(frictionOn[here.kind]!, speed / GRASS_STEP) / speed;
-		ball.x += ball.vx * GRASS_STEP;
-		ball.z += ball.vz * GRASS_STEP;
-		ball.vx -= (pushX + drag * ball.vx + GRAVITY * here.gradientX) * GRASS_STEP;
-		ball.vz -= (pushZ + drag * ball.vz + GRAVITY * here.gradientZ) * GRASS_STEP;
-		ball.wz -= pushX * spin * GRASS_STEP;
-		ball.wx += pushZ * spin * GRASS_STEP;
-		ball.t += GRASS_STEP;
+		const left = slip / CATCH_UP;
+		let dt = Math.min(GRASS_STEP, left);
+		for (;;) {
+			const drag = Math.min(frictionOn[here.kind]!, speed / dt) / speed;
+			const ax = -pushX - drag * ball.vx - GRAVITY * here.gradientX;
+			const az = -pushZ - drag * ball.vz - GRAVITY * here.gradientZ;
+			const x = ball.x + (ball.vx + (ax * dt) / 2) * dt;
+			const z = ball.z + (ball.vz + (az * dt) / 2) * dt;
+			ground.sample(x, z, there);
+			if (!SURFACES[there.kind]!.drags && dt * speed > BORDER) {
+				dt /= 2;
+				continue;
+			}
+			ball.t += dt;
+			ball.x = x;
+			ball.z = z;
+			ball.vx += ax * dt;
+			ball.vz += az * dt;
+			ball.wz -= pushX * SPIN_UP * dt;
+			ball.wx += pushZ * SPIN_UP * dt;
+			break;
+		}
+		[here, there] = [there, here];
+		if (dt === left) return;
 	}
 }

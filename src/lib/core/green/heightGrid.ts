@@ -1,3 +1,4 @@
+import { finish, type Steps } from '../math/steps';
 import type { Metres, Ratio } from '../units';
 
 /** Heights on a square grid of the map, row by row from the lowest v, in each row from the lowest u. */
@@ -22,11 +23,26 @@ export type GridFrame = Omit<HeightGrid, 'heights'>;
  * @param frame origin, cell and counts on the map, metres
  * @param value height at a node, metres; NaN where it is not known
  */
-export function onNodes(frame: GridFrame, value: (u: Metres, v: Metres) => number): HeightGrid {
+export const onNodes = (frame: GridFrame, value: (u: Metres, v: Metres) => number): HeightGrid =>
+	finish(onNodesInSteps(frame, value));
+
+/**
+ * `onNodes` row by row.
+ *
+ * @param frame as there
+ * @param value as there
+ */
+export function* onNodesInSteps(
+	frame: GridFrame,
+	value: (u: Metres, v: Metres) => number
+): Steps<HeightGrid> {
 	const { columns, rows, originU, originV, cell } = frame;
-	const heights = Float64Array.from({ length: columns * rows }, (_, at) =>
-		value(originU + (at % columns) * cell, originV + Math.floor(at / columns) * cell)
-	);
+	const heights = new Float64Array(columns * rows);
+	for (let row = 0; row < rows; row++) {
+		for (let column = 0; column < columns; column++)
+			heights[row * columns + column] = value(originU + column * cell, originV + row * cell);
+		yield;
+	}
 	return { ...frame, heights };
 }
 

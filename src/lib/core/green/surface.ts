@@ -1,11 +1,12 @@
 import { contentKey } from '../math/contentKey';
 import { boundsOf, type Point } from '../math/polygon';
+import { finish, type Steps } from '../math/steps';
 import type { Metres } from '../units';
 import type { Green } from './green';
 import {
 	createHeightField,
 	filled,
-	onNodes,
+	onNodesInSteps,
 	type GridFrame,
 	type HeightField,
 	type HeightGrid
@@ -47,18 +48,24 @@ const placesOf = (green: Green): Point[] => [
 	...green.tilts.map(({ u, v }): Point => [u, v])
 ];
 
+function* built(green: Green): Steps<GreenSurface> {
+	const fit = green.grid ? null : fitSpots(green.spots, green.tilts);
+	yield;
+	const grid = green.grid
+		? filled(green.grid)
+		: yield* onNodesInSteps(gridOver(placesOf(green), MARGIN), fit!.height);
+	yield;
+	const field = createHeightField(grid);
+	yield;
+	return { ...field, ...createKindMap(green), grid, fit };
+}
+
 /**
  * Fits heights and draws kinds of a green. Slow (tens of ms): see `surfaceOf`.
  *
  * @param green its measured heights and outlines, metres on the map
  */
-export function buildSurface(green: Green): GreenSurface {
-	const fit = green.grid ? null : fitSpots(green.spots, green.tilts);
-	const grid = green.grid
-		? filled(green.grid)
-		: onNodes(gridOver(placesOf(green), MARGIN), fit!.height);
-	return { ...createHeightField(grid), ...createKindMap(green), grid, fit };
-}
+export const buildSurface = (green: Green): GreenSurface => finish(built(green));
 
 const REMEMBERED = 4;
 const byContent = new Map<string, GreenSurface>();
@@ -70,11 +77,18 @@ const byIdentity = new WeakMap<Green, GreenSurface>();
  *
  * @param green must not be changed in place afterwards
  */
-export function surfaceOf(green: Green): GreenSurface {
+export const surfaceOf = (green: Green): GreenSurface => finish(surfaceInSteps(green));
+
+/**
+ * `surfaceOf` in steps of some ms, for a thread that has others to answer.
+ *
+ * @param green as there
+ */
+export function* surfaceInSteps(green: Green): Steps<GreenSurface> {
 	const known = byIdentity.get(green);
 	if (known) return known;
 	const key = contentKey(green);
-	const surface = byContent.get(key) ?? buildSurface(green);
+	const surface = byContent.get(key) ?? (yield* built(green));
 	byIdentity.set(green, surface);
 	byContent.set(key, surface);
 	if (byContent.size > REMEMBERED) byContent.delete(byContent.keys().next().value!);

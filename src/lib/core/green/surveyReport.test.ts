@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Green } from './green';
-import { surfaceOf } from './surface';
+import { finish } from '../math/steps';
+import { surfaceInSteps, surfaceOf } from './surface';
 import { surveyReport } from './surveyReport';
 
 const green = (): Green => ({
@@ -59,6 +60,7 @@ describe('surveyReport', () => {
 	it('builds the surface of one green once, however often it comes in a message', () => {
 		const first = surfaceOf(green());
 		expect(surfaceOf(structuredClone(green()))).toBe(first);
+		expect(finish(surfaceInSteps(structuredClone(green())))).toBe(first);
 		const other = green();
 		other.spots = other.spots.map((spot) => ({ ...spot, height: spot.height + 0.01 }));
 		expect(surfaceOf(other)).not.toBe(first);

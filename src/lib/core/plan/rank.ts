@@ -16,7 +16,7 @@ import {
 import type { Rung } from './rung';
 import { mostBalls } from './sample';
 import { pairedDifference, statisticsOf } from './statistics';
-import { orderTies, type SampledRung } from './ties';
+import { isBargain, orderTies, type SampledRung } from './ties';
 
 export type { SampleJob, Sampler } from './race';
 export type { SampledRung } from './ties';
@@ -36,6 +36,8 @@ const HOPELESS = 0.05;
 /** Differences under this are a tie whatever the luck. */
 const SMALLEST_DIFFERENCE = 0.02;
 const CLOSE_ERRORS = 1.5;
+/** … but what costs this much more is not, however unsure it is: few balls are no leave to call a dear shot. */
+const MOST_CLOSE = 0.05;
 /** Standard errors by which a gap may differ between two lots of balls; about one in a thousand is farther off. */
 const LUCK = 3;
 /** … but what costs this much more than what is close is none, however unsure it is. */
@@ -59,16 +61,30 @@ export type Progress = (share: number) => void;
 /** Ties first, in the order of `orderTies`; the others by what they cost. */
 function finish(question: Question, entries: readonly Played[]): SampledRung[] {
 	const leader = cheapest(entries);
-	const sampled = entries.map(({ rung, finishes }) => {
+	const dear = new Set<SampledRung>();
+	const sampled = entries.map(({ rung, finishes }): SampledRung => {
 		const gap = pairedDifference(finishes, leader.finishes);
-		const near = Math.max(SMALLEST_DIFFERENCE, CLOSE_ERRORS * gap.standardError);
+		const near = Math.min(
+			MOST_CLOSE,
+			Math.max(SMALLEST_DIFFERENCE, CLOSE_ERRORS * gap.standardError)
+		);
 		const close = gap.mean <= near;
 		// What was given up early has too few balls to be called as good.
 		const competed = finishes.x.length >= leader.finishes.x.length;
 		const luck = Math.min(MOST_LUCK, LUCK * gap.standardError);
 		const tied = close || (competed && gap.mean <= near + luck);
-		return { rung, finishes, statistics: statisticsOf(finishes, question.pin), tied, close };
+		const option = {
+			rung,
+			finishes,
+			statistics: statisticsOf(finishes, question.pin),
+			tied,
+			close
+		};
+		if (gap.mean > MOST_CLOSE) dear.add(option);
+		return option;
 	});
+	const cheap = sampled.filter((option) => option.tied && !dear.has(option));
+	for (const option of dear) option.tied &&= !isBargain(option, cheap);
 	const costs = ({ statistics }: SampledRung) => statistics.expectedStrokes;
 	return [
 		...orderTies(

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import type { Rung } from './rung';
 import type { ShotStatistics } from './statistics';
-import { orderTies } from './ties';
+import { isBargain, orderTies } from './ties';
 
 /** What decides of a tie; the rest of a sampled rung is not looked at. */
 const tie = (
@@ -68,4 +68,12 @@ it('is one order however the ties come, and leaves what is alike as it came', ()
 	).toEqual(once);
 	expect(order([tie('x', [0, 0], 0.4), tie('y', [0, 0], 0.4)])).toEqual(['x', 'y']);
 	expect(order([])).toEqual([]);
+});
+
+it('takes for a bargain of its own what is dearer and goes wrong six points less often than something cheaper', () => {
+	const cheap = [tie('a', [0.15, 0.14], 0.5), tie('b', [0.05, 0.1], 0.6)];
+	expect(isBargain(tie('c', [0.03, 0.06], 0.6), cheap)).toBe(true);
+	expect(isBargain(tie('c', [0.1, 0.1], 0.6), cheap)).toBe(false);
+	expect(isBargain(tie('c', [0.03, 0.06], 0.6), [cheap[1]!])).toBe(false);
+	expect(isBargain(tie('c', [0.03, 0.06], 0.6), [])).toBe(false);
 });

@@ -43,6 +43,15 @@ function clearlyWorse({ statistics: a }: Tied, { statistics: b }: Tied): boolean
 }
 
 /**
+ * Whether something dearer buys clearly less trouble than what costs less: another bargain, no tie.
+ *
+ * @param option dearer than all of `cheaper`
+ * @param cheaper ties
+ */
+export const isBargain = (option: Tied, cheaper: readonly Tied[]): boolean =>
+	cheaper.some((other) => clearlyWorse(other, option));
+
+/**
  * Puts ties in order: first what does not go wrong clearly more often than another, then what is close to the cheapest, then least trouble,
  * least air, and what the player has measured. Every step is a whole number, so that the order is one order whoever compares.
  *

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { collectInSlices } from './slices';
+import { collectInSlices, finishInSlices } from './slices';
 
 afterEach(() => void vi.restoreAllMocks());
 
@@ -47,5 +47,31 @@ describe('work in slices', () => {
 		abort.abort();
 		expect((await all).length).toBeLessThan(5);
 		expect(seen.length).toBeLessThan(5);
+	});
+});
+
+describe('steps in slices', () => {
+	function* summing(to: number, seen: number[] = []) {
+		let sum = 0;
+		for (let n = 1; n <= to; n++) {
+			seen.push(n);
+			sum += n;
+			yield;
+		}
+		return sum;
+	}
+
+	it('make what they make', async () => {
+		clockOf(5);
+		expect(await finishInSlices(summing(9))).toBe(45);
+	});
+
+	it('let others have a turn between two slices', async () => {
+		clockOf(10);
+		const seen: number[] = [];
+		const made = finishInSlices(summing(3, seen));
+		expect(seen).toEqual([1]);
+		await made;
+		expect(seen).toEqual([1, 2, 3]);
 	});
 });

@@ -1,3 +1,5 @@
+import type { Steps } from '$lib/core/math/steps';
+
 /** Work on the page's own thread is put down after this long, in ms, so that it answers meanwhile. */
 const SLICE = 8;
 
@@ -20,4 +22,16 @@ export async function collectInSlices<T>(made: Iterable<T>, signal: AbortSignal)
 		began = performance.now();
 	}
 	return all;
+}
+
+/** What steps make, worked out in slices. */
+export async function finishInSlices<Result>(steps: Steps<Result>): Promise<Result> {
+	let began = performance.now();
+	for (;;) {
+		const { done, value } = steps.next();
+		if (done) return value;
+		if (performance.now() - began < SLICE) continue;
+		await nextTask();
+		began = performance.now();
+	}
 }

@@ -45,29 +45,36 @@ function session(balls: number) {
 	return new SessionBench(one, [], () => file);
 }
 
+/** `npm run faults` has ten thousand events, and time for them beside other work. */
+const SOAKED = process.env['FAULT_SCHEDULES'] ? 8000 : 2000;
+const PATIENCE = 300_000;
+
 describe('a tracker in a session', () => {
-	it('notes every ball once in a soak of events that come twice and out of order', async () => {
-		// Writing them is another matter.
-		vi.spyOn(BallQueue.prototype, 'put').mockReturnValue();
-		// `npm run faults` has ten thousand.
-		const balls = process.env['FAULT_SCHEDULES'] ? 8000 : 2000;
-		const twice = balls / 4;
-		const rng = createRng(12);
-		const events = Array.from({ length: balls }, (_, n) => ({ n, at: n + 4 * rng.uniform() }));
-		for (let i = 0; i < twice; i++) {
-			const n = Math.floor(rng.uniform() * balls);
-			events.push({ n, at: n + 20 * rng.uniform() });
-		}
-		events.sort((a, b) => a.at - b.at);
-		const bench = session(balls);
-		const reader = new TrackerReader(bench, () => deviceOf(events.map(({ n }) => reading(n))));
-		await reader.start();
-		expect(new Set(bench.balls.map((ball) => ball.reading)).size).toBe(balls);
-		expect(bench.balls).toHaveLength(balls);
-		expect([reader.noted, reader.again]).toEqual([balls, twice]);
-		expect(bench.next).toBeNull();
-		bench.close();
-	});
+	it(
+		'notes every ball once in a soak of events that come twice and out of order',
+		async () => {
+			// Writing them is another matter.
+			vi.spyOn(BallQueue.prototype, 'put').mockReturnValue();
+			const balls = SOAKED;
+			const twice = balls / 4;
+			const rng = createRng(12);
+			const events = Array.from({ length: balls }, (_, n) => ({ n, at: n + 4 * rng.uniform() }));
+			for (let i = 0; i < twice; i++) {
+				const n = Math.floor(rng.uniform() * balls);
+				events.push({ n, at: n + 20 * rng.uniform() });
+			}
+			events.sort((a, b) => a.at - b.at);
+			const bench = session(balls);
+			const reader = new TrackerReader(bench, () => deviceOf(events.map(({ n }) => reading(n))));
+			await reader.start();
+			expect(new Set(bench.balls.map((ball) => ball.reading)).size).toBe(balls);
+			expect(bench.balls).toHaveLength(balls);
+			expect([reader.noted, reader.again]).toEqual([balls, twice]);
+			expect(bench.next).toBeNull();
+			bench.close();
+		},
+		PATIENCE
+	);
 
 	it('keeps them with where they landed and nothing of the run where that does not count', async () => {
 		const bench = session(5);

@@ -1,11 +1,11 @@
-import { surfaceOf } from '$lib/core/green/surface';
+import { surfaceInSteps } from '$lib/core/green/surface';
 import { greenToCore, type GreenWire } from '$lib/io/green';
-import { nextTask } from './slices';
+import { finishInSlices, nextTask } from './slices';
 
-/** Works the surface of a measured map out in a task of its own: what draws it next finds it done. */
+/** Works the surface of a map out in slices: what draws it next finds it done. */
 export async function warmSurface(green: GreenWire | null | undefined): Promise<void> {
-	if (!green?.grid) return;
+	if (!green) return;
 	await nextTask();
-	surfaceOf(greenToCore(green));
+	await finishInSlices(surfaceInSteps(greenToCore(green)));
 	await nextTask();
 }
