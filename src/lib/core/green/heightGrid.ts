@@ -109,9 +109,14 @@ export function createHeightField(grid: HeightGrid): HeightField {
 	const edgeU = cellColumns * cell;
 	const edgeV = (grid.rows - 1) * cell;
 	const perMetre = 1 / cell;
-	// Balls come back to the same few cells: each is laid down as a polynomial the first time it is asked.
-	const polynomials = new Float64Array(TERMS * cellColumns * (grid.rows - 1));
-	const laid = new Uint8Array(cellColumns * (grid.rows - 1));
+	// Balls come back to the same few cells: a row of cells is laid down as polynomials the first time it is asked.
+	const laid = new Array<Float64Array | null>(grid.rows - 1).fill(null);
+	const layRow = (j: number): Float64Array => {
+		const terms = new Float64Array(TERMS * cellColumns);
+		for (let i = 0; i < cellColumns; i++)
+			layDown(heights, columns, j * columns + i, terms, TERMS * i);
+		return (laid[j] = terms);
+	};
 
 	/** Height, and with `out` the gradient, at a place clamped into the grid. */
 	function evaluate(u: Metres, v: Metres, out: MapSample | null): Metres {
@@ -125,24 +130,20 @@ export function createHeightField(grid: HeightGrid): HeightField {
 		const j = cellsV < lastJ ? cellsV | 0 : lastJ;
 		const s = cellsU - i;
 		const t = cellsV - j;
-		const index = j * cellColumns + i;
-		const at = TERMS * index;
-		if (laid[index] === 0) {
-			layDown(heights, columns, j * columns + i, polynomials, at);
-			laid[index] = 1;
-		}
-		const a = row(polynomials, at, s);
-		const b = row(polynomials, at + 4, s);
-		const c = row(polynomials, at + 8, s);
-		const d = row(polynomials, at + 12, s);
+		const terms = laid[j] ?? layRow(j);
+		const at = TERMS * i;
+		const a = row(terms, at, s);
+		const b = row(terms, at + 4, s);
+		const c = row(terms, at + 8, s);
+		const d = row(terms, at + 12, s);
 		const height = a + t * (b + t * (c + t * d));
 		if (out) {
 			out.height = height;
 			out.gradientU = insideU
-				? (rowSlope(polynomials, at, s) +
+				? (rowSlope(terms, at, s) +
 						t *
-							(rowSlope(polynomials, at + 4, s) +
-								t * (rowSlope(polynomials, at + 8, s) + t * rowSlope(polynomials, at + 12, s)))) *
+							(rowSlope(terms, at + 4, s) +
+								t * (rowSlope(terms, at + 8, s) + t * rowSlope(terms, at + 12, s)))) *
 					perMetre
 				: 0;
 			out.gradientV = insideV ? (b + t * (2 * c + 3 * t * d)) * perMetre : 0;
