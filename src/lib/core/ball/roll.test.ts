@@ -70,6 +70,35 @@ describe('roll', () => {
 	});
 });
 
+describe('a fold', () => {
+	/** Falls from both sides, steeper than the grass holds, to a line across the way. */
+	const valley: Ground = {
+		height: (x) => 0.12 * Math.abs(x - 2),
+		sample(x, _z, out) {
+			out.height = 0.12 * Math.abs(x - 2);
+			out.gradientX = x < 2 ? -0.12 : 0.12;
+			out.gradientZ = 0;
+			out.kind = SURFACE.green;
+		},
+		patch(x, _z, out) {
+			out.fromX = x < 2 ? -Infinity : 2;
+			out.toX = x < 2 ? 2 : Infinity;
+			out.fromZ = -Infinity;
+			out.toZ = Infinity;
+			return true;
+		}
+	};
+
+	it('holds a ball that rocks in it, after as long as that takes', () => {
+		for (const ground of [valley, stepped(valley)]) {
+			const ball = Object.assign(new BallState(), { vx: 1.2 });
+			expect(roll(ball, ground, SPEED, null)).toBe('rest');
+			expect(Math.abs(ball.x - 2)).toBeLessThan(0.05);
+			expect(ball.t).toBeLessThan(30);
+		}
+	});
+});
+
 describe('a border', () => {
 	const fringed = (edge: number): Ground =>
 		createPlane({

@@ -24,6 +24,9 @@ const CREEP: Metres = 0.01;
 /** Keeps the direction of a ball that stands still finite, m/s. */
 const SLOWEST = 1e-9;
 const TIME_CAP: Seconds = 45;
+/** A ball that is within this of where it was so many steps ago rocks in a fold of the ground, and rests there. */
+const FOLD: Metres = 0.02;
+const FOLD_STEPS = 64;
 const RANGE: Metres = 150;
 
 /** The ground where the ball is, half-way through a step, and at its end. */
@@ -183,8 +186,9 @@ export function roll(
 	const deadline = ball.t + TIME_CAP;
 	const longest = recorder ? LONGEST_DRAWN : LONGEST_TIME;
 	let known = false;
+	let [anchorX, anchorZ] = [Infinity, Infinity];
 	ground.sample(ball.x, ball.z, here);
-	while (ball.t < deadline) {
+	for (let steps = 1; ball.t < deadline; steps++) {
 		if (SURFACES[here.kind]!.stops) return finish(ball, 'rest');
 		if (!known || !inPatch(ball.x, ball.z)) known = ground.patch(ball.x, ball.z, patch);
 		const status = runOut(ball, ground, hole, known, recorder !== undefined);
@@ -198,6 +202,11 @@ export function roll(
 		recorder?.addOnGround(ball, there.height);
 		[here, there] = [there, here];
 		if (Math.abs(ball.x) > RANGE || Math.abs(ball.z) > RANGE) break;
+		if (steps % FOLD_STEPS !== 0) continue;
+		if (Math.abs(ball.x - anchorX) < FOLD && Math.abs(ball.z - anchorZ) < FOLD)
+			return finish(ball, 'rest');
+		anchorX = ball.x;
+		anchorZ = ball.z;
 	}
 	return 'runaway';
 }
