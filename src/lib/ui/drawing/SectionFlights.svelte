@@ -6,7 +6,7 @@
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { Path } from '$lib/core/solve/path';
 	import { lineBoxes, placeLabels, type Label } from './labelPlacement';
-	import { sectionPath, splitAtLanding } from './section';
+	import { sectionPath, splitAtLanding, topOfFlight } from './section';
 	import type { Scale } from './scale';
 
 	interface Props {
@@ -17,20 +17,9 @@
 	}
 	const { scale, situation, chosen, others }: Props = $props();
 
-	const parts = $derived(
-		chosen && splitAtLanding(chosen.rung.path, chosen.rung.solution.outcome.flightTime)
-	);
-	const apex = $derived(
-		chosen?.rung.path.reduce(
-			(top, point) => (point[2] > top[2] ? point : top),
-			chosen.rung.path[0]!
-		)
-	);
-	const topOf = (choice: Choice) =>
-		choice.rung.path.reduce(
-			(top, point) => (point[2] > top[2] ? point : top),
-			choice.rung.path[0]!
-		);
+	const partsOf = ({ rung }: Choice) => splitAtLanding(rung.path, rung.solution.outcome.flightTime);
+	const parts = $derived(chosen && partsOf(chosen));
+	const apex = $derived(chosen && topOfFlight(partsOf(chosen).air));
 
 	const apexWords = (metres: number) => `${formatLength(metres, playing.style)} high`;
 	const APEX = 'apex';
@@ -53,7 +42,7 @@
 				]
 			: []),
 		...others
-			.map((other) => ({ other, top: topOf(other) }))
+			.map((other) => ({ other, top: topOfFlight(partsOf(other).air) }))
 			.filter(({ top }) => top[2] * scale.factor > 2 * LEAST_RISE)
 			.map(({ other, top }, i) => ({
 				id: other.key,

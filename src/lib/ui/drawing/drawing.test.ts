@@ -3,7 +3,7 @@ import { createRng } from '$lib/core/math/random';
 import { situationSchema } from '$lib/io/contract/situation';
 import { situationToCore } from '$lib/io/situation';
 import { rulerTicks, trueScale } from './scale';
-import { gateWords, groundRange, splitAtLanding, viewRange } from './section';
+import { gateWords, groundRange, splitAtLanding, topOfFlight, viewRange } from './section';
 import { zoneOf } from './zones';
 
 const situation = situationToCore(
@@ -57,6 +57,16 @@ describe('section', () => {
 		expect(air).toHaveLength(3);
 		expect(ground).toHaveLength(2);
 		expect(ground[0]).toBe(air[2]);
+	});
+
+	it('has its top in the air, however high the ball rolls up a slope afterwards', () => {
+		const uphill: [number, number, number, number][] = [
+			[0, 0, 0, 0],
+			[0.1, 1, 0.4, 0],
+			[0.2, 2, 0.1, 0],
+			[3, 14, 0.9, 0]
+		];
+		expect(topOfFlight(splitAtLanding(uphill, 0.2).air)).toBe(uphill[1]);
 	});
 });
 

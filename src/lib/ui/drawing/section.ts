@@ -49,6 +49,10 @@ export function splitAtLanding(path: Path, flightTime: number): { air: Path; gro
 	return { air: path.slice(0, cut + 1), ground: path.slice(cut) };
 }
 
+/** Highest point of a flight; what rolls up a slope afterwards does not fly. */
+export const topOfFlight = (air: Path): Path[number] =>
+	air.reduce((top, point) => (point[2] > top[2] ? point : top), air[0]!);
+
 /** Marks on a standing person, for reading the height of a gate. */
 export const BODY_MARKS: readonly { name: string; height: Metres }[] = [
 	{ name: 'knee', height: 0.5 },
