@@ -95,6 +95,15 @@ describe('a landing', () => {
 		expect(asked).toBeLessThan(24);
 	});
 
+	it.each([0.31, 0.5, 0.77])('is on the face of a step of %d m that it flies into', (up) => {
+		// No parabola says where the ground jumps.
+		const wall: Ground = { ...LEVEL, height: (x) => (x > 6 ? up : 0) };
+		const { ball } = flown([], launched({ vx: 10, vy: 3.2 }), wall);
+		expect(Math.abs(ball.x - 6)).toBeLessThan(1e-6);
+		expect(ball.y).toBeGreaterThan(0);
+		expect(ball.y).toBeLessThan(up);
+	});
+
 	it('is where it stands for a ball that cannot leave the ground', () => {
 		const { status, ball } = flown([], launched({ vx: 2, vy: 0.1 }), plane(0.5));
 		expect(status).toBe('landed');
@@ -121,6 +130,9 @@ describe('a landing', () => {
 		fly(drawn, LEVEL, STILL_AIR, [], recorder);
 		const { ball } = flown([]);
 		expect(Math.abs(drawn.x - ball.x)).toBeLessThan(1e-4);
+		// The velocity is read off within a step: long steps and short ones agree on it.
+		for (const key of ['vx', 'vy', 'vz'] as const)
+			expect(Math.abs(drawn[key] - ball[key]), key).toBeLessThan(1e-3);
 		expect(recorder.points.at(-1)).toEqual([drawn.t, drawn.x, drawn.y, drawn.z]);
 		const times = recorder.points.map(([t]) => t);
 		expect(times).toEqual([...times].sort((a, b) => a - b));

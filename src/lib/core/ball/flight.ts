@@ -48,14 +48,14 @@ const VY = 4;
 const clearance = (s: number, ground: Ground): Metres => yAt(s) - ground.height(xAt(s), zAt(s));
 
 const TOUCH: Metres = 1e-8;
-const TOUCH_ROUNDS = 40;
+const HALVINGS = 40;
 const PARABOLA_ROUNDS = 4;
 /** Share of a step in which a ball that leaves the ground must get clear of it. */
 const SHORTEST_HOP = 2e-3;
 
 /**
  * Share of the step at which the ball meets the ground, on the dense output. The clearance is nearly a parabola, whose root is corrected
- * along it; on broken ground regula falsi (Illinois) follows. A ball that leaves the ground and is below it all along has met it where it
+ * along it; on broken ground it is halved in on. A ball that leaves the ground and is below it all along has met it where it
  * stands.
  */
 function touchdown(ground: Ground, gapAtEnd: Metres): number {
@@ -81,29 +81,15 @@ function touchdown(ground: Ground, gapAtEnd: Metres): number {
 		if (gap <= TOUCH && gap > -TOUCH) return r * high;
 		r -= gap / (rise + 2 * bend * r);
 	}
-	return middle > 0
-		? between(high / 2, high, middle, below, ground)
-		: between(0, high / 2, above, middle, ground);
+	return middle > 0 ? between(high / 2, high, ground) : between(0, high / 2, ground);
 }
 
-/** Regula falsi with the Illinois rule between a share where the ball is above the ground and one where it is below. */
-function between(low: number, high: number, above: Metres, below: Metres, ground: Ground): number {
-	let side = 0;
-	for (let i = 0; i < TOUCH_ROUNDS; i++) {
-		const s = (low * below - high * above) / (below - above);
-		const gap = clearance(s, ground);
-		if (gap <= TOUCH && gap > -TOUCH) return s;
-		if (gap > 0) {
-			low = s;
-			above = gap;
-			if (side === 1) below /= 2;
-			side = 1;
-		} else {
-			high = s;
-			below = gap;
-			if (side === -1) above /= 2;
-			side = -1;
-		}
+/** Halves in between a share where the ball is above the ground and one where it is below. */
+function between(low: number, high: number, ground: Ground): number {
+	for (let i = 0; i < HALVINGS; i++) {
+		const s = (low + high) / 2;
+		if (clearance(s, ground) > 0) low = s;
+		else high = s;
 	}
 	return high;
 }

@@ -97,6 +97,43 @@ describe('a fold', () => {
 			expect(ball.t).toBeLessThan(30);
 		}
 	});
+
+	it('does not hold a ball that runs along it', () => {
+		const ball = Object.assign(new BallState(), { x: 2, vz: 1.5 });
+		expect(roll(ball, valley, SPEED, null)).toBe('rest');
+		expect(ball.z).toBeGreaterThan(1);
+		expect(Math.abs(ball.x - 2)).toBeLessThan(0.05);
+	});
+});
+
+describe('a side', () => {
+	/** Green as wide as a corridor, rough on both sides of it. */
+	const corridor: Ground = {
+		...plane(0, 0.02),
+		sample(x, z, out) {
+			plane(0, 0.02).sample(x, z, out);
+			if (Math.abs(z) > 0.6) out.kind = SURFACE.rough;
+		},
+		patch(_x, z, out) {
+			out.fromX = -Infinity;
+			out.toX = Infinity;
+			out.fromZ = Math.abs(z) <= 0.6 ? -0.6 : z > 0 ? 0.6 : -Infinity;
+			out.toZ = Math.abs(z) <= 0.6 ? 0.6 : z > 0 ? Infinity : -0.6;
+			return true;
+		}
+	};
+
+	it.each([1, -1])('ends what is known of the slope, to the right and to the left (%d)', (side) => {
+		const end = (ground: Ground) => {
+			const ball = Object.assign(new BallState(), { vx: 0.6, vz: side * 1.6 });
+			expect(roll(ball, ground, SPEED, null)).toBe('rest');
+			return ball;
+		};
+		const [known, looked] = [end(corridor), end(stepped(corridor))];
+		expect(Math.abs(known.z)).toBeGreaterThan(0.6);
+		expect(Math.abs(known.z)).toBeLessThan(Math.abs(end(plane(0, 0.02)).z) - 0.3);
+		expect(Math.hypot(known.x - looked.x, known.z - looked.z)).toBeLessThan(0.01);
+	});
 });
 
 describe('a border', () => {

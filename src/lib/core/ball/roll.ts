@@ -36,29 +36,24 @@ let there = new GroundSample();
 const patch = new UniformPatch();
 const rest = new RestOnSlope();
 
-/** State at the beginning of a step, for a step that is taken back. */
-const before = { t: 0.5, x: 0.5, z: 0.5, vx: 0.5, vz: 0.5 };
+/** What a step of the roll changes in a ball. */
+type Motion = Pick<BallState, 't' | 'x' | 'z' | 'vx' | 'vz'>;
 
-function remember(ball: BallState): void {
-	before.t = ball.t;
-	before.x = ball.x;
-	before.z = ball.z;
-	before.vx = ball.vx;
-	before.vz = ball.vz;
-}
+/** Motion at the beginning of a step, for one that is taken back. */
+const before: Motion = { t: 0.5, x: 0.5, z: 0.5, vx: 0.5, vz: 0.5 };
 
-function takeBack(ball: BallState): void {
-	ball.t = before.t;
-	ball.x = before.x;
-	ball.z = before.z;
-	ball.vx = before.vx;
-	ball.vz = before.vz;
+function copyMotion(from: Motion, to: Motion): void {
+	to.t = from.t;
+	to.x = from.x;
+	to.z = from.z;
+	to.vx = from.vx;
+	to.vz = from.vz;
 }
 
 const inPatch = (x: Metres, z: Metres): boolean =>
 	x >= patch.fromX && x <= patch.toX && z >= patch.fromZ && z <= patch.toZ;
 
-/** How far the path to `rest` bends away from the straight line there, and whether that passes the hole. */
+/** Whether the path to `rest`, as far as it may bend away from the straight line there, comes by the hole. */
 function passesHole(ball: BallState, hole: Hole): boolean {
 	const dx = rest.x - ball.x;
 	const dz = rest.z - ball.z;
@@ -72,7 +67,7 @@ function passesHole(ball: BallState, hole: Hole): boolean {
 	return Math.abs(toX * dz - toZ * dx) < bend * length && along > -bend && along < length + bend;
 }
 
-/** How far the path to `rest` may be, along its two tangents. */
+/** The longest that the path to `rest` can be: along its two tangents. */
 function reach(ball: BallState): Metres {
 	const first = Math.abs(rest.cornerX - ball.x) + Math.abs(rest.cornerZ - ball.z);
 	return first + Math.abs(rest.x - rest.cornerX) + Math.abs(rest.z - rest.cornerZ);
@@ -155,12 +150,12 @@ function advance(
 ): void {
 	const friction = frictionOn[here.kind]!;
 	let dt = Math.max(SHORTEST_TIME, Math.min(longest, LONGEST_STEP / speed, speed / (2 * friction)));
-	remember(ball);
+	copyMotion(ball, before);
 	for (;;) {
 		rollStep(ball, ground, speed, dt);
 		const crossed = uniform ? !inPatch(ball.x, ball.z) : there.kind !== here.kind;
 		if (!crossed || !(dt * speed > BORDER)) break;
-		takeBack(ball);
+		copyMotion(before, ball);
 		dt /= 2;
 	}
 }
@@ -213,8 +208,6 @@ export function roll(
 
 /** Whether the step just taken, which began with this square of the speed, drops into the hole; the ball then lies in it. */
 function passedHole(ball: BallState, squared: number, hole: Hole): boolean {
-	if (Math.abs(ball.x - hole.x) > 2 * LONGEST_STEP || Math.abs(ball.z - hole.z) > 2 * LONGEST_STEP)
-		return false;
 	const { x, z } = ball;
 	ball.x = before.x;
 	ball.z = before.z;
