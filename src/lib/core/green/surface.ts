@@ -48,6 +48,7 @@ const placesOf = (green: Green): Point[] => [
 	...green.tilts.map(({ u, v }): Point => [u, v])
 ];
 
+/** Fits heights and draws kinds of a green: slow (tens of ms), see `surfaceOf`. */
 function* built(green: Green): Steps<GreenSurface> {
 	const fit = green.grid ? null : fitSpots(green.spots, green.tilts);
 	yield;
@@ -59,13 +60,6 @@ function* built(green: Green): Steps<GreenSurface> {
 	yield;
 	return { ...field, ...createKindMap(green), grid, fit };
 }
-
-/**
- * Fits heights and draws kinds of a green. Slow (tens of ms): see `surfaceOf`.
- *
- * @param green its measured heights and outlines, metres on the map
- */
-export const buildSurface = (green: Green): GreenSurface => finish(built(green));
 
 const REMEMBERED = 4;
 const byContent = new Map<string, GreenSurface>();
