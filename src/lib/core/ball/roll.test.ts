@@ -264,6 +264,9 @@ describe('the skid', () => {
 		const rolling = skidded({ wz: -2 / radius });
 		expect(rolling.vx).toBeCloseTo(2, 2);
 		expect(rolling.x).toBeLessThan(0.01);
+		const sideways = skidded({ vx: 0, vz: 2, wx: 2 / radius });
+		expect(sideways.vz).toBeCloseTo(2, 2);
+		expect(skidded({ vx: 0, vz: 2, wx: -40 }).vz).toBeLessThan(skidded({ vx: 0, vz: 2 }).vz);
 	});
 
 	it('takes the time in which friction makes up the slip, and moves by the mean speed', () => {
