@@ -113,6 +113,46 @@ describe('parseEsriGrid', () => {
 		expect(problemOf(text).message).toContain(message);
 	});
 
+	/** A level grid of so many columns and rows. */
+	const level = (columns: number, rows: number, cell = 1) =>
+		`ncols ${columns}\nnrows ${rows}\nxllcenter 0\nyllcenter 0\ncellsize ${cell}\n${Array.from({ length: rows }, () => '1 '.repeat(columns)).join('\n')}`;
+
+	it.each([
+		[2, 2, 1],
+		[1000, 2, 1],
+		[2, 1000, 1],
+		[400, 400, 1],
+		[2, 2, 0.05],
+		[2, 2, 20]
+	])('reads what is just within its bounds: %d × %d of %d m', (columns, rows, cell) => {
+		const parsed = parseEsriGrid(level(columns, rows, cell));
+		expect(parsed).toMatchObject({ grid: { columns, rows, cell } });
+	});
+
+	it.each([
+		[1, 3, 1, '2 to 1000 columns and rows'],
+		[3, 1, 1, '2 to 1000 columns and rows'],
+		[1001, 2, 1, '2 to 1000 columns and rows'],
+		[2, 1001, 1, '2 to 1000 columns and rows'],
+		[401, 400, 1, 'at most 160000 cells'],
+		[2, 2, 0.049, 'cellsize must be'],
+		[2, 2, 20.1, 'cellsize must be']
+	])('refuses what is just out of them: %d × %d of %d m', (columns, rows, cell, message) => {
+		expect(problemOf(level(columns, rows, cell)).message).toContain(message);
+	});
+
+	it('points at the first height too many, and at the last where some are missing', () => {
+		expect(problemOf(`${GRID}8 9\n`)).toMatchObject({ line: 9, column: 1 });
+		expect(problemOf(GRID.replace(' 7e-3', ''))).toMatchObject({ line: 8, column: 7 });
+	});
+
+	it('quotes no more than the beginning of what is no number', () => {
+		const long = 'x'.repeat(90);
+		expect(problemOf(GRID.replace('2.5', long)).message).toBe(
+			`“${'x'.repeat(20)}” is not a number`
+		);
+	});
+
 	it('says where', () => {
 		expect(problemOf(GRID.replace('2.5', 'wet'))).toEqual({
 			line: 7,
