@@ -1,0 +1,80 @@
+import { describe, expect, it } from 'vitest';
+import { localSampler } from '$lib/core/plan/localSampler';
+import { plan, type Plan, type PlanOption } from '$lib/core/plan/plan';
+import { Question } from '$lib/core/plan/question';
+import { degrees, radians } from '$lib/core/units';
+import { request } from '../../../../tests/support/scenes';
+import { planResponseSchema, planToWire } from './planResponse';
+
+const asked = request({ slopeAcross: 2 }, {}, { samples: 40 });
+const question = new Question(asked);
+const decided = await plan(question, localSampler(question));
+const best = decided.options[0]!;
+
+/** The answer's first option, were the plan's best another one. */
+const said = (change: Partial<PlanOption> = {}) => {
+	const changed: Plan = { ...decided, options: [{ ...best, ...change }] };
+	return planToWire(changed, asked).options[0]!;
+};
+const rung = (change: Partial<PlanOption['rung']>) => ({ rung: { ...best.rung, ...change } });
+
+describe('a plan in the terms of the contract', () => {
+	it('is what the contract says, best first', () => {
+		const answer = planToWire(decided, asked);
+		expect(() => planResponseSchema.parse(answer)).not.toThrow();
+		expect(answer.options.map(({ club }) => club)).toEqual(
+			decided.options.map((option) => option.rung.play.club.name)
+		);
+	});
+
+	it('has lengths from where they are asked for and angles in degrees', () => {
+		const { outcome } = best.rung.solution;
+		expect(said()).toMatchObject({
+			carry: outcome.carry,
+			landingPastEdge: outcome.landingX - 3,
+			landingAngle: degrees(outcome.landingAngle),
+			setup: { faceOpen: degrees(best.setup.faceOpen) }
+		});
+	});
+
+	it('tells the side of the aim, and straight within a centimetre', () => {
+		expect(said({ aimOffset: -0.4 }).aim).toEqual({ offset: 0.4, side: 'left' });
+		expect(said({ aimOffset: 0.4 }).aim).toEqual({ offset: 0.4, side: 'right' });
+		expect(said({ aimOffset: 0.009 }).aim.side).toBe('straight');
+	});
+
+	it('notes what a reader must know: another place, a shaped path, damage limitation, an unmeasured or longer swing', () => {
+		const swing = { ...best.swing, past: false, source: 'measured' as const };
+		const setup = { ...best.setup, slope: [] };
+		const notes = (change: Partial<PlanOption>) => said({ swing, setup, ...change }).notes;
+		expect(notes(rung({ safe: false }))).toEqual([]);
+		expect(notes(rung({ safe: true }))).toEqual(['played to a place that is not the pin']);
+		expect(notes(rung({ play: { ...best.rung.play, shape: 'outside' } }))).toEqual([
+			'path from outside'
+		]);
+		expect(notes(rung({ against: { code: 'shortOfGreen', by: 0.4 } }))).toEqual([
+			'damage limitation, the least bad way: lands 0.4 m short of the safe part of the green'
+		]);
+		expect(notes({ swing: { ...swing, past: true } })).toEqual([
+			'longer than any swing measured with this club: carried on from the longest'
+		]);
+		expect(notes({ swing: { ...swing, source: 'model' } })).toEqual([
+			'swing length from the model swing, not measured'
+		]);
+	});
+
+	it('says other setups in words', () => {
+		const { alternatives } = said({
+			setup: { ...best.setup, alternatives: best.setup.alternatives.slice(0, 1) }
+		}).setup;
+		for (const words of alternatives) expect(words).toMatch(/[a-z]{3,} [a-z]/);
+		expect(alternatives).toHaveLength(Math.min(1, best.setup.alternatives.length));
+	});
+
+	it('names an open face by its angle, whatever the flight is called', () => {
+		const open = said(
+			rung({ play: { ...best.rung.play, flight: 'splash', faceOpen: radians(20) } })
+		);
+		expect(open.flight).toBe('open');
+	});
+});
