@@ -11,8 +11,12 @@ import {
 	spinKept,
 	step,
 	takeOff,
+	VY,
+	X,
 	xAt,
+	Y,
 	yAt,
+	Z,
 	zAt
 } from './flightStep';
 import type { BallState, PathRecorder } from './state';
@@ -38,11 +42,6 @@ const AIR_MARGIN = 1.02;
 /** A ball that is not going up is looked at as often as one that rises with this. */
 const SLOWEST_RISE: MetresPerSecond = 0.05;
 const MAX_STEPS = 1000;
-
-const X = 0;
-const Y = 1;
-const Z = 2;
-const VY = 4;
 
 /** Height of the ball above the ground at share s of the step. */
 const clearance = (s: number, ground: Ground): Metres => yAt(s) - ground.height(xAt(s), zAt(s));

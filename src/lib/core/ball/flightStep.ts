@@ -4,11 +4,11 @@ import { airFactor, dragRate, liftRate, spinRate, windShare, type Air } from './
 import type { BallState } from './state';
 
 // One ball flies at a time and nothing is allocated while it does: what a step begins and ends with stays in these arrays.
-const X = 0;
-const Y = 1;
-const Z = 2;
+export const X = 0;
+export const Y = 1;
+export const Z = 2;
 const VX = 3;
-const VY = 4;
+export const VY = 4;
 const VZ = 5;
 
 /** Positions and velocities at the beginning and at the end of the step. */

@@ -4,7 +4,7 @@ import { SURFACES } from '../ground/surfaces';
 import type { Metres, Seconds } from '../units';
 import { drops, holeOut, type Hole } from './capture';
 import { restOnSlope, RestOnSlope } from './restOnSlope';
-import { frictionOn, PULL, setFriction } from './rollFriction';
+import { BORDER, frictionOn, PULL, setFriction } from './rollFriction';
 import type { BallState, PathRecorder } from './state';
 
 /** `runaway`: the slope holds no ball, or it has left the map. */
@@ -15,8 +15,6 @@ const LONGEST_TIME: Seconds = 0.3;
 /** A path that is drawn wants more points than it needs. */
 const LONGEST_DRAWN: Seconds = 0.05;
 const SHORTEST_TIME: Seconds = 0.004;
-/** A step into another slope or kind of grass is halved until it ends this near to the border. */
-const BORDER: Metres = 0.01;
 /** On ground without a known slope the closed form is good for so much, with the slope half-way. */
 const SHORT: Metres = 0.25;
 /** What is shorter than this is run straight. */

@@ -6,6 +6,9 @@ import type { Metres } from '../units';
 /** Pull of a slope of one on a ball that rolls: 1/(1 + I/mr²) = 5/7 of gravity. */
 export const PULL = GRAVITY / (1 + BALL.inertia);
 
+/** A step into other grass, or another slope, is halved until it ends this near to the border. */
+export const BORDER: Metres = 0.01;
+
 /** Slow turf keeps at least this share of its friction on the luckiest ball. */
 const LEAST_SHARE = 0.3;
 

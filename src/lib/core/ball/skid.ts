@@ -3,7 +3,7 @@ import { GroundSample, type Ground } from '../ground/ground';
 import { SURFACES } from '../ground/surfaces';
 import type { Metres, Seconds } from '../units';
 import { drops, holeOut, type Hole } from './capture';
-import { frictionOn, setFriction } from './rollFriction';
+import { BORDER, frictionOn, setFriction } from './rollFriction';
 import type { BallState } from './state';
 
 const PUSH = ROLL.skidFriction * GRAVITY;
@@ -15,8 +15,6 @@ const CREEP = 0.05;
 const CATCH_UP = PUSH * (1 + 1 / BALL.inertia);
 const SPIN_UP = 1 / (BALL.inertia * BALL.radius);
 const LEAST_SLIP = 1e-9;
-/** A step out of the grass is halved until it ends this near to its border. */
-const BORDER: Metres = 0.01;
 
 let here = new GroundSample();
 let there = new GroundSample();

@@ -11,6 +11,7 @@
 	import { trueScale } from '$lib/ui/drawing/scale';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { BallReplay } from '$lib/ui/state/ballReplay.svelte';
+	import { neighbours } from '$lib/ui/state/choices';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { SectionDrag } from '$lib/ui/state/sectionDrag.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
@@ -18,7 +19,6 @@
 	import CallBanner from './CallBanner.svelte';
 	import PlanLegend from './PlanLegend.svelte';
 	import { planWords } from './planWords';
-	import { neighbours } from '$lib/ui/state/choices';
 	import ReplayBar from './ReplayBar.svelte';
 
 	interface Props {
