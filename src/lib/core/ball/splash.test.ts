@@ -5,7 +5,7 @@ import { turfBetween, turfOf } from '../ground/turf';
 import { degrees, radians } from '../units';
 import { planeScene } from '../../../../tests/support/scenes';
 import { follow, Outcome } from './simulate';
-import { SAND, sandShare, splash } from './splash';
+import { SAND, sandEntry, sandShare, splash } from './splash';
 import { BallState, PathRecorder } from './state';
 
 function splashed(
@@ -56,6 +56,15 @@ describe('splash', () => {
 		expect(degrees(Math.atan2(right.vz, right.vx))).toBeCloseTo(12, 9);
 		const steep = splashed({ loft: 120 });
 		expect(Math.atan2(steep.vy, steep.vx)).toBeCloseTo(SAND.steepestLaunch, 9);
+	});
+
+	it('takes less sand the longer the swing, but always digs a plugged ball out', () => {
+		const entry = (speed: number, sand: SandSurface = 'medium') =>
+			Math.round(1000 * sandEntry(speed, SANDS[sand]));
+		expect([0, 16, 20, 24, 32, 40].map((speed) => entry(speed))).toEqual([50, 50, 45, 40, 30, 30]);
+		expect(['soft', 'firm', 'plugged'].map((sand) => entry(40, sand as SandSurface))).toEqual([
+			30, 30, 50
+		]);
 	});
 
 	it('checks a little: less spin with more sand between', () => {

@@ -8,8 +8,10 @@ import type { BallState } from './state';
  * splash needs two to three times the head speed of the same chip from grass (common practice, no source).
  */
 export const SAND = {
-	/** Where a good player enters. */
+	/** Where a good player enters for a shot of ordinary length. */
 	entry: 5 * CENTIMETRE,
+	/** For length less sand is taken: from one head speed to the other the entry moves up to the nearest that is meant. */
+	length: { nearest: 3 * CENTIMETRE, from: 16, to: 32 },
 	/** Ball speed over head speed for an entry at the ball, and the entry over which it falls by a factor e. */
 	share: 0.66,
 	fade: 9.5 * CENTIMETRE,
@@ -23,6 +25,19 @@ export const SAND = {
 	bareSpeed: 0.7,
 	steepestLaunch: radians(68)
 } as const;
+
+/**
+ * Where the head is meant to enter: nearer the ball and shallower the longer the swing (common practice, no source).
+ *
+ * @param clubSpeed intended, m/s, 0 and up
+ * @param sand how the ball lies in it; from its own crater it is always dug out
+ * @returns metres behind the ball
+ */
+export function sandEntry(clubSpeed: MetresPerSecond, { shallow }: Pick<Sand, 'shallow'>): Metres {
+	const { nearest, from, to } = SAND.length;
+	const share = Math.max(0, Math.min(1, (clubSpeed - from) / (to - from)));
+	return shallow ? SAND.entry + share * (nearest - SAND.entry) : SAND.entry;
+}
 
 /**
  * Ball speed over head speed for an entry distance in metres.

@@ -91,6 +91,20 @@ describe('strikeWithErrors', () => {
 		const far = struck(splash, { lowPoint: -1 }, 'sand').ballSpeed;
 		expect(far).toBeLessThan(near);
 	});
+
+	it('enters nearer the ball in a long splash, with and without errors', () => {
+		const ready = intent(play('SW', 'splash', 20), 'sand');
+		const ball = new BallState();
+		const shareAt = (speed: number, errors: boolean) => {
+			if (errors) strikeWithErrors(ready, PROFILE.expert.dispersion, speed, 0, luck({}), 0, ball);
+			else strikeAsIntended(ready, speed, 0, ball);
+			return launchOf(ball).ballSpeed / speed;
+		};
+		for (const errors of [false, true]) {
+			expect(shareAt(32, errors) / shareAt(16, errors)).toBeCloseTo(Math.exp(2 / 9.5), 9);
+			expect(shareAt(16, errors) / shareAt(8, errors)).toBeCloseTo(1, 9);
+		}
+	});
 });
 
 describe('contact', () => {

@@ -1,5 +1,5 @@
 import { strike, type Delivery } from '../ball/impact';
-import { SAND, splash } from '../ball/splash';
+import { SAND, sandEntry, splash } from '../ball/splash';
 import type { BallState } from '../ball/state';
 import { grassGrip } from '../lie/lies';
 import { IMPACT, STRIKE } from '../constants';
@@ -108,7 +108,8 @@ export function strikeAsIntended(
 	ball: BallState
 ): void {
 	if (intent.splash) {
-		splash(speed, intent.dynamicLoft, aim, SAND.entry, intent.splash, ball);
+		const entry = sandEntry(speed, intent.splash);
+		splash(speed, intent.dynamicLoft, aim, entry, intent.splash, ball);
 		return;
 	}
 	fill(intent, speed, aim);
@@ -156,8 +157,10 @@ export function strikeWithErrors(
 		(swung ? lowPointGrowth(speed) : growth) *
 		intent.stance.lowPoint *
 		deviates[offset + DEVIATES.lowPoint]!;
-	if (intent.splash)
-		return fromSand(intent, intent.splash, clubSpeed, direction, loft, lowPoint, ball);
+	if (intent.splash) {
+		const entry = sandEntry(speed, intent.splash) - lowPoint;
+		return fromSand(intent, intent.splash, clubSpeed, direction, loft, entry, ball);
+	}
 	const ahead = lowPoint + MEAN_LOW_POINT - intent.stance.behind;
 	// Grass that takes more speed than usual (a negative deviate) turns the face shut.
 	return fromGrass(intent, clubSpeed, direction, -intent.twist * grabbed, loft, ahead, ball);
@@ -191,10 +194,9 @@ function fromSand(
 	clubSpeed: MetresPerSecond,
 	direction: Radians,
 	loft: Radians,
-	lowPoint: Metres,
+	entry: Metres,
 	ball: BallState
 ): Contact {
-	const entry = SAND.entry - lowPoint;
 	if (entry < SAND.bare) {
 		fill(intent, clubSpeed, direction);
 		delivery.clubSpeed *= SAND.bareSpeed;

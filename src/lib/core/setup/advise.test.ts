@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { STANDARD_BAG } from '../club/standardBag';
+import type { SandSurface } from '../lie/sand';
 import { LEVEL_STANCE } from '../lie/stance';
 import { degrees, radians } from '../units';
 import { adviseSetup, type SetupQuestion } from './advise';
@@ -268,6 +269,14 @@ describe('the setup and the shot agree', () => {
 		expect(ask({ lie: 'sand', flight: 'splash' }).alternatives).not.toContain(
 			'firm-sand-less-open'
 		);
+	});
+
+	it('takes less sand for a long splash, never under a plugged ball', () => {
+		const cue = (speed: number, sand: SandSurface = 'medium') =>
+			ask({ lie: 'sand', flight: 'splash', speed, sand }).cue;
+		expect([16, 23].map((speed) => cue(speed))).toEqual(['splash-the-sand', 'splash-the-sand']);
+		expect(cue(25)).toBe('less-sand-for-length');
+		expect(cue(25, 'plugged')).toBe('dig-it-out');
 	});
 
 	it('opens the stance in steps of five degrees and by thirty at most', () => {

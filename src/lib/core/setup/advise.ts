@@ -1,6 +1,7 @@
+import { sandEntry } from '../ball/splash';
 import { isWedge, type Club } from '../club/club';
 import type { LieId } from '../lie/lies';
-import type { SandSurface } from '../lie/sand';
+import { SANDS, type SandSurface } from '../lie/sand';
 import type { Stance } from '../lie/stance';
 import type { Metres, MetresPerSecond, Radians, Ratio } from '../units';
 import { CENTIMETRE, radians } from '../units';
@@ -21,6 +22,7 @@ export type Cue =
 	| 'slide-the-head-under'
 	| 'face-to-the-sky'
 	| 'splash-the-sand'
+	| 'less-sand-for-length'
 	| 'down-on-it'
 	| 'pick-it-clean'
 	| 'dig-it-out';
@@ -80,6 +82,8 @@ export interface SetupQuestion {
 /** A chip is played with a small, quiet motion up to this head speed (common practice, no source). */
 const SHORT_CHIP: MetresPerSecond = 7.5;
 const PITCH: MetresPerSecond = 13;
+/** An entry so near the ball is worth saying. */
+const SHALLOW_ENTRY: Metres = 4 * CENTIMETRE;
 /** A body line is opened in steps that can be seen, and no farther than one can still turn from. */
 const LEAST_STANCE_OPEN = radians(5);
 const STANCE_STEP = radians(5);
@@ -125,10 +129,15 @@ function finishOf({ flight, speed, technique, faceOpen }: SetupQuestion): Finish
 	return speed < SHORT_CHIP && technique.stroke === 'set-and-drop' ? 'low' : 'matching';
 }
 
+function splashCue(sand: SandSurface, speed: MetresPerSecond): Cue {
+	if (sand === 'plugged') return 'dig-it-out';
+	return sandEntry(speed, SANDS[sand]) < SHALLOW_ENTRY ? 'less-sand-for-length' : 'splash-the-sand';
+}
+
 function cueOf(question: SetupQuestion): Cue {
 	const { flight, technique, lie, speed, sand, faceOpen } = question;
 	if (flight === 'putt') return 'roll-it-like-a-putt';
-	if (flight === 'splash') return sand === 'plugged' ? 'dig-it-out' : 'splash-the-sand';
+	if (flight === 'splash') return splashCue(sand, speed);
 	if (lie === 'sand') return 'pick-it-clean';
 	if (flight === 'open')
 		return technique.flop === 'trail' ? 'slide-the-head-under' : 'face-to-the-sky';

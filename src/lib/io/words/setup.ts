@@ -12,6 +12,8 @@ export const CUE_WORDS: Record<Cue, string> = {
 	'slide-the-head-under': 'Slide the head under the ball.',
 	'face-to-the-sky': 'Face looks at you at the finish.',
 	'splash-the-sand': 'Look at the sand behind the ball and splash it out.',
+	'less-sand-for-length':
+		'Less sand for the length: enter nearer the ball and shallower, and swing on through.',
 	'down-on-it': 'Hit down; it comes out low and runs.',
 	'pick-it-clean': 'Ball first and no sand: stand tall, look at its front.',
 	'dig-it-out': 'Face square, down hard behind the ball: it comes out low and runs.'
