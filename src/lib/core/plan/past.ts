@@ -60,7 +60,9 @@ export const within = ({ front, back }: Room, target: Metres): boolean =>
  * @param target metres from the ball
  */
 export function playable(question: Question, rung: Rung, target: Metres): Rung | null {
-	const tried = solveRung(question, rung.play, target, rung.solution.speed);
+	// A putt over a bank may be better played quite differently to another place.
+	const guess = rung.play.club.putter ? null : rung.solution.speed;
+	const tried = solveRung(question, rung.play, target, guess);
 	return rejectRung(question, tried) === null ? tried : null;
 }
 

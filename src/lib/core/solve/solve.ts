@@ -81,6 +81,39 @@ function bracket(
 	return { end: 'tooFar' };
 }
 
+/** Head speeds of a putt over a bank are looked at in steps of this, up to so much faster than the first that is found. */
+const PUTT_STEP = 1.08;
+const OTHER_PUTT = 1.6;
+
+/**
+ * A putt over a bank may end at one place with two head speeds: it rolls down the bank, or hops over it. Of the two intervals
+ * the one in which the finish asks less of the speed.
+ */
+function bracketOfPutt(
+	f: (speed: number) => number,
+	fastest: MetresPerSecond
+): ReturnType<typeof bracket> {
+	const first = bracket(f, fastest);
+	if ('end' in first) return first;
+	const most = Math.min(fastest, first.high * OTHER_PUTT);
+	let found: Bracket = first;
+	let steepest = Infinity;
+	let low = first.low;
+	let short = f(low);
+	while (low < most) {
+		const high = Math.min(most, low * PUTT_STEP);
+		const past = f(high);
+		const rise = (past - short) / Math.log(high / low);
+		if (short < 0 && past >= 0 && rise < steepest) {
+			found = { low, high };
+			steepest = rise;
+		}
+		low = high;
+		short = past;
+	}
+	return found;
+}
+
 /**
  * Finds the head speed for which a measure of the ball's outcome reaches zero, for a fixed aim.
  *
@@ -99,7 +132,7 @@ function solveSpeed(
 	const out = new Outcome();
 	const f = (speed: number) => measure(playIntended(intent, scene, speed, aim, out));
 	const near = guess === null ? null : bracketNear(f, guess, fastest);
-	const found = near ?? bracket(f, fastest);
+	const found = near ?? (intent.play.club.putter ? bracketOfPutt : bracket)(f, fastest);
 	if ('end' in found) {
 		const speed = found.end === 'tooFar' ? fastest : SLOWEST;
 		return { status: found.end, speed, miss: f(speed) };

@@ -1,0 +1,77 @@
+import { describe, expect, it } from 'vitest';
+import { Outcome, type Scene } from '../ball/simulate';
+import { createSegments } from '../ground/segments';
+import { SURFACE } from '../ground/surfaces';
+import { planeScene } from '../../../../tests/support/scenes';
+import { intent, play } from '../../../../tests/support/strikes';
+import { playIntended, solveCarry, solveFinish } from './solve';
+
+const putt = intent(play('Putter', 'putt'), 'fringe');
+const chip = intent(play('PW'));
+
+/** Half a metre of rough on a bank that falls 17 cm, in front of a green. */
+const overBank = (toEdge: number): Scene => ({
+	...planeScene({ stimp: 8.4 }),
+	ground: createSegments({
+		kind: 'segments',
+		toEdge,
+		rise: -0.17,
+		grass: [
+			{ kind: SURFACE.rough, length: 0.53 },
+			{ kind: SURFACE.smoothFringe, length: 1 }
+		],
+		segments: [{ length: 24, slopeAlong: 0.012, slopeAcross: 0 }],
+		greenLength: 24,
+		left: 12,
+		right: 12,
+		strips: [],
+		beside: []
+	})
+});
+
+describe('solveFinish', () => {
+	it.each([putt, chip])('ends where it is asked to, and plays what it says', (shot) => {
+		const scene = planeScene({ along: 0.02, across: 0.02 });
+		const solved = solveFinish(shot, scene, 9, 30);
+		expect(solved.status).toBe('solved');
+		expect(Math.abs(solved.miss)).toBeLessThan(0.01);
+		const again = playIntended(shot, scene, solved.speed, solved.aim, new Outcome());
+		expect(again.finishX).toBeCloseTo(9, 2);
+		expect(again.finishZ).toBeCloseTo(0, 1);
+		expect(solved.aim).toBeLessThan(0);
+	});
+
+	it('comes to the same from a guess nearby, and from one that is of no use', () => {
+		const scene = planeScene();
+		const { speed } = solveFinish(chip, scene, 9, 30);
+		for (const guess of [speed * 1.04, speed * 2])
+			expect(solveFinish(chip, scene, 9, 30, guess).speed).toBeCloseTo(speed, 2);
+	});
+
+	it('says when the fastest swing is too short, and when the slowest is too long', () => {
+		const short = solveFinish(chip, planeScene(), 60, 8);
+		expect(short).toMatchObject({ status: 'tooFar', speed: 8 });
+		expect(short.miss).toBeLessThan(-30);
+		expect(solveFinish(putt, planeScene({ along: -0.04 }), 0.02, 9).status).toBe('tooNear');
+	});
+
+	it('putts over a bank with the head speed that asks for less accuracy, wherever the steps of the search fall', () => {
+		const carries = [1.05, 1.1, 1.15, 1.2, 1.25].map((toEdge) => {
+			const scene = overBank(toEdge);
+			const { status, outcome } = solveFinish(putt, scene, toEdge + 12.4, 9);
+			expect(status).toBe('solved');
+			return outcome.carry;
+		});
+		for (const carry of carries) expect(carry).toBeGreaterThan(1.2);
+		expect(Math.max(...carries) - Math.min(...carries)).toBeLessThan(0.1);
+	});
+});
+
+describe('solveCarry', () => {
+	it('lands where it is asked to', () => {
+		const { status, outcome } = solveCarry(chip, planeScene(), 7, 30);
+		expect(status).toBe('solved');
+		expect(outcome.landingX).toBeCloseTo(7, 2);
+		expect(outcome.finishX).toBeGreaterThan(7.5);
+	});
+});
