@@ -2,21 +2,11 @@ import type { Ladder } from './ladder';
 import { chooseLeaves, settle } from './leave';
 import { nearestPlayable } from './past';
 import type { Question } from './question';
-import {
-	cheapest,
-	enter,
-	hasPlayed,
-	hopeful,
-	sampleTo,
-	strokesOf,
-	type Entry,
-	type Played,
-	type Sampler
-} from './race';
+import { LUCK, place, SMALLEST_DIFFERENCE } from './placing';
+import { enter, hasPlayed, hopeful, sampleTo, strokesOf, type Entry, type Sampler } from './race';
 import type { Rung } from './rung';
 import { mostBalls } from './sample';
-import { pairedDifference, statisticsOf } from './statistics';
-import { isBargain, orderTies, type SampledRung } from './ties';
+import type { SampledRung } from './ties';
 
 export type { SampleJob, Sampler } from './race';
 export type { SampledRung } from './ties';
@@ -33,16 +23,6 @@ const SECOND_LOOK = 320;
 const UNLIKELY = 0.1;
 /** … and at the full number of balls. */
 const HOPELESS = 0.05;
-/** Differences under this are a tie whatever the luck. */
-const SMALLEST_DIFFERENCE = 0.02;
-const CLOSE_ERRORS = 1.5;
-/** … but what costs this much more is not, however unsure it is: few balls are no leave to call a dear shot. */
-const MOST_CLOSE = 0.05;
-/** Standard errors by which a gap may differ between two lots of balls; about one in a thousand is farther off. */
-const LUCK = 3;
-/** … but what costs this much more than what is close is none, however unsure it is. */
-const MOST_LUCK = 0.06;
-
 /**
  * About how many balls a ranking plays: the first look at every play, at most so many that are asked where they are best left, and those
  * that compete.
@@ -57,43 +37,6 @@ export const ballsOf = (plays: number, samples: number): number =>
 
 /** Tells how far the sampling has come, 0 to 1. */
 export type Progress = (share: number) => void;
-
-/** Ties first, in the order of `orderTies`; the others by what they cost. */
-function finish(question: Question, entries: readonly Played[]): SampledRung[] {
-	const leader = cheapest(entries);
-	const dear = new Set<SampledRung>();
-	const sampled = entries.map(({ rung, finishes }): SampledRung => {
-		const gap = pairedDifference(finishes, leader.finishes);
-		const near = Math.min(
-			MOST_CLOSE,
-			Math.max(SMALLEST_DIFFERENCE, CLOSE_ERRORS * gap.standardError)
-		);
-		const close = gap.mean <= near;
-		// What was given up early has too few balls to be called as good.
-		const competed = finishes.x.length >= leader.finishes.x.length;
-		const luck = Math.min(MOST_LUCK, LUCK * gap.standardError);
-		const tied = close || (competed && gap.mean <= near + luck);
-		const option = {
-			rung,
-			finishes,
-			statistics: statisticsOf(finishes, question.pin),
-			tied,
-			close
-		};
-		if (gap.mean > MOST_CLOSE) dear.add(option);
-		return option;
-	});
-	const cheap = sampled.filter((option) => option.tied && !dear.has(option));
-	for (const option of dear) option.tied &&= !isBargain(option, cheap);
-	const costs = ({ statistics }: SampledRung) => statistics.expectedStrokes;
-	return [
-		...orderTies(
-			sampled.filter(({ tied }) => tied),
-			({ play }) => (question.request.player.swings[play.club.id]?.known.length ?? 0) > 0
-		),
-		...sampled.filter(({ tied }) => !tied).sort((a, b) => costs(a) - costs(b))
-	];
-}
 
 /** Plays that are out at the pin but work for a place behind it; none where nothing works and the least bad are in. */
 function playablePast(question: Question, { rungs, rejected, compromised }: Ladder): Rung[] {
@@ -138,5 +81,7 @@ export async function rankLadder(
 	const contenders = hopeful(entries, SMALLEST_DIFFERENCE, LUCK);
 	if (contenders.length > 1) await sampleTo(contenders, mostBalls(samples), sampler);
 	progress(1);
-	return finish(question, settle(entries.filter(hasPlayed)));
+	const { swings } = question.request.player;
+	const measured = ({ play }: Rung) => (swings[play.club.id]?.known.length ?? 0) > 0;
+	return place(settle(entries.filter(hasPlayed)), question.pin, measured);
 }
