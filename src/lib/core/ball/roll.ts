@@ -27,6 +27,13 @@ const FOLD: Metres = 0.02;
 const FOLD_STEPS = 64;
 const RANGE: Metres = 150;
 
+/** A border that was in the way may be passed by on a bent path: it is looked for in so many steps. */
+const APPROACH_STEPS = 12;
+
+/** The border ahead lies within this time, as a step that was halved has shown; Infinity where none is known of. */
+let borderWithin: Seconds = Infinity;
+let approaching = 0;
+
 /** The ground where the ball is, half-way through a step, and at its end. */
 let here = new GroundSample();
 const half = new GroundSample();
@@ -138,7 +145,10 @@ function rollStep(ball: BallState, ground: Ground, speed: number, dt: number): v
 	ball.t += dt;
 }
 
-/** Steps on, no farther than to the border of what `here` knows; `there` is then the ground at the end. */
+/**
+ * Steps on, no farther than to the border of what `here` knows; `there` is then the ground at the end. A step over the border is halved
+ * until it ends before it or just past it; those that follow halve what is left.
+ */
 function advance(
 	ball: BallState,
 	ground: Ground,
@@ -147,14 +157,25 @@ function advance(
 	longest: Seconds
 ): void {
 	const friction = frictionOn[here.kind]!;
-	let dt = Math.max(SHORTEST_TIME, Math.min(longest, LONGEST_STEP / speed, speed / (2 * friction)));
+	const free = Math.min(longest, LONGEST_STEP / speed, speed / (2 * friction));
+	const shortest = BORDER / speed;
+	let dt = Math.max(SHORTEST_TIME, Math.min(free, Math.max(shortest, borderWithin / 2)));
 	copyMotion(ball, before);
 	for (;;) {
 		rollStep(ball, ground, speed, dt);
 		const crossed = uniform ? !inPatch(ball.x, ball.z) : there.kind !== here.kind;
-		if (!crossed || !(dt * speed > BORDER)) break;
+		if (!crossed) {
+			if (borderWithin < Infinity) borderWithin = approaching-- > 0 ? dt : Infinity;
+			return;
+		}
+		if (!(dt > shortest)) {
+			borderWithin = Infinity;
+			return;
+		}
+		if (borderWithin === Infinity) approaching = APPROACH_STEPS;
 		copyMotion(before, ball);
 		dt /= 2;
+		borderWithin = dt;
 	}
 }
 
@@ -178,6 +199,7 @@ export function roll(
 	setFriction(greenSpeed, deviate);
 	const deadline = ball.t + TIME_CAP;
 	const longest = recorder ? LONGEST_DRAWN : LONGEST_TIME;
+	borderWithin = Infinity;
 	let known = false;
 	let [anchorX, anchorZ] = [Infinity, Infinity];
 	ground.sample(ball.x, ball.z, here);
