@@ -1,7 +1,8 @@
 import { expose } from 'comlink';
 import { surveyReport } from '../core/green/surveyReport';
 import { createLocalSampler } from '../core/plan/localSampler';
-import { firstAnswer, plan } from '../core/plan/plan';
+import { Follower } from '../core/plan/follower';
+import { plan } from '../core/plan/plan';
 import { landingRegion } from '../core/plan/landingRegion';
 import { Question } from '../core/plan/question';
 import { missCost } from '../core/plan/whereToMiss';
@@ -11,6 +12,8 @@ import type { PlannerWorker } from './protocol';
 
 let opened: Question | null = null;
 let sampler: ReturnType<typeof createLocalSampler> | null = null;
+
+const follower = new Follower();
 
 function question(): Question {
 	if (!opened) throw new Error('no question is open');
@@ -22,7 +25,7 @@ const worker: PlannerWorker = {
 		opened = new Question(request);
 		sampler = null;
 	},
-	firstAnswer: () => firstAnswer(question()),
+	firstAnswer: () => follower.answer(question()),
 	sample: (jobs) => (sampler ??= createLocalSampler(question()))(jobs),
 	plan: (deal, progress) => plan(question(), deal, progress),
 	landingRegion: (rung) => landingRegion(question(), rung),

@@ -5,6 +5,7 @@ import { nearestPlayable } from './past';
 import type { Question } from './question';
 import { rejectSetup, type Rejection } from './reject';
 import { rejectRung, solveRung, type Rung } from './rung';
+import type { Trail } from './trail';
 
 /** A play that is out, and why. */
 export interface RejectedPlay {
@@ -22,10 +23,10 @@ export interface Ladder {
 	compromised: boolean;
 }
 
-function judge(question: Question, play: Play): Rung | RejectedPlay {
+function judge(question: Question, play: Play, trail: Trail | null): Rung | RejectedPlay {
 	const setup = rejectSetup(question.intent(play), question.situation.lie);
 	if (setup) return { play, rejection: setup, rung: null };
-	const rung = solveRung(question, play);
+	const rung = solveRung(question, play, question.target, trail?.guess(play));
 	const rejection = rejectRung(question, rung);
 	return rejection ? { play, rejection, rung } : rung;
 }
@@ -65,21 +66,23 @@ function readmit(question: Question, rungs: Rung[], rejected: RejectedPlay[]): v
  * Solves and judges every play the bag and the lie allow.
  *
  * @param plays fewer of them, where a quick look is enough
+ * @param trail of a question nearby, for an answer that is wanted at once
  * @returns rungs by rising air share. Where all are out, the least bad are let back in, with what speaks against them; a bag that holds a club always has an answer.
  */
 export function buildLadder(
 	question: Question,
-	plays: readonly Play[] = candidates(question.request.bag, question.situation)
+	plays: readonly Play[] = candidates(question.request.bag, question.situation),
+	trail: Trail | null = null
 ): Ladder {
 	const rungs: Rung[] = [];
 	const rejected: RejectedPlay[] = [];
 	for (const play of plays) {
-		const judged = judge(question, play);
+		const judged = judge(question, play, trail);
 		if ('rejection' in judged) rejected.push(judged);
 		else rungs.push(judged);
 	}
 	if (rungs.length === 0)
-		rungs.push(...rejected.flatMap((out) => nearestPlayable(question, out) ?? []));
+		rungs.push(...rejected.flatMap((out) => nearestPlayable(question, out, trail) ?? []));
 	const compromised = rungs.length === 0;
 	if (compromised) readmit(question, rungs, rejected);
 	rungs.sort((a, b) => a.airShare - b.airShare);

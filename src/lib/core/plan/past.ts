@@ -1,8 +1,10 @@
 import type { Play } from '../player/intent';
+import type { Guess } from '../solve/solve';
 import type { Metres } from '../units';
 import type { Question } from './question';
 import type { Rejection } from './reject';
-import { rejectRung, solveRung, type Rung } from './rung';
+import { guessFrom, rejectRung, solveRung, type Rung } from './rung';
+import type { Trail } from './trail';
 
 /** A ball is meant to end no nearer to the end of the green than this. */
 const GREEN_MARGIN: Metres = 0.5;
@@ -61,8 +63,17 @@ export const within = ({ front, back }: Room, target: Metres): boolean =>
  */
 export function playable(question: Question, rung: Rung, target: Metres): Rung | null {
 	// A putt over a bank may be better played quite differently to another place.
-	const guess = rung.play.club.putter ? null : rung.solution.speed;
-	const tried = solveRung(question, rung.play, target, guess);
+	const guess = rung.play.club.putter ? null : { ...guessFrom(rung), hopeless: false };
+	return playableFrom(question, rung.play, target, guess);
+}
+
+function playableFrom(
+	question: Question,
+	play: Play,
+	target: Metres,
+	guess: Guess | null
+): Rung | null {
+	const tried = solveRung(question, play, target, guess);
 	return rejectRung(question, tried) === null ? tried : null;
 }
 
@@ -71,14 +82,22 @@ export function playable(question: Question, rung: Rung, target: Metres): Rung |
  *
  * @param question opened
  * @param out a play that is out at the pin
+ * @param trail of a question nearby: the place found there is good enough, and where none was found none is looked for
  * @returns null where there is none on this green, or more length would not mend what is wrong; shaped shots are not asked
  */
 export function nearestPlayable(
 	question: Question,
-	{ play, rung, rejection }: OutAtPin
+	{ play, rung, rejection }: OutAtPin,
+	trail: Trail | null = null
 ): Rung | null {
 	if (!rung || play.shape !== 'straight' || !MENDED_BY_LENGTH.includes(rejection.code)) return null;
 	const room = roomOf(question);
+	const before = trail?.past(play);
+	if (before === null) return null;
+	if (before && within(room, question.target + before.by)) {
+		const found = playableFrom(question, play, question.target + before.by, before.guess);
+		if (found) return found;
+	}
 	let out = 0;
 	for (const step of STEPS) {
 		if (!within(room, question.target + step)) return null;

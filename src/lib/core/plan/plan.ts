@@ -87,9 +87,10 @@ export function detailsOf(question: Question, rung: Rung): RungDetails {
  * The deterministic ladder with its details: fast enough to follow a dragging finger.
  *
  * @param question opened
+ * @param free its ladder without a school
  */
-export function firstAnswer(question: Question): FirstAnswer {
-	const { ladder } = withinSchool(question, buildLadder(question));
+export function firstAnswer(question: Question, free = buildLadder(question)): FirstAnswer {
+	const { ladder } = withinSchool(question, free);
 	return { ladder, details: ladder.rungs.map((rung) => detailsOf(question, rung)) };
 }
 

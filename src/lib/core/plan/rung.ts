@@ -5,8 +5,8 @@ import type { Play } from '../player/intent';
 import { dispersionWith } from '../player/player';
 import { flightSetup } from '../setup/flights';
 import { heightOnPath, pathOf, type Path } from '../solve/path';
-import { playIntended, solveFinish, type Solution } from '../solve/solve';
-import type { Metres, MetresPerSecond, Ratio } from '../units';
+import { playIntended, solveFinish, type Guess, type Solution } from '../solve/solve';
+import type { Metres, Ratio } from '../units';
 import type { Question } from './question';
 import { rejectSolution, type Flown, type Rejection } from './reject';
 import type { HazardKind } from './situation';
@@ -50,13 +50,13 @@ function rungOf(question: Question, play: Play, target: Metres, solution: Soluti
  * Solves one play; judged elsewhere.
  *
  * @param target station where the ball is to end, the pin's own where it is left out
- * @param guess head speed of the same play for a place nearby
+ * @param guess what solved the same play for a place nearby
  */
 export function solveRung(
 	question: Question,
 	play: Play,
 	target: Metres = question.target,
-	guess: MetresPerSecond | null = null
+	guess: Guess | null = null
 ): Rung {
 	const intent = question.intent(play);
 	const solution = solveFinish(intent, question.bare, target, question.fastest(play), guess);
@@ -76,6 +76,18 @@ export function leanTo(question: Question, { play, solution, target }: Rung, sid
 	const outcome = playIntended(question.intent(play), question.bare, speed, aim, new Outcome());
 	return { ...rungOf(question, play, target, { ...solution, aim, outcome }), side, safe: true };
 }
+
+/**
+ * Where to start from for the same play at a place nearby.
+ *
+ * @param rung solved
+ * @returns `hopeless` where the search found no place to stop
+ */
+export const guessFrom = ({ solution: { speed, aim, status } }: Rung): Guess => ({
+	speed,
+	aim,
+	hopeless: status === 'noStop'
+});
 
 /** Whatever its flight, a shot that asks for a swing far past any measured with this club is a guess. */
 function rejectMeasured({ request }: Question, { play, solution }: Rung): Rejection | null {

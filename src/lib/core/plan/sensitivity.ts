@@ -1,7 +1,7 @@
 import { Outcome } from '../ball/simulate';
 import type { LieId } from '../lie/lies';
 import { FOOT, YARD, fromPercent, type Metres } from '../units';
-import { solveRung, type Rung } from './rung';
+import { guessFrom, solveRung, type Rung } from './rung';
 import { planSwing, type PlannedSwing } from './swing';
 import type { Question } from './question';
 import type { Situation } from './situation';
@@ -70,7 +70,10 @@ export function sensitivityOf(question: Question, rung: Rung): Sensitivity {
 		change({ ...situation, edgeToPin: Math.max(0.1, situation.edgeToPin + by) });
 	const instead = (by: Metres): PlannedSwing => {
 		const { play, target } = rung;
-		const moved = solveRung(question, play, Math.max(0.2, target + by), speed);
+		const moved = solveRung(question, play, Math.max(0.2, target + by), {
+			...guessFrom(rung),
+			hopeless: false
+		});
 		return planSwing(play.club, moved.solution.speed, question.request.player);
 	};
 	return {

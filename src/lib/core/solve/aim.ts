@@ -49,7 +49,7 @@ export interface Shooter {
  * @returns the best within 0.15 m where it does not settle, null where there is none
  * @source C. Broyden, A class of methods for solving nonlinear simultaneous equations, Mathematics of Computation 19 (1965)
  */
-function correctTogether(
+export function correctTogether(
 	{ play, targetX, slowest, fastest }: Shooter,
 	from: AimTried
 ): AimTried | null {

@@ -45,7 +45,9 @@ describe('solveFinish', () => {
 		const scene = planeScene();
 		const { speed } = solveFinish(chip, scene, 9, 30);
 		for (const guess of [speed * 1.04, speed * 2])
-			expect(solveFinish(chip, scene, 9, 30, guess).speed).toBeCloseTo(speed, 2);
+			expect(
+				solveFinish(chip, scene, 9, 30, { speed: guess, aim: 0, hopeless: false }).speed
+			).toBeCloseTo(speed, 2);
 	});
 
 	it('says when the fastest swing is too short, and when the slowest is too long', () => {

@@ -2,7 +2,15 @@ import { follow, Outcome, type Scene } from '../ball/simulate';
 import { UniformPatch } from '../ground/ground';
 import { NO_LUCK } from '../ground/surfaces';
 import { BallState } from '../ball/state';
-import { findAim, NEAR_ENOUGH, TOLERANCE, type Shooter, type SolveStatus } from './aim';
+import {
+	correctTogether,
+	findAim,
+	NEAR_ENOUGH,
+	TOLERANCE,
+	type AimTried,
+	type Shooter,
+	type SolveStatus
+} from './aim';
 import { findRoot, type RootOptions } from '../math/roots';
 import type { Intent } from '../player/intent';
 import { strikeAsIntended } from '../player/strike';
@@ -15,6 +23,14 @@ export interface Solution {
 	/** Past (+) or short (−) of the target along the line. */
 	miss: Metres;
 	outcome: Outcome;
+}
+
+/** What solved a question nearby, to start from. */
+export interface Guess {
+	speed: MetresPerSecond;
+	aim: Radians;
+	/** Nothing was found there after a full search: where starting from it leads nowhere either, there is none. */
+	hopeless: boolean;
 }
 
 const SLOWEST: MetresPerSecond = 1;
@@ -145,12 +161,27 @@ function solveSpeed(
 /** Ground of one slope lets every ball rest or none; only there is a straight shot that does not stop the last word. */
 const isUniform = (scene: Scene): boolean => scene.ground.patch(0, 0, patch);
 
+function search(shooter: Shooter, scene: Scene): AimTried {
+	const straight = shooter.tryAim(0, false, null);
+	const searchable =
+		straight.status === 'noStop' ? !isUniform(scene) : straight.status === 'solved';
+	return searchable ? findAim(shooter, straight) : straight;
+}
+
+/** Corrects a guess; null where that does not settle and there may be more to find. */
+function startFrom(shooter: Shooter, { speed, aim, hopeless }: Guess): AimTried | null {
+	const { finishX, finishZ } = shooter.play(speed, aim);
+	const guessed = { speed, aim, miss: finishX - shooter.targetX, side: finishZ };
+	const settled = correctTogether(shooter, { ...guessed, status: 'solved' });
+	return settled ?? (hopeless ? { ...guessed, status: 'noStop' } : null);
+}
+
 /**
  * Finds head speed and aim for which the ball, played as intended, ends at (targetX, 0).
  *
  * @param scene without hole; hazards are judged afterwards
  * @param fastest head speed that may be asked for
- * @param guess head speed of the same play for a place nearby
+ * @param guess the same play for a place nearby: the correction of `aim.ts` starts from it, and all the rest is done where that fails
  * @returns the best found with its status: a bracketed root find straight ahead, then the searches of `aim.ts`. `noStop` where even
  *   the best ends more than 0.45 m away.
  */
@@ -159,7 +190,7 @@ export function solveFinish(
 	scene: Scene,
 	targetX: Metres,
 	fastest: MetresPerSecond,
-	guess: MetresPerSecond | null = null
+	guess: Guess | null = null
 ): Solution {
 	const outcome = new Outcome();
 	const past = (o: Outcome) => o.finishX - targetX;
@@ -170,10 +201,7 @@ export function solveFinish(
 		return { ...solved, aim, side: play(solved.speed, aim).finishZ };
 	};
 	const shooter: Shooter = { targetX, slowest: SLOWEST, fastest, play, tryAim };
-	const straight = tryAim(0, false, guess);
-	const searchable =
-		straight.status === 'noStop' ? !isUniform(scene) : straight.status === 'solved';
-	const found = searchable ? findAim(shooter, straight) : straight;
+	const found = (guess && startFrom(shooter, guess)) ?? search(shooter, scene);
 	const { speed, aim } = found;
 	play(speed, aim);
 	const near = Math.hypot(past(outcome), outcome.finishZ) <= 1.5 * NEAR_ENOUGH;

@@ -1,0 +1,148 @@
+import { describe, expect, it, vi } from 'vitest';
+import { question as ask } from '../../../../tests/support/scenes';
+import { playKey } from './candidates';
+import { Follower } from './follower';
+import { firstAnswer, type FirstAnswer } from './plan';
+import { isNear, trailOf } from './trail';
+import { buildLadder } from './ladder';
+
+const bag = ['7i', 'PW', 'SW'].map((name, i) => ({ name, loft: [34, 46, 56][i]! }));
+const at = (situation: Record<string, unknown>, rest: Record<string, unknown> = {}) =>
+	ask({ toEdge: 3, edgeToPin: 9, slopeAcross: 2, ...situation }, {}, { bag, ...rest });
+const told = ({ ladder, details }: FirstAnswer) =>
+	ladder.rungs.map(({ play, solution }, i) => ({
+		play: playKey(play),
+		speed: solution.speed,
+		aim: details[i]!.aimOffset
+	}));
+
+/** Nothing works at this pin: water up to just before it. */
+const beyondWater = (edgeToPin: number) =>
+	at({
+		toEdge: 4,
+		edgeToPin,
+		beyondPin: 9,
+		slopeAcross: 0,
+		hazards: [{ kind: 'water', from: 1, to: 4.5, height: 1.2 }]
+	});
+
+describe('a follower', () => {
+	it('says of each step of a drag what a fresh look says', () => {
+		const follower = new Follower();
+		for (const edgeToPin of [9, 9.1, 9.25, 9.5, 8.9]) {
+			const question = at({ edgeToPin });
+			const [followed, fresh] = [told(follower.answer(question)), told(firstAnswer(question))];
+			expect(followed.map(({ play }) => play)).toEqual(fresh.map(({ play }) => play));
+			followed.forEach(({ speed, aim }, i) => {
+				expect(speed / fresh[i]!.speed).toBeCloseTo(1, 2);
+				expect(Math.abs(aim - fresh[i]!.aim)).toBeLessThan(0.03);
+			});
+		}
+	});
+
+	it('plays far fewer balls for it', () => {
+		const balls = (question: ReturnType<typeof at>, follower: Follower) => {
+			const played = vi.spyOn(question.bare.ground, 'height');
+			follower.answer(question);
+			return played.mock.calls.length;
+		};
+		const follower = new Follower();
+		const fresh = balls(at({ edgeToPin: 9 }), follower);
+		expect(balls(at({ edgeToPin: 9.1 }), follower)).toBeLessThan(0.6 * fresh);
+		expect(balls(at({ edgeToPin: 14 }), follower)).toBeGreaterThan(0.8 * fresh);
+	});
+
+	it('finds the way past a pin that nothing reaches, and goes on finding it', () => {
+		const follower = new Follower();
+		for (const edgeToPin of [0.7, 0.75, 0.8]) {
+			const question = beyondWater(edgeToPin);
+			const { rungs } = follower.answer(question).ladder;
+			expect(rungs.length).toBeGreaterThan(0);
+			expect(rungs.map(({ play }) => playKey(play)).sort()).toEqual(
+				firstAnswer(question)
+					.ladder.rungs.map(({ play }) => playKey(play))
+					.sort()
+			);
+			for (const { safe, target } of rungs) {
+				expect(safe).toBe(true);
+				expect(target).toBeGreaterThan(question.target);
+			}
+		}
+	});
+
+	it('stays within the school of whoever asks', () => {
+		const { rungs } = new Follower().answer(
+			ask({ toEdge: 3, edgeToPin: 9 }, { school: 'one-wedge-two-ways' })
+		).ladder;
+		expect(new Set(rungs.map(({ play }) => play.club.name))).toEqual(new Set(['LW']));
+	});
+});
+
+describe('a trail', () => {
+	it('knows how each play was solved, in or out, and that no place past the pin was looked for', () => {
+		const question = at({ lie: 'semi-rough', toEdge: 6, edgeToPin: 3 });
+		const ladder = buildLadder(question);
+		const trail = trailOf(question, ladder);
+		const solved = [...ladder.rungs, ...ladder.rejected.flatMap(({ rung }) => rung ?? [])];
+		expect(ladder.rejected.length).toBeGreaterThan(0);
+		for (const { play, solution } of solved) {
+			expect(trail.guess(play)).toEqual({
+				speed: solution.speed,
+				aim: solution.aim,
+				hopeless: solution.status === 'noStop'
+			});
+			expect(trail.past(play)).toBeUndefined();
+		}
+	});
+
+	it('knows where a play was left, and which was left nowhere', () => {
+		const question = beyondWater(0.7);
+		const ladder = buildLadder(question);
+		const trail = trailOf(question, ladder);
+		const [rung] = ladder.rungs;
+		expect(trail.past(rung!.play)?.by).toBeCloseTo(rung!.target - question.target, 12);
+		expect(trail.guess(rung!.play)?.speed).not.toBe(rung!.solution.speed);
+		const nowhere = ladder.rejected.find(({ play }) => ladder.rungs.every((r) => r.play !== play));
+		expect(trail.past(nowhere!.play)).toBeNull();
+	});
+});
+
+describe('near', () => {
+	const survey = (height: number) => ({
+		points: [-2, 4, 10, 16].flatMap((x) => [-6, 6].map((z) => [x, z, height * x]))
+	});
+	const near = (a: Record<string, unknown>, b: Record<string, unknown>) =>
+		isNear(at(a).situation, at(b).situation);
+
+	it('is what has hardly moved', () => {
+		expect(near({}, {})).toBe(true);
+		expect(near({}, { toEdge: 3.9, edgeToPin: 8.1 })).toBe(true);
+		expect(near({}, { toEdge: 4.1, edgeToPin: 7.9 })).toBe(false);
+		expect(near({}, { edgeToPin: 9.9 })).toBe(true);
+		expect(near({}, { edgeToPin: 10.1 })).toBe(false);
+		expect(near({}, { lie: 'tight' })).toBe(false);
+		expect(near({}, { rise: 0.2 })).toBe(true);
+		expect(near({}, { rise: 0.4 })).toBe(false);
+		expect(near({ stimpFeet: 10 }, { stimpFeet: 11 })).toBe(true);
+		expect(near({ stimpFeet: 10 }, { stimpFeet: 12 })).toBe(false);
+	});
+
+	it('is on the same ground', () => {
+		expect(near({ survey: survey(0.01) }, { survey: survey(0.01) })).toBe(true);
+		expect(near({ survey: survey(0.01) }, { survey: survey(0.02) })).toBe(false);
+		expect(near({ survey: survey(0.01) }, {})).toBe(false);
+		expect(near({}, { survey: survey(0.01) })).toBe(false);
+		const { situation } = at({ survey: survey(0.01) });
+		const moved = (change: Partial<NonNullable<typeof situation.survey>['placement']>) => ({
+			...situation,
+			survey: {
+				...situation.survey!,
+				placement: { ...situation.survey!.placement, ...change }
+			}
+		});
+		expect(isNear(situation, moved({ u: 0.9 }))).toBe(true);
+		expect(isNear(situation, moved({ u: 0.8, v: 0.8 }))).toBe(false);
+		expect(isNear(situation, moved({ heading: 0.1 }))).toBe(true);
+		expect(isNear(situation, moved({ heading: 0.3 }))).toBe(false);
+	});
+});
