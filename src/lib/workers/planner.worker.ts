@@ -2,7 +2,7 @@ import { expose } from 'comlink';
 import { surveyReport } from '../core/green/surveyReport';
 import { createLocalSampler } from '../core/plan/localSampler';
 import { Follower } from '../core/plan/follower';
-import { plan } from '../core/plan/plan';
+import { plan, type FirstAnswer } from '../core/plan/plan';
 import { landingRegion } from '../core/plan/landingRegion';
 import { Question } from '../core/plan/question';
 import { missCost } from '../core/plan/whereToMiss';
@@ -20,12 +20,20 @@ function question(): Question {
 	return opened;
 }
 
+/** Nobody draws the paths of what is out: they stay here, since points cost more to send than to compute. */
+function lightened({ ladder, details }: FirstAnswer): FirstAnswer {
+	const rejected = ladder.rejected.map((out) =>
+		out.rung ? { ...out, rung: { ...out.rung, path: [] } } : out
+	);
+	return { ladder: { ...ladder, rejected }, details };
+}
+
 const worker: PlannerWorker = {
 	open(request) {
 		opened = new Question(request);
 		sampler = null;
 	},
-	firstAnswer: () => follower.answer(question()),
+	firstAnswer: () => lightened(follower.answer(question())),
 	sample: (jobs) => (sampler ??= createLocalSampler(question()))(jobs),
 	plan: (deal, progress) => plan(question(), deal, progress),
 	landingRegion: (rung) => landingRegion(question(), rung),

@@ -46,18 +46,20 @@ export interface Shooter {
  * Corrects head speed and aim together from a straight shot that ends beside the target (Broyden's method on the relative head speed
  * and the aim): a handful of balls where the ground is smooth.
  *
+ * @param rounds balls at most
  * @returns the best within 0.15 m where it does not settle, null where there is none
  * @source C. Broyden, A class of methods for solving nonlinear simultaneous equations, Mathematics of Computation 19 (1965)
  */
 export function correctTogether(
 	{ play, targetX, slowest, fastest }: Shooter,
-	from: AimTried
+	from: AimTried,
+	rounds = JOINT_ROUNDS
 ): AimTried | null {
 	let { speed, aim, miss, side } = from;
 	let best: AimTried | null = null;
 	// Rows: miss along, miss aside; columns: relative head speed (range grows with its square), aim.
 	const slope = [2 * targetX, 0, 0, targetX];
-	for (let round = 0; round < JOINT_ROUNDS; round++) {
+	for (let round = 0; round < rounds; round++) {
 		if (Math.abs(miss) <= TOLERANCE && Math.abs(side) <= 2 * TOLERANCE)
 			return { status: 'solved', speed, aim, miss, side };
 		if (Math.hypot(miss, side) < Math.min(CLOSE, offBy(best)))

@@ -168,11 +168,16 @@ function search(shooter: Shooter, scene: Scene): AimTried {
 	return searchable ? findAim(shooter, straight) : straight;
 }
 
+/** A guess that is any good settles in so many rounds; one that led nowhere last time is given fewer. */
+const GUESS_ROUNDS = 6;
+const HOPELESS_ROUNDS = 3;
+
 /** Corrects a guess; null where that does not settle and there may be more to find. */
 function startFrom(shooter: Shooter, { speed, aim, hopeless }: Guess): AimTried | null {
 	const { finishX, finishZ } = shooter.play(speed, aim);
 	const guessed = { speed, aim, miss: finishX - shooter.targetX, side: finishZ };
-	const settled = correctTogether(shooter, { ...guessed, status: 'solved' });
+	const rounds = hopeless ? HOPELESS_ROUNDS : GUESS_ROUNDS;
+	const settled = correctTogether(shooter, { ...guessed, status: 'solved' }, rounds);
 	return settled ?? (hopeless ? { ...guessed, status: 'noStop' } : null);
 }
 
