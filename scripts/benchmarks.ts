@@ -13,6 +13,7 @@ import { SURFACE } from '../src/lib/core/ground/surfaces';
 import { turfOf } from '../src/lib/core/ground/turf';
 import { createRng } from '../src/lib/core/math/random';
 import { localSampler } from '../src/lib/core/plan/localSampler';
+import { Follower } from '../src/lib/core/plan/follower';
 import { firstAnswer, plan } from '../src/lib/core/plan/plan';
 import type { SampleJob } from '../src/lib/core/plan/rank';
 import { Question } from '../src/lib/core/plan/question';
@@ -149,11 +150,25 @@ function onDemoGreen() {
 	};
 }
 
-const bump = (): Question =>
+const SLOPING = { slopeAlong: -1, slopeAcross: 1 };
+/** The same shot in other worlds, each of which is planned. */
+const WORLDS = {
+	level: {},
+	windy: { wind: { along: 3, across: 2 } },
+	tiered: {
+		segments: [
+			{ length: 4, slopeAlong: 0 },
+			{ length: 1.5, slopeAlong: 8 },
+			{ length: 20, slopeAlong: -1, slopeAcross: 1 }
+		]
+	}
+};
+
+const bump = (world: object = SLOPING, edgeToPin = 9): Question =>
 	new Question(
 		planRequestToCore(
 			planRequestSchema.parse({
-				situation: { toEdge: 3, edgeToPin: 9, stimpFeet: 10, slopeAlong: -1, slopeAcross: 1 },
+				situation: { toEdge: 3, edgeToPin, stimpFeet: 10, ...world },
 				player: { skill: 'middle' }
 			})
 		)
@@ -251,7 +266,32 @@ interface Times {
 	firstLadderMs: number;
 	surveyedPlanMs: number;
 	surveyedLadderMs: number;
+	/** Ladder of a pin that is dragged to and fro. */
+	draggedLadderMs: number;
 	missMapMs: number;
+	/** Plans by world, and first ladders. */
+	worlds: Record<string, number>;
+}
+
+/** Full plan and first ladder in each of `WORLDS`. */
+async function worldTimes(threads: Worker[]): Promise<Record<string, number>> {
+	const times: Record<string, number> = {};
+	for (const [name, world] of Object.entries(WORLDS)) {
+		const asked = bump(world);
+		const sampler = threadedSampler(asked, threads);
+		await plan(asked, sampler);
+		times[`${name}PlanMs`] = await timed(7, () => plan(asked, sampler));
+		times[`${name}LadderMs`] = await timed(15, () => void firstAnswer(bump(world)));
+	}
+	return times;
+}
+
+/** Time of a ladder while a pin moves by five centimetres and back. */
+async function draggedLadder(ladderOf: (step: number) => Question): Promise<number> {
+	const follower = new Follower();
+	let step = 0;
+	for (let i = 0; i < 6; i++) follower.answer(ladderOf(++step % 2));
+	return timed(15, () => void follower.answer(ladderOf(++step % 2)));
 }
 
 async function planTimes(): Promise<Times> {
@@ -277,13 +317,28 @@ async function planTimes(): Promise<Times> {
 			7,
 			() => void firstAnswer(new Question(demo.question.request))
 		);
+		const { request } = demo.question;
+		const { situation } = request;
+		const draggedLadderMs = await draggedLadder((step) => {
+			const edgeToPin = situation.edgeToPin + 0.05 * step;
+			return new Question({ ...request, situation: { ...situation, edgeToPin } });
+		});
+		const worlds = await worldTimes(threads);
 		// One thread does every tenth spot: the page's two workers share all of them.
 		const some = demo.spots.filter((_, i) => i % 10 === 0);
 		const onOneThread = await timed(1, () => {
 			for (const spot of some) missCost(demo.misses, spot);
 		});
 		const missMapMs = (onOneThread * demo.spots.length) / some.length / THREADS;
-		return { planMs, firstLadderMs, surveyedPlanMs, surveyedLadderMs, missMapMs };
+		return {
+			planMs,
+			firstLadderMs,
+			surveyedPlanMs,
+			surveyedLadderMs,
+			draggedLadderMs,
+			missMapMs,
+			worlds
+		};
 	} finally {
 		await Promise.all(threads.map((thread) => thread.terminate()));
 	}
@@ -305,6 +360,10 @@ export async function runBenchmarks({ json }: { json: boolean }): Promise<void> 
 		surveyedOverPlane: Number((rates.surveyed / rates.plane).toFixed(2)),
 		surveyedPlanMs: Number(times.surveyedPlanMs.toFixed(1)),
 		surveyedLadderMs: Number(times.surveyedLadderMs.toFixed(1)),
+		draggedLadderMs: Number(times.draggedLadderMs.toFixed(1)),
+		...Object.fromEntries(
+			Object.entries(times.worlds).map(([name, ms]) => [name, Number(ms.toFixed(1))])
+		),
 		missMapOf200SpotsMs: Math.round(times.missMapMs),
 		...(await practiceFigures())
 	};

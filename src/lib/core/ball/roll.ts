@@ -10,7 +10,7 @@ import type { BallState, PathRecorder } from './state';
 /** `runaway`: the slope holds no ball, or it has left the map. */
 export type RollStatus = 'rest' | 'holed' | 'runaway';
 
-const LONGEST_STEP: Metres = 0.5;
+const LONGEST_STEP: Metres = 0.6;
 const LONGEST_TIME: Seconds = 0.3;
 /** A path that is drawn wants more points than it needs. */
 const LONGEST_DRAWN: Seconds = 0.05;

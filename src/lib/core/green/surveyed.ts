@@ -17,8 +17,8 @@ export interface SurveyedSpec {
 	/** Extra slope along the line, + uphill: what if the reading is off; and across it, + falls to the right. */
 	tilt: Ratio;
 	tiltAcross?: Ratio;
-	/** What grows at a place of the line of play. */
-	kindAt: (x: Metres, z: Metres) => SurfaceKind;
+	/** What grows at a place, in the coordinates of the line of play and in those of the map. */
+	kindAt: (x: Metres, z: Metres, u: Metres, v: Metres) => SurfaceKind;
 }
 
 /**
@@ -73,11 +73,13 @@ export function createSurveyed({
 			tilt * x -
 			tiltAcross * z,
 		sample(x: Metres, z: Metres, out: GroundSample) {
-			field.sample(u0 + x * cos + z * sin, v0 + x * sin - z * cos, sampled);
+			const u = u0 + x * cos + z * sin;
+			const v = v0 + x * sin - z * cos;
+			field.sample(u, v, sampled);
 			out.height = sampled.height - base + tilt * x - tiltAcross * z;
 			out.gradientX = sampled.gradientU * cos + sampled.gradientV * sin + tilt;
 			out.gradientZ = sampled.gradientU * sin - sampled.gradientV * cos - tiltAcross;
-			out.kind = kindAt(x, z);
+			out.kind = kindAt(x, z, u, v);
 		},
 		patch: () => false
 	};

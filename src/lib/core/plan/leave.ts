@@ -129,16 +129,40 @@ export async function chooseLeaves(
 	return [...entries, ...elsewhere, ...turned, ...(careful ? [careful] : [])];
 }
 
+/** Entries by the play they are, in the order in which they came. */
+function byPlay<T extends Entry>(entries: readonly T[]): T[][] {
+	const plays = new Map<unknown, T[]>();
+	for (const entry of entries)
+		plays.set(entry.rung.play, [...(plays.get(entry.rung.play) ?? []), entry]);
+	return [...plays.values()];
+}
+
+/**
+ * The places that `settle` may still choose once more balls are in; the careful place stays.
+ *
+ * @param entries a play's own place before its others
+ * @param errors how many standard errors of a gap may be due to chance
+ */
+export function stillOpen(entries: readonly Played[], errors: number): Played[] {
+	const careful = entries.filter((entry) => entry.careful);
+	const open = byPlay(entries.filter((entry) => !entry.careful)).flatMap(([own, ...others]) => {
+		const saved = others.map((other) => pairedDifference(own!.finishes, other.finishes));
+		const left = others.filter(
+			(_, i) => saved[i]!.mean + errors * saved[i]!.standardError > WORTH_LEAVING
+		);
+		const settled = saved.some((gap) => gap.mean - errors * gap.standardError > WORTH_LEAVING);
+		return settled ? left : [own!, ...left];
+	});
+	return [...open, ...careful];
+}
+
 /**
  * One place for every play: the pin's own unless another saves so much that it is worth a word; the careful place stays beside it.
  *
  * @param entries with all the balls they are to have
  */
 export function settle(entries: readonly Played[]): Played[] {
-	const plays = new Map<unknown, Played[]>();
-	for (const entry of entries.filter(({ careful }) => !careful))
-		plays.set(entry.rung.play, [...(plays.get(entry.rung.play) ?? []), entry]);
-	const settled = [...plays.values()].map((own) => {
+	const settled = byPlay(entries.filter(({ careful }) => !careful)).map((own) => {
 		const [first] = own;
 		const best = own.reduce((a, b) => (strokesOf(b) < strokesOf(a) ? b : a));
 		return pairedDifference(first!.finishes, best.finishes).mean > WORTH_LEAVING ? best : first!;

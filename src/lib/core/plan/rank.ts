@@ -1,5 +1,5 @@
 import type { Ladder } from './ladder';
-import { chooseLeaves, settle } from './leave';
+import { chooseLeaves, settle, stillOpen } from './leave';
 import { nearestPlayable } from './past';
 import type { Question } from './question';
 import { LUCK, place, SMALLEST_DIFFERENCE } from './placing';
@@ -76,12 +76,14 @@ export async function rankLadder(
 	await sampleTo(entries, firstLook, sampler);
 	progress(0.5);
 	await sampleTo(hopeful(entries, UNLIKELY, DOUBT), Math.min(SECOND_LOOK, samples), sampler);
-	await sampleTo(hopeful(entries, HOPELESS, DOUBT), samples, sampler);
+	const likely = stillOpen(entries.filter(hasPlayed), LUCK);
+	await sampleTo(hopeful(likely, HOPELESS, DOUBT), samples, sampler);
 	progress(0.8);
-	const contenders = hopeful(entries, SMALLEST_DIFFERENCE, LUCK);
+	const open = stillOpen(likely, LUCK);
+	const contenders = hopeful(open, SMALLEST_DIFFERENCE, LUCK);
 	if (contenders.length > 1) await sampleTo(contenders, mostBalls(samples), sampler);
 	progress(1);
 	const { swings } = question.request.player;
 	const measured = ({ play }: Rung) => (swings[play.club.id]?.known.length ?? 0) > 0;
-	return place(settle(entries.filter(hasPlayed)), question.pin, measured);
+	return place(settle(open), question.pin, measured);
 }

@@ -3,7 +3,7 @@ import type { Scene } from '../ball/simulate';
 import { createSegments, type Beside, type Segment, type Strip } from '../ground/segments';
 import { GroundSample, type Ground } from '../ground/ground';
 import { FRINGE_KIND, SURFACE, type SurfaceKind } from '../ground/surfaces';
-import { createSurveyed } from '../green/surveyed';
+import { createSurveyed, type SurveyedSpec } from '../green/surveyed';
 import { grainAcross, grainedSpeed } from '../ground/grain';
 import type { KindMap } from '../green/kindMap';
 import { surfaceOf } from '../green/surface';
@@ -77,14 +77,12 @@ const groundOfStations = (situation: Situation, hazards: boolean): Ground =>
 
 const isHazard = (kind: SurfaceKind): boolean => kind === SURFACE.sand || kind === SURFACE.water;
 
-/** What grows where, read off the map along the line of play. */
-function kindsOfMap(survey: SurveyedGround, surface: KindMap, hazards: boolean) {
-	const { u, v, heading } = survey.placement;
-	const cos = Math.cos(heading);
-	const sin = Math.sin(heading);
-	return (x: Metres, z: Metres): SurfaceKind => {
-		const kind = surface.kindAt(u + x * cos + z * sin, v + x * sin - z * cos);
-		return !hazards && isHazard(kind) ? SURFACE.rough : kind;
+/** What grows where on the map, or would without its sand and water. */
+function kindsOfMap({ kindAt }: KindMap, hazards: boolean): SurveyedSpec['kindAt'] {
+	if (hazards) return (_x, _z, u, v) => kindAt(u, v);
+	return (_x, _z, u, v) => {
+		const kind = kindAt(u, v);
+		return isHazard(kind) ? SURFACE.rough : kind;
 	};
 }
 
@@ -98,7 +96,7 @@ function groundOfSurvey(situation: Situation, survey: SurveyedGround, hazards: b
 			placement,
 			tilt,
 			tiltAcross,
-			kindAt: kindsOfMap(survey, surface, hazards)
+			kindAt: kindsOfMap(surface, hazards)
 		});
 	const stations = groundOfStations(situation, hazards);
 	const sample = new GroundSample();
