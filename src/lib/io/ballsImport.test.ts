@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { pupilFile } from '../../../tests/support/pupils';
 import { formatBalls, plainCell } from './ballsCsv';
 import type { BallColumns } from './ballColumns';
-import { guessColumns, readBallRows, readBallTable, readFigure } from './ballsImport';
+import { guessColumns, readBallRows, readBallTable, readFigure, signatureOf } from './ballsImport';
 import { formatCarries } from './carriesCsv';
 import type { CsvTable } from './csvTable';
 import { carriesOf, PLAIN_BALL, type Ball } from './pupil';
@@ -44,6 +44,28 @@ const ball = (change: Partial<Ball> = {}): Ball => ({
 	finished: [18.4, -0.9],
 	meant: 14,
 	...change
+});
+
+describe('headings', () => {
+	it.each([
+		[['Club', 'Carry (yds)'], { club: 'Club', carry: 'Carry (yds)' }, 'yards'],
+		[['club type', 'total [ft]'], { club: 'club type', stopped: 'total [ft]' }, 'feet'],
+		[['Carry m', 'Total (yards)'], { carry: 'Carry m', stopped: 'Total (yards)' }, 'metres'],
+		[['Carry', 'Carry Side'], { carry: 'Carry', side: 'Carry Side' }, 'metres'],
+		[['Comment', 'Colour'], {}, 'metres'],
+		[
+			[' CARRY ', 'Finish', 'Finish right'],
+			{ carry: ' CARRY ', stopped: 'Finish', stoppedSide: 'Finish right' },
+			'metres'
+		]
+	] as const)('of %j are understood, each for one thing', (headings, columns, unit) => {
+		expect(guessColumns(headings)).toEqual({ columns, unit });
+	});
+
+	it('make a key that tells files apart', () => {
+		expect(signatureOf(['a', 'b'])).not.toBe(signatureOf(['ab']));
+		expect(signatureOf(['a', 'b'])).toBe(signatureOf(['a', 'b']));
+	});
 });
 
 describe('balls as CSV', () => {

@@ -84,6 +84,24 @@ describe('questions to practice', () => {
 		expect(ground.toEdge).toBe(session.ground.toEdge);
 	});
 
+	it('keeps kinds of balls apart by club, swing and session, and asks nothing of sand', () => {
+		const balls = [
+			sessionBall({ id: '1' }),
+			sessionBall({ id: '2', clubId: 'pupil-1-PW' }),
+			sessionBall({ id: '3', swing: '8' }),
+			sessionBall({ id: '4', sessionId: 'session-2' }),
+			sessionBall({ id: '5', lie: 'sand', flight: 'splash' }),
+			sessionBall({ id: '6' })
+		];
+		const { rolled } = rollQuestion(session, file, balls);
+		expect(rolled.map(({ club, balls }) => [club.name, balls.length])).toEqual([
+			['SW', 2],
+			['PW', 1],
+			['SW', 1],
+			['SW', 1]
+		]);
+	});
+
 	it('knows how far a task rolls from where it landed', () => {
 		const [task] = session.turns[0]!.tasks;
 		const near = rollFrom(task!, 8, session, file)!;

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { question as ask } from '../../../../tests/support/scenes';
-import { lowestBetween, settle } from './leave';
+import { finishes, raced, rungOf, strokesAround } from '../../../../tests/support/raced';
+import { lowestBetween, settle, stillOpen } from './leave';
 import { localSampler } from './localSampler';
 import { plan } from './plan';
 import { enter, hasPlayed, sampleTo, strokesOf } from './race';
@@ -75,6 +76,37 @@ describe('where a shot is left', () => {
 		const settled = settle(near.filter(hasPlayed));
 		expect(settled).toHaveLength(1);
 		expect(settled[0]!.rung).toBe(rung);
+	});
+});
+
+describe('places still open', () => {
+	const [club, at] = [rungOf('SW'), (target: number) => ({ ...rungOf('SW'), target })];
+	const entry = (target: number, mean: number, error: number, careful = false) =>
+		raced({ ...at(target), play: club.play }, finishes(strokesAround(mean, error)), { careful });
+	const targets = (entries: Parameters<typeof stillOpen>[0]) =>
+		stillOpen(entries, 3).map(({ rung }) => rung.target);
+	const own = entry(10, 2.8, 0);
+
+	it('are the pin’s own alone where no other can save enough', () => {
+		expect(targets([own, entry(11, 2.8, 0)])).toEqual([10]);
+		expect(targets([own, entry(11, 2.776, 0)])).toEqual([10]);
+		expect(targets([own, entry(11, 2.9, 0.02)])).toEqual([10]);
+	});
+
+	it('are both while chance may decide', () => {
+		expect(targets([own, entry(11, 2.8, 0.01)])).toEqual([10, 11]);
+		expect(targets([own, entry(11, 2.75, 0.02)])).toEqual([10, 11]);
+	});
+
+	it('are the other alone where it surely saves enough', () => {
+		expect(targets([own, entry(11, 2.7, 0.01), entry(13, 2.9, 0.01)])).toEqual([11]);
+		expect(targets([own, entry(11, 2.774, 0)])).toEqual([11]);
+	});
+
+	it('are asked play by play, and never cost the careful place', () => {
+		const other = raced(rungOf('PW'), finishes(strokesAround(3, 0)));
+		const careful = entry(13, 3.2, 0, true);
+		expect(stillOpen([own, other, careful], 3)).toEqual([own, other, careful]);
 	});
 });
 

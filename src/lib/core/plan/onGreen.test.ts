@@ -15,6 +15,10 @@ import { missCost, missSpots, standingBag, type MissQuestion } from './whereToMi
 import { landingRegion, FATE } from './landingRegion';
 import { solveRung } from './rung';
 import { Question } from './question';
+import { buildLadder } from './ladder';
+import { createLocalSampler } from './localSampler';
+import { playKey } from './candidates';
+import { mean } from './statistics';
 
 /** A level round green of 16 m across with a pond below it and a bunker to its right. */
 const circle = (u: number, v: number, r: number): [number, number][] =>
@@ -89,6 +93,26 @@ describe('expectedLie', () => {
 	});
 });
 
+describe('situationOn', () => {
+	it('reads off the map what a question needs, and takes the day as it is', () => {
+		const line = lineOn(green, [-14, 0], [0, 0]);
+		if (typeof line === 'string') throw new Error(line);
+		const found = situationOn(green, line, 'semi-rough', { ...conditions, wet: true, grain: 0 });
+		expect(found).toMatchObject({
+			lie: 'semi-rough',
+			wet: true,
+			greenSpeed: conditions.greenSpeed,
+			sand: 'medium',
+			survey: { green, placement: line.placement, kinds: 'map', tilt: 0 }
+		});
+		expect(found.grass).toEqual([{ kind: 'rough', length: line.toEdge }]);
+		expect(found.toEdge).toBeCloseTo(6, 0);
+		expect(found.toEdge + found.edgeToPin).toBeCloseTo(14, 6);
+		expect(found.beyondPin).toBeCloseTo(8, 0);
+		expect(found.grain).toBe('with');
+	});
+});
+
 describe('landingRegion', () => {
 	it('holds the landing spot that was solved for, and mirrors on level ground', () => {
 		const question = questionFrom([-14, 0], [0, 0]);
@@ -143,6 +167,37 @@ describe('where to miss', () => {
 		expect(sand.strokes).toBeGreaterThan(fringe.strokes + 0.2);
 		expect(fringe.play?.flight).toBe('putt');
 		expect(sand.play?.flight).toBe('splash');
+	});
+
+	it('is the cheapest, with more balls, of the three that looked cheapest', () => {
+		const line = lineOn(green, [-9.5, 2], question.pin);
+		if (typeof line === 'string') throw new Error(line);
+		const lie = expectedLie(surfaceOf(green).kindAt(-9.5, 2))!;
+		const asked = new Question({
+			situation: situationOn(green, line, lie, conditions),
+			bag: standingBag(STANDARD_BAG),
+			player,
+			school: 'free',
+			samples: 90,
+			seed: 3
+		});
+		const sample = createLocalSampler(asked);
+		const costs = (balls: number) =>
+			buildLadder(asked)
+				.rungs.filter(
+					({ play: { shape, faceOpen } }) =>
+						shape === 'straight' && ![10, 45].includes(Math.round(degrees(faceOpen)))
+				)
+				.map(({ play, solution: { speed, aim } }) => ({
+					key: playKey(play),
+					strokes: mean(sample([{ play, speed, aim, from: 0, to: balls }])[0]!.strokes)
+				}))
+				.sort((a, b) => a.strokes - b.strokes);
+		const leaders = costs(30).slice(0, 3);
+		const [best] = costs(90).filter(({ key }) => leaders.some((leader) => leader.key === key));
+		const found = missCost(question, [-9.5, 2]);
+		expect(playKey(found.play!)).toBe(best!.key);
+		expect(found.strokes).toBeCloseTo(best!.strokes, 12);
 	});
 
 	it('has no answer in water or on the pin', () => {

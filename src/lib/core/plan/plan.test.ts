@@ -24,6 +24,15 @@ describe('plan', () => {
 		}
 	});
 
+	it('says the aim as a width at the hole', () => {
+		const question = ask({ slopeAcross: 2 });
+		const { ladder, details } = firstAnswer(question);
+		ladder.rungs.forEach(({ solution }, i) =>
+			expect(details[i]!.aimOffset).toBeCloseTo(Math.tan(solution.aim) * question.pin, 12)
+		);
+		expect(Math.max(...details.map(({ aimOffset }) => Math.abs(aimOffset)))).toBeGreaterThan(0.1);
+	});
+
 	it('gives the same answer for the same seed, and another luck for another', async () => {
 		const planOf = (seed: number) => {
 			const question = ask({}, {}, { seed });

@@ -57,6 +57,23 @@ it('says what stays away, what makes way, and what cannot be read', () => {
 	]);
 });
 
+it('says of everything a file does what it is, and whether it changes anything here', () => {
+	const [a] = [known('greens', 'g', 'Kiln')];
+	const plan = Object.fromEntries(Object.keys(NOTHING).map((key) => [key, [a]]));
+	const rows = previewRows({ ...preview(plan), twice: [a!] });
+	expect(rows.map(({ id, what, writes }) => [id, what, writes])).toEqual([
+		['added', 'Added', true],
+		['replaced', 'Replaced, newer in the file', true],
+		['removed', 'Removed, since it was removed there', true],
+		['older', 'Kept, newer here', false],
+		['gone', 'Stays away, removed here since', false],
+		['same', 'The same in both', false],
+		['noted', 'Removed there, not here anyway', true],
+		['twice', 'Twice in the file, the newer counts', false]
+	]);
+	expect(rows.every(({ items, count }) => count === 1 && items[0] === 'Kiln')).toBe(true);
+});
+
 it('says afterwards what was done', () => {
 	const plan = { added: [known('shots', 's')], gone: [known('shots', 't')] };
 	expect(importedWords(preview(plan), false)).toBe('Imported: 1 new, 0 replaced.');

@@ -1,10 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { BallState } from '$lib/core/ball/state';
 import { roll } from '$lib/core/ball/roll';
+import { simulate } from '$lib/core/ball/simulate';
 import { surfaceOf } from '$lib/core/green/surface';
 import { GroundSample } from '$lib/core/ground/ground';
 import { SURFACE } from '$lib/core/ground/surfaces';
 import { sceneOf } from '$lib/core/plan/scene';
+import { radians } from '$lib/core/units';
+import { delivery, planeScene } from '../../../../tests/support/scenes';
 import { issuesOf } from '../issues';
 import { isSmall, tooMuchWork, workOf } from './planWork';
 import { planRequestSchema, planRequestToCore } from './planRequest';
@@ -31,6 +34,18 @@ describe('simulate', () => {
 		expect(simulateResponseSchema.parse(answer)).toEqual(answer);
 		expect(answer.path.length).toBeLessThanOrEqual(400);
 		expect(answer.finish.x).toBeCloseTo(answer.carry + answer.roll, 6);
+	});
+
+	it('says what the engine says of a dry green with nothing in the way', () => {
+		const { finish, carry } = answerSimulate(
+			simulateRequestSchema.parse({ ...ball, ground: { stimpFeet: 10, slopeAlong: 2, edge: 0 } })
+		);
+		const out = simulate(
+			delivery({ clubSpeed: 8, dynamicLoft: radians(51) }),
+			planeScene({ along: 0.02 })
+		);
+		expect(finish.x).toBeCloseTo(out.finishX, 3);
+		expect(carry).toBeCloseTo(out.carry, 3);
 	});
 
 	it('drops the ball into a hole on its way and not into one beside it', () => {
