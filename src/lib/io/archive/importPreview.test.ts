@@ -58,9 +58,9 @@ it('says what stays away, what makes way, and what cannot be read', () => {
 });
 
 it('says of everything a file does what it is, and whether it changes anything here', () => {
-	const [a] = [known('greens', 'g', 'Kiln')];
+	const a = known('greens', 'g', 'Kiln');
 	const plan = Object.fromEntries(Object.keys(NOTHING).map((key) => [key, [a]]));
-	const rows = previewRows({ ...preview(plan), twice: [a!] });
+	const rows = previewRows({ ...preview(plan), twice: [a] });
 	expect(rows.map(({ id, what, writes }) => [id, what, writes])).toEqual([
 		['added', 'Added', true],
 		['replaced', 'Replaced, newer in the file', true],
