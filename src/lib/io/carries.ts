@@ -1,3 +1,5 @@
+import { z } from 'zod';
+
 /** Most carries that are taken in at once. */
 export const MOST_AT_ONCE = 60;
 const [NEAREST, FARTHEST] = [0.1, 150];
@@ -41,3 +43,17 @@ export function readCarries(text: string, size: number, symbol: string): TypedCa
 	}
 	return { carries };
 }
+
+/**
+ * Carries typed into one field, as a schema: what it takes comes out in metres.
+ *
+ * @param size of the unit in metres
+ * @param symbol of the unit, for the message
+ */
+export const typedCarries = (size: number, symbol: string) =>
+	z.string().transform((text, context): number[] => {
+		const read = readCarries(text, size, symbol);
+		if ('carries' in read) return read.carries;
+		context.addIssue({ code: 'custom', message: read.problem });
+		return z.NEVER;
+	});

@@ -60,10 +60,12 @@ describe('splash', () => {
 
 	it('takes less sand the longer the swing, but always digs a plugged ball out', () => {
 		const entry = (speed: number, sand: SandSurface = 'medium') =>
-			Math.round(1000 * sandEntry(speed, SANDS[sand]));
-		expect([0, 16, 20, 24, 32, 40].map((speed) => entry(speed))).toEqual([50, 50, 45, 40, 30, 30]);
+			Math.round(1e4 * sandEntry(speed, SANDS[sand])) / 100;
+		expect([0, 28, 30, 32, 36, 40].map((speed) => entry(speed))).toEqual([
+			5, 5, 4.63, 4.25, 3.5, 3.5
+		]);
 		expect(['soft', 'firm', 'plugged'].map((sand) => entry(40, sand as SandSurface))).toEqual([
-			30, 30, 50
+			3.5, 3.5, 5
 		]);
 	});
 

@@ -83,7 +83,7 @@ export interface SetupQuestion {
 const SHORT_CHIP: MetresPerSecond = 7.5;
 const PITCH: MetresPerSecond = 13;
 /** An entry so near the ball is worth saying. */
-const SHALLOW_ENTRY: Metres = 4 * CENTIMETRE;
+const SHALLOW_ENTRY: Metres = 4.25 * CENTIMETRE;
 /** A body line is opened in steps that can be seen, and no farther than one can still turn from. */
 const LEAST_STANCE_OPEN = radians(5);
 const STANCE_STEP = radians(5);

@@ -3,11 +3,11 @@
 	import type { CarryCell } from '$lib/core/player/carryTable';
 	import type { LevelGreen } from '$lib/core/solve/levelScene';
 	import type { CarryFlight } from '$lib/core/solve/measuredSwings';
-	import { readCarries } from '$lib/io/carries';
 	import type { ClubDraft } from '$lib/io/club';
 	import { PLAIN_BALL, rollOutOf } from '$lib/io/pupil';
 	import { markWords } from '$lib/io/words/swing';
 	import { newId } from '$lib/store/newId';
+	import CarriesForm from '$lib/ui/controls/CarriesForm.svelte';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
 	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
@@ -28,9 +28,6 @@
 	}
 	const { bench, club, column, flight, cell, green, onclose }: Props = $props();
 	let open = $state(true);
-	let text = $state('');
-	let problem = $state('');
-	const id = $props.id();
 
 	const MOST_IN_CELL = 200;
 	const style = $derived(playing.style);
@@ -54,20 +51,15 @@
 		if (!open) onclose();
 	});
 
-	function add(source: 'typed' | 'stated') {
-		const read = readCarries(text, style.size, style.symbol);
-		problem =
-			'problem' in read
-				? read.problem
-				: source === 'stated' && read.carries.length > 1
-					? 'Say one carry, or add these as balls.'
-					: balls.length + read.carries.length > MOST_IN_CELL
-						? `This swing has ${balls.length} balls; ${MOST_IN_CELL} are the most.`
-						: '';
-		if (problem || !('carries' in read)) return;
+	const tooMany = (carries: readonly number[]) =>
+		balls.length + carries.length > MOST_IN_CELL
+			? `This swing has ${balls.length} balls; ${MOST_IN_CELL} are the most.`
+			: undefined;
+
+	function add(carries: readonly number[], source: 'typed' | 'stated') {
 		const at = new Date().toISOString();
 		bench.change((file) => {
-			for (const carry of read.carries)
+			for (const carry of carries)
 				file.balls.push({
 					...PLAIN_BALL,
 					tags: [],
@@ -81,7 +73,6 @@
 					source
 				});
 		});
-		text = '';
 	}
 
 	const remove = (ball: string) =>
@@ -95,32 +86,19 @@
 	{title}
 	description={`Carries with this swing, ${flown} flight. Balls far off the others are kept and left out of the mean.`}
 >
-	<form
-		class="grid gap-2"
-		onsubmit={(event) => {
-			event.preventDefault();
-			add('typed');
-		}}
-	>
-		<label class="label text-[0.8125rem]" for={id}>Carries in {style.symbol}</label>
-		<input
-			{id}
-			class="figure input w-full text-lg"
-			inputmode="decimal"
-			autocomplete="off"
-			placeholder="14, 15, 13"
-			aria-invalid={problem ? 'true' : undefined}
-			aria-describedby={problem ? `${id}-problem` : undefined}
-			bind:value={text}
-		/>
-		{#if problem}<p id={`${id}-problem`} class="problem" role="alert">{problem}</p>{/if}
-		<div class="flex flex-wrap gap-2">
-			<button type="submit" class="btn btn-neutral">Add as balls</button>
-			<button type="button" class="btn" onclick={() => add('stated')}
-				>This is what it carries</button
-			>
-		</div>
-	</form>
+	<CarriesForm
+		label={`Carries in ${style.symbol}`}
+		{style}
+		ways={[
+			{ label: 'Add as balls', refuse: tooMany, onnote: (carries) => add(carries, 'typed') },
+			{
+				label: 'This is what it carries',
+				refuse: (carries) =>
+					carries.length > 1 ? 'Say one carry, or add these as balls.' : tooMany(carries),
+				onnote: (carries) => add(carries, 'stated')
+			}
+		]}
+	/>
 	{#if cell}
 		<p class="finding mt-4">
 			{say(cell.mean)}

@@ -8,7 +8,7 @@
 		/** Larger files are refused before they are read. */
 		mostBytes: number;
 		/** What it throws is told as a reason why the file could not be read. */
-		onfile: (file: File) => Promise<void> | void;
+		onfile: (file: File) => unknown;
 		onproblem: (message: string) => void;
 	}
 	const { label, accept, mostBytes, onfile, onproblem }: Props = $props();

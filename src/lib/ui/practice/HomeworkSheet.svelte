@@ -2,13 +2,13 @@
 	import Printer from '@lucide/svelte/icons/printer';
 	import { format } from 'date-fns';
 	import { resolve } from '$app/paths';
-	import { readCarries } from '$lib/io/carries';
 	import { doneOf, type Homework, type HomeworkCell } from '$lib/io/homework';
 	import { PLAIN_BALL, type Ball, type PupilFile } from '$lib/io/pupil';
 	import { PRACTICE_CAUTIONS } from '$lib/io/words/drill';
 	import { VOCABULARY_WORDS } from '$lib/io/words/swing';
 	import { newId } from '$lib/store/newId';
 	import { keepPupilFile } from '$lib/store/pupils';
+	import CarriesForm from '$lib/ui/controls/CarriesForm.svelte';
 	import { lengthStyle } from '$lib/ui/format/lengths';
 	import { attempt } from '$lib/ui/shell/attempt';
 	import { toast } from 'svelte-sonner';
@@ -25,16 +25,11 @@
 	const { pupil } = $derived(file);
 	const style = $derived(lengthStyle(pupil.units, pupil.pace));
 	const cells = $derived(doneOf(homework, file.balls));
-	let typed = $state<Record<number, string>>({});
-	let problems = $state<Record<number, string>>({});
 
 	/** What was written into a line of the page becomes balls. */
-	function type(cell: HomeworkCell, i: number) {
-		const read = readCarries(typed[i] ?? '', style.size, style.symbol);
-		problems = { ...problems, [i]: 'problem' in read ? read.problem : '' };
-		if ('problem' in read) return;
+	function note(cell: HomeworkCell, carries: readonly number[]) {
 		const at = new Date().toISOString();
-		const balls = read.carries.map((carry): Ball => ({
+		const balls = carries.map((carry): Ball => ({
 			...PLAIN_BALL,
 			tags: [],
 			id: newId(),
@@ -47,9 +42,8 @@
 			source: 'typed'
 		}));
 		const before = file;
-		void attempt(async () => {
+		return attempt(async () => {
 			await keepPupilFile(before, { ...before, balls: [...before.balls, ...balls] });
-			typed = { ...typed, [i]: '' };
 			toast.success(`${balls.length} ${balls.length === 1 ? 'carry' : 'carries'} noted.`);
 		});
 	}
@@ -88,26 +82,13 @@
 					<span class="h-12 w-14 border-2 border-(--ink)"></span>
 				{/each}
 			</div>
-			<form
-				class="flex flex-wrap items-end gap-2 print:hidden"
-				onsubmit={(event) => {
-					event.preventDefault();
-					type(cell, i);
-				}}
-			>
-				<label class="grid flex-1 text-[0.8125rem] text-(--faint)"
-					>Typed from the page, {style.symbol}
-					<input
-						class="figure input w-full text-(--ink)"
-						inputmode="decimal"
-						autocomplete="off"
-						placeholder="14, 15, 13"
-						bind:value={typed[i]}
-					/></label
-				>
-				<button type="submit" class="btn">Note them</button>
-			</form>
-			{#if problems[i]}<p class="problem" role="alert">{problems[i]}</p>{/if}
+			<div class="print:hidden">
+				<CarriesForm
+					label={`Typed from the page, ${style.symbol}`}
+					{style}
+					ways={[{ label: 'Note them', onnote: (carries) => note(cell, carries) }]}
+				/>
+			</div>
 		</section>
 	{/each}
 	<footer class="grid gap-2 border-t border-(--rule) pt-3 text-sm">
