@@ -28,6 +28,12 @@ export const homeworkSchema = z.object({
 });
 export type Homework = z.output<typeof homeworkSchema>;
 
+/** What a coach types of one; letters around a name and a note count for nothing. */
+export const homeworkFormSchema = homeworkSchema.pick({ due: true, cells: true }).extend({
+	name: z.string().trim().pipe(nameField),
+	note: z.string().trim().pipe(homeworkSchema.shape.note)
+});
+
 /** How far one cell of a homework is. */
 export interface CellDone extends HomeworkCell {
 	done: number;

@@ -1,113 +1,89 @@
 <script lang="ts">
-	import { parseNumber } from '$lib/ui/format/parse';
+	import { createForm } from '@tanstack/svelte-form';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { SPUN_BACK, type SessionBench } from '$lib/ui/state/sessionBench.svelte';
+	import { typedSpotSchema } from './typedSpot';
 
 	interface Props {
 		bench: SessionBench;
 	}
 	const { bench }: Props = $props();
 
-	const FARTHEST = 300;
-	const ASIDE = 100;
 	const id = $props.id();
-	let landed = $state('');
-	let stopped = $state('');
-	let side = $state('');
-	let problem = $state('');
-	/** What was asked about and typed again. */
-	let confirmed = $state('');
-
 	const style = $derived(playing.style);
 	const wantsLanding = $derived(bench.asks !== 'finish');
 	const wantsStop = $derived(bench.asks !== 'landing');
+	const spot = $derived(typedSpotSchema(style, wantsLanding));
+	/** What was asked about and may be noted all the same. */
+	let asked = $state('');
 
-	/** A number in metres; null for an empty field; a text says what is wrong. */
-	function read(text: string, low: number, what: string): number | null | string {
-		if (text.trim() === '') return null;
-		const parsed = parseNumber(text, {
-			low: low / style.size,
-			high: FARTHEST / style.size,
-			symbol: style.symbol
-		});
-		return 'problem' in parsed ? `${what}: ${parsed.problem}` : parsed.value * style.size;
-	}
-
-	function note() {
-		const carry = read(landed, 0.1, 'Landed');
-		const total = read(stopped, -30, 'Stopped');
-		const right = read(side, -ASIDE, 'Right of the line');
-		const wrong = [carry, total, right].find((value) => typeof value === 'string');
-		problem =
-			typeof wrong === 'string'
-				? wrong
-				: carry === null && total === null
-					? `Type ${wantsLanding ? 'where it landed' : 'where it stopped'}.`
-					: '';
-		if (problem) return;
-		const z = (right as number | null) ?? 0;
-		const key = `${landed}/${stopped}/${side}`;
-		if (
-			carry !== null &&
-			total !== null &&
-			(carry as number) - (total as number) > SPUN_BACK &&
-			confirmed !== key
-		) {
-			confirmed = key;
-			problem = 'It stopped well short of where it landed. If it spun back so far, note it again.';
-			return;
+	const form = createForm(() => ({
+		defaultValues: { landed: '', stopped: '', side: '' },
+		canSubmitWhenInvalid: true,
+		validators: { onSubmit: spot },
+		onSubmit: ({ value, formApi }) => {
+			const { landed, stopped, side } = spot.parse(value);
+			const doubt = landed !== null && stopped !== null && landed - stopped > SPUN_BACK;
+			const key = Object.values(value).join('/');
+			if (doubt && asked !== key) {
+				asked = key;
+				return;
+			}
+			const right = side ?? 0;
+			bench.note({
+				landed: landed === null ? null : [landed, right],
+				finished: stopped === null ? null : [stopped, right],
+				source: 'typed'
+			});
+			asked = '';
+			formApi.reset();
+			document.getElementById(`${id}-first`)?.focus();
 		}
-		bench.note({
-			landed: carry === null ? null : [carry as number, z],
-			finished: total === null ? null : [total as number, z],
-			source: 'typed'
-		});
-		landed = stopped = side = confirmed = '';
-		document.getElementById(`${id}-first`)?.focus();
-	}
+	}));
+	const errors = form.useSelector(({ fieldMeta }) =>
+		Object.values(fieldMeta).flatMap((meta) => meta.errors)
+	);
+	const problem = $derived(
+		errors.current[0]?.message ??
+			(asked
+				? 'It stopped well short of where it landed. If it spun back so far, note it again.'
+				: '')
+	);
 </script>
+
+{#snippet figure(name: 'landed' | 'stopped' | 'side', label: string, first: boolean)}
+	<form.Field {name}>
+		{#snippet children(field)}
+			<label class="grid text-[0.8125rem] text-(--faint)"
+				>{label}
+				<input
+					id={first ? `${id}-first` : undefined}
+					class="figure input w-full text-lg text-(--ink)"
+					inputmode={name === 'side' ? 'text' : 'decimal'}
+					autocomplete="off"
+					placeholder={name === 'side' ? '− left' : undefined}
+					aria-invalid={field.state.meta.errors.length > 0 ? 'true' : undefined}
+					value={field.state.value}
+					oninput={(event) => {
+						asked = '';
+						field.handleChange(event.currentTarget.value);
+					}}
+				/></label
+			>
+		{/snippet}
+	</form.Field>
+{/snippet}
 
 <form
 	class="grid grid-cols-[repeat(auto-fit,minmax(5.5rem,1fr))] items-end gap-2"
 	onsubmit={(event) => {
 		event.preventDefault();
-		note();
+		void form.handleSubmit();
 	}}
 >
-	{#if wantsLanding}
-		<label class="grid text-[0.8125rem] text-(--faint)"
-			>Landed, {style.symbol}
-			<input
-				id={`${id}-first`}
-				class="figure input w-full text-lg text-(--ink)"
-				inputmode="decimal"
-				autocomplete="off"
-				bind:value={landed}
-			/></label
-		>
-	{/if}
-	{#if wantsStop}
-		<label class="grid text-[0.8125rem] text-(--faint)"
-			>Stopped, {style.symbol}
-			<input
-				id={wantsLanding ? undefined : `${id}-first`}
-				class="figure input w-full text-lg text-(--ink)"
-				inputmode="decimal"
-				autocomplete="off"
-				bind:value={stopped}
-			/></label
-		>
-	{/if}
-	<label class="grid text-[0.8125rem] text-(--faint)"
-		>Right of line
-		<input
-			class="figure input w-full text-lg text-(--ink)"
-			inputmode="text"
-			autocomplete="off"
-			placeholder="− left"
-			bind:value={side}
-		/></label
-	>
+	{#if wantsLanding}{@render figure('landed', `Landed, ${style.symbol}`, true)}{/if}
+	{#if wantsStop}{@render figure('stopped', `Stopped, ${style.symbol}`, !wantsLanding)}{/if}
+	{@render figure('side', 'Right of line', false)}
 	<button type="submit" class="btn">Note it</button>
 </form>
 {#if problem}<p class="problem" role="alert">{problem}</p>{/if}
