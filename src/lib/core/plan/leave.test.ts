@@ -1,10 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { question as ask } from '../../../../tests/support/scenes';
 import { finishes, raced, rungOf, strokesAround } from '../../../../tests/support/raced';
-import { lowestBetween, settle, stillOpen } from './leave';
+import { Outcome } from '../ball/simulate';
+import { playIntended } from '../solve/solve';
+import { candidates } from './candidates';
+import { chooseLeaves, lowestBetween, settle, stillOpen } from './leave';
+import type { Finishes } from './sample';
 import { localSampler } from './localSampler';
 import { plan } from './plan';
-import { enter, hasPlayed, sampleTo, strokesOf } from './race';
+import { enter, hasPlayed, sampleTo, strokesOf, type SampleJob } from './race';
 import { leanTo, solveRung } from './rung';
 import type { Question } from './question';
 
@@ -76,6 +80,60 @@ describe('where a shot is left', () => {
 		const settled = settle(near.filter(hasPlayed));
 		expect(settled).toHaveLength(1);
 		expect(settled[0]!.rung).toBe(rung);
+	});
+});
+
+describe('places tried', () => {
+	/** Balls that cost the less the farther left they are aimed, and less at 1.25 m past the pin than anywhere else along the line. */
+	const sampler =
+		(asked: Question) =>
+		(jobs: readonly SampleJob[]): Promise<Finishes[]> => {
+			const out = new Outcome();
+			return Promise.resolve(
+				jobs.map(({ play, speed, aim, from, to }) => {
+					playIntended(asked.intent(play), asked.bare, speed, aim, out);
+					const off = Math.abs(out.finishX - asked.target - 1.25);
+					const strokes = 3 + 0.1 * off + 0.2 * Math.atan2(out.finishZ, out.finishX);
+					return finishes(strokesAround(strokes, 0, to - from));
+				})
+			);
+		};
+	const chosen = async (situation: Record<string, unknown>) => {
+		const asked = ask(
+			{ toEdge: 3, edgeToPin: 9, ...situation },
+			{},
+			{ bag: [{ name: 'PW', loft: 46 }] }
+		);
+		const [play] = candidates(asked.request.bag, asked.situation);
+		const own = enter(solveRung(asked, play!));
+		await sampleTo([own], 40, sampler(asked));
+		const found = await chooseLeaves(asked, [own].filter(hasPlayed), sampler(asked), 40);
+		return found.map(({ rung }) => [
+			Math.round(100 * (rung.target - asked.target)) / 100,
+			Math.round(rung.side)
+		]);
+	};
+
+	it('lie past the pin, the cheapest of them or between', async () => {
+		expect(await chosen({})).toEqual([
+			[0, 0],
+			[expect.closeTo(1.25, 0), 0]
+		]);
+	});
+
+	it('lie to the side only where something lies there', async () => {
+		const aside = [0, -2];
+		expect(await chosen({})).not.toContainEqual(aside);
+		expect(await chosen({ width: { left: 8, right: 8 } })).toContainEqual(aside);
+		const water = { kind: 'water', from: 3, to: 15, side: 'right', offset: 4 };
+		expect(await chosen({ hazards: [water] })).toContainEqual(aside);
+		const across = { kind: 'water', from: 18, to: 20 };
+		expect(await chosen({ hazards: [across] })).not.toContainEqual(aside);
+	});
+
+	it('lie off the green never', async () => {
+		const found = await chosen({ beyondPin: 1 });
+		expect(Math.max(...found.map(([past]) => past!))).toBeLessThan(0.5);
 	});
 });
 

@@ -10,7 +10,7 @@ import { PROFILE, type Player } from '../player/player';
 import { STANDARD_BAG } from '../club/standardBag';
 import { DEFAULT_TECHNIQUE } from '../setup/technique';
 import { fromFeet, degrees } from '../units';
-import { expectedLie, lineOn, situationOn, standBeside, type Conditions } from './onGreen';
+import { expectedLie, lineOn, lipsOf, situationOn, standBeside, type Conditions } from './onGreen';
 import { missCost, missSpots, standingBag, type MissQuestion } from './whereToMiss';
 import { landingRegion, FATE } from './landingRegion';
 import { solveRung } from './rung';
@@ -90,6 +90,17 @@ describe('expectedLie', () => {
 		expect(expectedLie(SURFACE.rough)).toBe('semi-rough');
 		expect(expectedLie(SURFACE.smoothFringe)).toBe('fringe');
 		expect(expectedLie(SURFACE.water)).toBeNull();
+	});
+});
+
+describe('lipsOf', () => {
+	it('knows the lip of the area at a place, the uppermost where two overlap', () => {
+		const lip = lipsOf(green);
+		expect(lip(11, 0)).toBe(0.4);
+		expect(lip(0, -13)).toBe(0);
+		expect(lip(-20, 0)).toBe(0);
+		const over = { kind: 'sand' as const, lip: 0.9, outline: circle(11, 0, 1) };
+		expect(lipsOf({ ...green, areas: [...green.areas, over] })(11, 0)).toBe(0.9);
 	});
 });
 
