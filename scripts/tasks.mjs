@@ -1,5 +1,6 @@
 // The longest tasks on the main thread, view by view, with the largest data that is taken in: npm run tasks. Wants a build (npm run build)
-// and measures on this machine: read it beside another run, not as a promise.
+// and measures on this machine: read it beside another run, not as a promise. npm run tasks -- 4 40: on a processor slowed four times,
+// with forty such greens (an archive of some 45 MB).
 import { readFileSync, writeFileSync } from 'node:fs';
 import { spawn } from 'node:child_process';
 import { tmpdir } from 'node:os';
@@ -11,6 +12,7 @@ const PORT = '4321';
 const ADDRESS = `http://localhost:${PORT}`;
 const SIDE = 400;
 const SLOW = Number(process.argv[2] ?? 1);
+const GRIDS = Number(process.argv[3] ?? 1);
 
 /** The demo with its first green measured by the largest grid there is. */
 function largestArchive() {
@@ -21,6 +23,8 @@ function largestArchive() {
 		return Number((0.4 * u + 0.15 * Math.sin(7 * v) * Math.cos(5 * u)).toFixed(4));
 	});
 	green.grid = { originU: -20, originV: -20, cell: 0.1, columns: SIDE, rows: SIDE, heights };
+	for (let i = 1; i < GRIDS; i++)
+		archive.greens.push({ ...green, id: `${green.id}-${i}`, name: `${green.name} ${i}` });
 	const path = join(tmpdir(), 'crisp-landing-largest.json');
 	writeFileSync(path, JSON.stringify(archive));
 	return {

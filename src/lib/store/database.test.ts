@@ -32,6 +32,12 @@ const STORES: Record<string, string>[] = [
 		greens: 'id, name, updatedAt',
 		readings: 'id, greenId, takenAt, updatedAt',
 		tombstones: 'key'
+	},
+	{
+		balls: 'id, pupilId, sessionId, updatedAt',
+		sessions: 'id, startedAt, updatedAt',
+		drills: 'id, updatedAt',
+		homework: 'id, pupilId, updatedAt'
 	}
 ];
 
@@ -107,6 +113,23 @@ it('opens a database of version 4 with every row as it was', async () => {
 		}
 	expect(await database.tombstones.count()).toBe(stores['tombstones']!.length);
 	expect(await readPractice()).toEqual({ sessions: [], drills: [], homework: [], broken: [] });
+});
+
+it('opens a database of version 5 with every row as it was, and packs its grids', async () => {
+	const { stores } = await openAsLeftBy(5);
+	const rows = await database.greens.toArray();
+	expect(rows).toEqual(stores['greens']);
+	const { sessions, drills, homework, broken } = await readPractice();
+	expect([sessions, drills, homework].map((list) => list.length)).toEqual([3, 1, 1]);
+	expect(broken).toEqual([]);
+	const greens = await readGreens();
+	expect(greens.books.map(({ green }) => green.name)).toContain('Gridded');
+	expect(greens.broken.map(({ key }) => key)).toEqual(['damaged']);
+	const raw = new Dexie('crisp-landing');
+	await raw.open();
+	const gridded = await raw.table<{ grid: { heights: unknown } }>('greens').get('green-grid');
+	expect(gridded!.grid.heights).toBeInstanceOf(Float64Array);
+	raw.close();
 });
 
 /** A row without its stamps. */

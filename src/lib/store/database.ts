@@ -6,6 +6,7 @@ import type { Stamp } from '$lib/io/stamp';
 import { observe, stamp } from './clock';
 import { settle, unwrittenNotes } from './journal';
 import { mergeThree } from './merge';
+import { packedGrids } from './packedGrids';
 
 /** A row as it lies there: written by any release, perhaps broken. It is judged when it is read. */
 export interface RawRow {
@@ -41,7 +42,7 @@ export const SETTING = {
 /** The library counts the browser's own versions in tens. */
 const NATIVE_STEP = 10;
 /** Version of the newest stores that this release knows. */
-const RELEASE = 5;
+const RELEASE = 6;
 
 class CrispLandingDatabase extends Dexie {
 	pupils!: Table<RawRow, IndexableType>;
@@ -91,12 +92,21 @@ class CrispLandingDatabase extends Dexie {
 			})
 			.upgrade(givePupilsTheirOwn);
 		// Balls of a session are found by it; what rows gained may be missing in older ones.
-		this.version(RELEASE).stores({
+		this.version(5).stores({
 			balls: 'id, pupilId, sessionId, updatedAt',
 			sessions: 'id, startedAt, updatedAt',
 			drills: 'id, updatedAt',
 			homework: 'id, pupilId, updatedAt'
 		});
+		// Grids are packed on their way in.
+		this.use(packedGrids);
+		this.version(RELEASE)
+			.stores({})
+			.upgrade(async (transaction) => {
+				const greens = transaction.table<RawRow>('greens');
+				for (const id of await greens.toCollection().primaryKeys())
+					await greens.put((await greens.get(id))!);
+			});
 	}
 }
 

@@ -5,6 +5,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { parseArchive } from '$lib/io/archive/archive';
 import { rescued } from '$lib/io/archive/rescue';
 import { database } from './database';
+import { packGrid } from './packedGrids';
 import { rescue } from './rescue';
 
 interface Dump {
@@ -52,6 +53,18 @@ describe('what lies in a database that cannot be opened', () => {
 		if ('problems' in parsed) throw new Error(parsed.problems.join());
 		expect(parsed.archive.greens).toHaveLength(1);
 		expect(parsed.archive.readings).toHaveLength(4);
+	});
+
+	it('is saved with its grids as lists, though they lie packed', async () => {
+		const greens = golden(5)['greens']!;
+		await leave(9, { greens: greens.map(packGrid) });
+		const parsed = parseArchive((await rescue()).text);
+		if ('problems' in parsed) throw new Error(parsed.problems.join());
+		const named = (name: string) => ({ name }) as unknown;
+		expect(parsed.archive.greens).toContainEqual(expect.objectContaining(named('Gridded')));
+		const { grid } = parsed.archive.greens.find(({ id }) => id === 'green-grid')!;
+		expect(grid!.heights).toHaveLength(30);
+		expect(grid!.heights[3]).toBeNull();
 	});
 
 	it('stays as it was where the upgrade fails, can be saved, and is opened once it succeeds', async () => {

@@ -1,6 +1,7 @@
 import Dexie from 'dexie';
 import { rescued, type RawTables } from '$lib/io/archive/rescue';
 import { database } from './database';
+import { unpackGrid } from './packedGrids';
 
 /**
  * Reads what lies in the browser without opening it as this release would: for a database that is newer, or whose upgrade failed.
@@ -13,7 +14,8 @@ export async function rescue(): Promise<ReturnType<typeof rescued>> {
 	try {
 		await raw.open();
 		const tables: Record<string, readonly unknown[]> = {};
-		for (const table of raw.tables) tables[table.name] = await table.toArray();
+		for (const table of raw.tables)
+			tables[table.name] = (await table.toArray()).map(unpackGrid<unknown>);
 		return rescued(raw.verno, tables satisfies RawTables, new Date().toISOString());
 	} finally {
 		raw.close();
