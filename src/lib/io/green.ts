@@ -4,6 +4,7 @@ import type { Green, TiltReading } from '$lib/core/green/green';
 import { areaOf } from '$lib/core/math/polygon';
 import { degrees, fromPercent, radians } from '$lib/core/units';
 import { areaKindField, fringeField, idField, nameField, within } from './fields';
+import { blockOf } from './packedGrid';
 
 const MAP = 500;
 const coordinate = within(-MAP, MAP, 'metres');
@@ -130,19 +131,6 @@ export function greenProblems(green: GreenWire): Issue[] {
 	return [...(parsed.success ? [] : issuesOf(parsed.error)), ...(grid ? gridProblems(grid) : [])];
 }
 
-const heightsOf = new WeakMap<GridWire, Float64Array>();
-
-/** Heights of a grid as the core reads them, made once for each grid. */
-function coreHeights(grid: GridWire): Float64Array {
-	const known = heightsOf.get(grid);
-	if (known) return known;
-	const { heights } = grid;
-	const made = new Float64Array(heights.length);
-	for (let i = 0; i < made.length; i++) made[i] = heights[i] ?? NaN;
-	heightsOf.set(grid, made);
-	return made;
-}
-
 /** A green in the core's terms. */
 export const greenToCore = (wire: GreenWire): Green => ({
 	outline: wire.outline,
@@ -151,5 +139,5 @@ export const greenToCore = (wire: GreenWire): Green => ({
 	areas: wire.areas,
 	spots: wire.spots.map(({ at: [u, v], height, leftOut }) => ({ u, v, height, leftOut })),
 	tilts: wire.tilts.map(tiltToCore),
-	grid: wire.grid && { ...wire.grid, heights: coreHeights(wire.grid) }
+	grid: wire.grid && { ...wire.grid, heights: blockOf(wire.grid) }
 });

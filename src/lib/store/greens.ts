@@ -1,13 +1,13 @@
 import type { GreenWire } from '$lib/io/green';
 import { newestFirst, type ReadingWire } from '$lib/io/reading';
-import { greenRow } from '$lib/io/rows/green';
+import { storedGreenRow } from '$lib/io/rows/green';
 import { readingRow } from '$lib/io/rows/reading';
 import { database } from './database';
 import { notesMade, noteUnwritten, strikeOut } from './journal';
 import type { Merged } from './merge';
 import { Shelf, type BrokenRow, type Undo } from './shelf';
 
-export const greenShelf = new Shelf<GreenWire>('greens', greenRow, (a, b) =>
+export const greenShelf = new Shelf<GreenWire>('greens', storedGreenRow, (a, b) =>
 	a.name.localeCompare(b.name)
 );
 /** Newest first; see `newestFirst`. */

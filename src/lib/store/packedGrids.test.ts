@@ -44,7 +44,7 @@ describe('a grid', () => {
 	});
 
 	it('lies packed in the store, and nobody who reads it there knows', async () => {
-		await database.greens.bulkPut(rows as never[]);
+		await database.greens.bulkPut(rows);
 		expect(await lying()).toMatchObject({
 			a: { grid: { ...frame, heights: Float64Array.of(0.1, -0, NaN, 1e-9) } },
 			b: { grid: { heights: [1, 'x', 2, 3] } },

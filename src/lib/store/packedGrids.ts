@@ -1,51 +1,49 @@
-import type { DBCore, DBCoreTable, Middleware } from 'dexie';
+import type { DBCore, DBCoreGetManyRequest, DBCoreTable, Middleware } from 'dexie';
+import type { GridWire } from '$lib/io/green';
+import { blockOf, gridOf, isPacked } from '$lib/io/packedGrid';
 
 type Row = Record<string, unknown>;
 
 const isRow = (value: unknown): value is Row => typeof value === 'object' && value !== null;
 
-/** Heights as one block of numbers, NaN where there is none; null where a list holds anything else. */
-function packed(heights: readonly unknown[]): Float64Array | null {
-	const block = new Float64Array(heights.length);
-	for (let i = 0; i < heights.length; i++) {
-		const height = heights[i];
-		if (height === null) block[i] = NaN;
-		else if (Number.isFinite(height)) block[i] = height as number;
-		else return null;
-	}
-	return block;
-}
-
-function listed(block: Float64Array): (number | null)[] {
-	const heights = new Array<number | null>(block.length);
-	for (let i = 0; i < block.length; i++) {
-		const height = block[i]!;
-		heights[i] = Number.isNaN(height) ? null : height;
-	}
-	return heights;
-}
+const isHeight = (height: unknown): boolean => height === null || Number.isFinite(height);
 
 /** A green's row as it lies in the store: a list of 160 000 numbers takes the browser thirty times as long to read as one block of them. */
 export function packGrid<T>(row: T): T {
-	if (!isRow(row) || !isRow(row.grid) || !Array.isArray(row.grid.heights)) return row;
-	const heights = packed(row.grid.heights);
-	return heights ? { ...row, grid: { ...row.grid, heights } } : row;
+	if (!isRow(row) || !isRow(row.grid)) return row;
+	const { grid } = row;
+	if (!isPacked(grid) && !(Array.isArray(grid.heights) && grid.heights.every(isHeight))) return row;
+	const heights = blockOf(grid as unknown as GridWire);
+	return { ...row, grid: { ...frameOf(grid), heights } };
 }
 
 /** A green's row as everything but the store knows it. */
 export function unpackGrid<T>(row: T): T {
 	if (!isRow(row) || !isRow(row.grid) || !(row.grid.heights instanceof Float64Array)) return row;
-	return { ...row, grid: { ...row.grid, heights: listed(row.grid.heights) } };
+	return { ...row, grid: gridOf(frameOf(row.grid), row.grid.heights) };
+}
+
+/** All of a grid but its heights, which are not looked at. */
+function frameOf(grid: object): Omit<GridWire, 'heights'> {
+	const names = Object.keys(grid).filter((name) => name !== 'heights');
+	return Object.fromEntries(names.map((name) => [name, (grid as Row)[name]])) as never;
+}
+
+async function manyOf(table: DBCoreTable, request: DBCoreGetManyRequest): Promise<unknown[]> {
+	const rows: unknown[] = await table.getMany(request);
+	return rows.map(unpackGrid);
 }
 
 function packing(table: DBCoreTable): DBCoreTable {
 	return {
 		...table,
 		get: async (request) => unpackGrid<unknown>(await table.get(request)),
-		getMany: async (request) => (await table.getMany(request)).map(unpackGrid),
+		getMany: (request) => manyOf(table, request),
+		// One by one, since the browser takes rows that are asked for together in one go, and forty large ones hold up the page.
 		query: async (request) => {
-			const found = await table.query(request);
-			return request.values ? { ...found, result: found.result.map(unpackGrid) } : found;
+			if (!request.values) return table.query(request);
+			const { result: keys } = await table.query({ ...request, values: false });
+			return { result: await manyOf(table, { trans: request.trans, keys }) };
 		},
 		openCursor: async (request) => {
 			const cursor = await table.openCursor(request);

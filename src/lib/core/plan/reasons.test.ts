@@ -73,6 +73,7 @@ function reasons(
 const coded = <Code extends Reason['code']>(found: Reason[], code: Code) =>
 	found.find((reason): reason is Extract<Reason, { code: Code }> => reason.code === code);
 
+const near = (value: number, digits = 9) => expect.closeTo(value, digits) as number;
 const [pitch, chip, lob] = [rung('PW'), rung('8i'), rung('LW')];
 
 describe('the first reason', () => {
@@ -81,7 +82,7 @@ describe('the first reason', () => {
 		expect(first).toEqual({
 			code: 'fewestStrokes',
 			play: pitch.play,
-			fourOrMore: expect.closeTo(0.1, 9)
+			fourOrMore: near(0.1)
 		});
 	});
 
@@ -117,7 +118,7 @@ describe('the first reason', () => {
 		const risky = option(low, 2.5, { tied: true, fourOrMore: 0.2 });
 		expect(reasons([option(pitch, 2.5), risky])[0]).toMatchObject({
 			code: 'tieLeastTrouble',
-			trouble: expect.closeTo(0.2, 9) as number
+			trouble: near(0.2)
 		});
 	});
 
@@ -126,7 +127,7 @@ describe('the first reason', () => {
 		expect(reasons([option(pitch, 2.5), dear])[0]).toMatchObject({
 			code: 'tieCheaper',
 			flatter: dear.rung.play,
-			more: expect.closeTo(0.03, 9) as number
+			more: near(0.03)
 		});
 		expect(reasons([option(pitch, 2.5), { ...dear, close: true }])[0]).toMatchObject({
 			code: 'tieFlatter',
@@ -140,7 +141,7 @@ describe('what else is said', () => {
 		expect(coded(reasons([option(pitch, 2.5), option(chip, 2.7)]), 'runnerUp')).toEqual({
 			code: 'runnerUp',
 			play: chip.play,
-			more: expect.closeTo(0.2, 9)
+			more: near(0.2)
 		});
 		expect(coded(reasons([option(pitch, 2.5), option(lob, 2.7)]), 'runnerUp')).toBeUndefined();
 		expect(coded(reasons([option(pitch, 2.5), option(chip, 2.49)]), 'runnerUp')?.more).toBe(0);
@@ -154,7 +155,7 @@ describe('what else is said', () => {
 			coded(reasons([option(pitch, 2.5), option(chip, 2.6), thin]), 'habitCostsMore')
 		).toMatchObject({
 			club: { name: 'LW' },
-			more: expect.closeTo(0.3, 9) as number,
+			more: near(0.3),
 			heavy: 0.11,
 			thin: 0.07
 		});
@@ -185,14 +186,14 @@ describe('what else is said', () => {
 		expect(spared({ fourOrMore: 0.15, hazard: 0.1 })).toEqual({
 			code: 'safeCosts',
 			target: 2,
-			more: expect.closeTo(0.1, 9),
-			fourOrMoreLess: expect.closeTo(0.05, 9),
+			more: near(0.1),
+			fourOrMoreLess: near(0.05),
 			kinder: true
 		});
 		expect(spared({ fourOrMore: 0.25, hazard: 0.1 })?.kinder).toBe(false);
 		expect(spared({ fourOrMore: 0.15, hazard: 0.2 })?.kinder).toBe(false);
 		const played = coded(reasons([option(past, 2.4), option(pitch, 2.5)]), 'playedSafe');
-		expect(played).toEqual({ code: 'playedSafe', past: 2, side: 0, saves: expect.closeTo(0.1, 9) });
+		expect(played).toEqual({ code: 'playedSafe', past: 2, side: 0, saves: near(0.1) });
 		expect(coded(reasons([option(past, 2.4)]), 'playedSafe')?.saves).toBeNull();
 	});
 

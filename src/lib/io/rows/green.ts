@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { areaKindField, fringeField } from '../fields';
+import { blockOf, isPacked } from '../packedGrid';
 
 // Numbers are taken as they are; what a green may be is judged by its form when it is opened.
 const number = z.number();
@@ -14,6 +15,18 @@ const heights = z.custom<(number | null)[]>(isHeights, 'must be a list of height
 	type: 'array',
 	items: { anyOf: [{ type: 'number' }, { type: 'null' }] }
 });
+
+const listedGrid = z
+	.object({
+		originU: number,
+		originV: number,
+		cell: number.positive(),
+		columns: z.int().positive(),
+		rows: z.int().positive(),
+		heights
+	})
+	.refine((grid) => grid.heights.length === grid.columns * grid.rows);
+const grid = listedGrid.nullable().default(null);
 
 /** A practice green as a browser keeps it. */
 export const greenRow = z.object({
@@ -37,17 +50,20 @@ export const greenRow = z.object({
 			})
 		)
 		.default([]),
-	grid: z
-		.object({
-			originU: number,
-			originV: number,
-			cell: number.positive(),
-			columns: z.int().positive(),
-			rows: z.int().positive(),
-			heights
-		})
-		.refine((grid) => grid.heights.length === grid.columns * grid.rows)
-		.nullable()
-		.default(null),
+	grid,
 	pins: z.array(z.object({ id: z.string(), name: z.string(), at: mapPoint })).default([])
 });
+
+const { heights: _, ...frame } = listedGrid.shape;
+const frameRow = z.object(frame);
+
+/** A grid that was packed, taken as it is: its heights are not looked through again. */
+const packedGrid = z.custom<z.output<typeof listedGrid>>(
+	(value) =>
+		isPacked(value) &&
+		frameRow.safeParse(value).success &&
+		blockOf(value).length === value.columns * value.rows
+);
+
+/** The same as it comes out of the store. */
+export const storedGreenRow = greenRow.extend({ grid: z.union([packedGrid, grid]) });
