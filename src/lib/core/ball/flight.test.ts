@@ -10,6 +10,8 @@ import { BallState, PathRecorder } from './state';
 const plane = (slopeAlong = 0, slopeAcross = 0): Ground =>
 	createPlane({ kind: 'plane', slopeAlong, slopeAcross, edge: 0, fringe: SURFACE.smoothFringe });
 const LEVEL = plane();
+/** How often a flight of some steps asks for the ground. */
+const LOOKS = 14;
 /** A chip of some seven metres with backspin. */
 const launched = (change: Partial<BallState> = {}): BallState =>
 	Object.assign(new BallState(), { vx: 7, vy: 5.5, wz: 250 }, change);
@@ -93,6 +95,18 @@ describe('a landing', () => {
 		const least = bowl.height(ball.x, ball.z);
 		expect(Math.abs(ball.y - least)).toBeLessThan(1e-7);
 		expect(asked).toBeLessThan(24);
+	});
+
+	it.each([-0.1, 0, 0.1, 0.3])('is found in a look or two at even ground of slope %f', (slope) => {
+		let asked = 0;
+		const even = plane(slope);
+		const ground: Ground = { ...even, height: (x, z) => (asked++, even.height(x, z)) };
+		for (const vy of [3, 5.5, 9]) {
+			asked = 0;
+			const { ball } = flown([], launched({ vy }), ground);
+			expect(Math.abs(ball.y - even.height(ball.x, ball.z))).toBeLessThan(1e-7);
+			expect(asked, `vy ${vy}`).toBeLessThanOrEqual(LOOKS);
+		}
 	});
 
 	it.each([0.31, 0.5, 0.77])('is on the face of a step of %d m that it flies into', (up) => {

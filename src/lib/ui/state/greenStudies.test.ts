@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import type { Plan } from '$lib/core/plan/plan';
 import { greenToCore } from '$lib/io/green';
 import { missQuestion, placedRequest } from '$lib/io/greenStudy';
 import { somePlayer } from '../../../../tests/support/pupils';
@@ -33,6 +34,26 @@ describe('studies', () => {
 		slow.cancel();
 		await running;
 		expect(slow.status).toBe('stopped');
+	});
+
+	it('of two pins say where to look when nothing works to one', async () => {
+		const nothing = { options: [], rejected: [], schools: [], sensitivity: null } as object;
+		const duel = new PinDuel(directPool({ plan: () => Promise.resolve(nothing as Plan) }).pool);
+		const place = {
+			greenId: 'g',
+			ball: [10, -6] as [number, number],
+			pin: [10, 5] as [number, number]
+		};
+		const asked = placedRequest(freshShot('pupil-1'), somePlayer(), core, place, undefined, {
+			samples: 50,
+			seed: 1
+		});
+		await duel.start([asked, asked]);
+		for (const { best, problem } of duel.sides!)
+			expect([best, problem]).toEqual([
+				null,
+				'No shot works to this pin: see why on the Shot view.'
+			]);
 	});
 
 	it('of two pins give a call for each, or the reason for none', async () => {

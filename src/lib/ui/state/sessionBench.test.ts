@@ -109,6 +109,24 @@ describe('noting balls', () => {
 		expect((made.score as { median: number }).median).toBeCloseTo((1 + 2.5) / 2, 9);
 	});
 
+	it('asks nothing of a ball that ran on or came back a little, and knows where only the end was seen', () => {
+		const made = bench();
+		for (const [landed, finished] of [
+			[14, 17],
+			[14, 12.6]
+		] as const) {
+			made.touch([landed, 0]);
+			made.touch([finished, 0]);
+			expect(made.notice).toBe('');
+		}
+		made.noteFinishOnly([17, 0.5]);
+		expect(made.balls.at(-1)).toMatchObject({
+			finished: [17, 0.5],
+			inferred: true,
+			source: 'touched'
+		});
+	});
+
 	it('asks back what came far back, and refuses a landing behind the ball', () => {
 		const made = bench();
 		made.touch([-0.5, 0]);

@@ -63,6 +63,37 @@ describe('ShotBench', () => {
 		await until(() => shot.status === 'ready');
 	});
 
+	it('tilts the green in quarters of a percent, from where it was when the drag began', () => {
+		const { bench: shot } = bench();
+		shot.change(({ situation }) => (situation.slopeAlong = 1));
+		const drag = new SectionDrag(shot);
+		drag.start([-1, 15]);
+		const slope = (up: number, length: number) => {
+			drag.slope(up, length);
+			return shot.shot.situation.slopeAlong;
+		};
+		expect([slope(0.2, 10), slope(-0.3, 10), slope(0.011, 4)]).toEqual([3, -2, 1.25]);
+		expect([slope(9, 10), slope(-9, 10)]).toEqual([30, -30]);
+		drag.end();
+		shot.undo();
+		expect(shot.shot.situation.slopeAlong).toBe(1);
+	});
+
+	it('moves the ball along the section with the green where it is', () => {
+		const { bench: shot } = bench();
+		const drag = new SectionDrag(shot);
+		drag.start([-1, 15]);
+		drag.ball(1.04);
+		expect(shot.shot.situation.toEdge).toBe(2);
+		expect(drag.shift).toBeCloseTo(1, 9);
+		drag.ball(-2);
+		expect(shot.shot.situation).toMatchObject({ toEdge: 5, edgeToPin: 9 });
+		drag.ball(99);
+		expect([shot.shot.situation.toEdge, drag.shift]).toEqual([0, 3]);
+		drag.end();
+		expect([drag.shift, drag.frozen]).toEqual([0, null]);
+	});
+
 	it('keeps half a metre of green when the edge is dragged past the pin, and moves no pin', () => {
 		const { bench: shot } = bench();
 		const drag = new SectionDrag(shot);
