@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { question as ask } from '../../../../tests/support/scenes';
 import { intent, play } from '../../../../tests/support/strikes';
 import type { Solution } from '../solve/solve';
-import { CLEARANCE, EDGE_MARGIN, rejectSolution, type Flown } from './reject';
+import { radians } from '../units';
+import { CLEARANCE, EDGE_MARGIN, rejectSetup, rejectSolution, type Flown } from './reject';
 
 const chip = intent(play('8i'));
 const putt = intent(play('Putter', 'putt'));
@@ -26,6 +27,20 @@ const flown = (change: Partial<Flown> = {}): Flown => ({
 const bunker = (height = 0.5) =>
 	ask({ toEdge: 6, edgeToPin: 8, hazards: [{ kind: 'sand', from: 2, to: 4, height }] }).situation;
 const open = ask({ toEdge: 6, edgeToPin: 8 }).situation;
+
+describe('a setup', () => {
+	it('opens no sole with much bounce on hard ground', () => {
+		const opened = (open: number, bounce: number, lie: 'tight' | 'fairway') => {
+			const made = play('SW', 'open', open);
+			made.club = { ...made.club, bounce: radians(bounce) };
+			return rejectSetup(intent(made, lie), lie);
+		};
+		expect(opened(15, 10, 'tight')).toEqual({ code: 'bounceOnTight', bounce: radians(10) });
+		expect(opened(0, 10, 'tight')).toBeNull();
+		expect(opened(15, 8, 'tight')).toBeNull();
+		expect(opened(15, 10, 'fairway')).toBeNull();
+	});
+});
 
 describe('a solved shot', () => {
 	it('is out as the search says', () => {
