@@ -32,6 +32,28 @@ describe('createHeightField', () => {
 		}
 	});
 
+	it('reproduces a plane exactly to its very edge, and bends no more there than its heights do', () => {
+		const plane = (u: number, v: number) => 0.3 + 0.1 * u - 0.2 * v;
+		const field = createHeightField(onNodes(frame, plane));
+		const sample = new MapSample();
+		const [right, top] = [-3 + 13 * 0.75, 2 + 10 * 0.75];
+		for (const u of [-3, -2.8, 1, right - 0.2, right])
+			for (const v of [2, 2.3, 5, top - 0.3, top]) {
+				field.sample(u, v, sample);
+				expect(sample.height, `${u}, ${v}`).toBeCloseTo(plane(u, v), 10);
+				expect(sample.gradientU, `${u}, ${v}`).toBeCloseTo(0.1, 9);
+				expect(sample.gradientV, `${u}, ${v}`).toBeCloseTo(-0.2, 9);
+			}
+		// One node off the plane at each corner and edge is felt as a straight line beyond it would be.
+		const step = { originU: 0, originV: 0, cell: 1, columns: 3, rows: 3 };
+		const at = (heights: number[], u: number, v: number) =>
+			createHeightField({ ...step, heights }).height(u, v);
+		expect(at([0, 0, 1, 0, 0, 1, 0, 0, 1], 1.5, 1)).toBeCloseTo(0.5 - 1 / 16, 12);
+		expect(at([1, 0, 0, 1, 0, 0, 1, 0, 0], 0.5, 1)).toBeCloseTo(0.5 - 1 / 16, 12);
+		expect(at([0, 0, 0, 0, 0, 0, 1, 1, 1], 1, 1.5)).toBeCloseTo(0.5 - 1 / 16, 12);
+		expect(at([1, 1, 1, 0, 0, 0, 0, 0, 0], 1, 0.5)).toBeCloseTo(0.5 - 1 / 16, 12);
+	});
+
 	it('has a gradient that is the derivative of its height and does not jump between cells', () => {
 		const rng = createRng(8);
 		const field = createHeightField(onNodes(frame, () => rng.normal()));

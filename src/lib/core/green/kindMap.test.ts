@@ -71,6 +71,19 @@ describe('createKindMap', () => {
 		expect(kindAt(5, -5)).toBe(SURFACE.grainyFringe);
 	});
 
+	it('grows rough on every side of what is drawn, however far out', () => {
+		const { kindAt } = createKindMap({ ...green, areas: [] });
+		for (const far of [4, 40, 4000])
+			for (const [u, v] of [
+				[-1 - far, 5],
+				[12 + far, 5],
+				[5, -far],
+				[5, 11 + far],
+				[-far, -far]
+			] as const)
+				expect(kindAt(u, v)).toBe(SURFACE.rough);
+	});
+
 	it('grows rough everywhere without an outline', () => {
 		const bare = createKindMap({ outline: [], collar: 0, fringe: 'smooth', areas: [] });
 		expect(bare.kindAt(0, 0)).toBe(SURFACE.rough);

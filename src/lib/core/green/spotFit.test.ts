@@ -42,6 +42,26 @@ describe('fitSpots', () => {
 		expect(fit.height(5, 7) - fit.height(5, 5)).toBeCloseTo(0, 2);
 	});
 
+	it.each([0, 90, 180, 270, 35])(
+		'rises and falls between two levels as they say, toward %d°',
+		(degrees) => {
+			const turned = (degrees * Math.PI) / 180;
+			const [du, dv] = [Math.cos(turned), Math.sin(turned)];
+			// Level at the start, falling 4 % four metres on: in between it falls ever more.
+			const fit = fitSpots(
+				[{ u: 5, v: 5, height: 1, leftOut: false }],
+				[tilt(5, 5, 0, 0), tilt(5 + 4 * du, 5 + 4 * dv, 0.04, degrees)]
+			);
+			const along = (far: number) => fit.height(5 + far * du, 5 + far * dv);
+			const slopeAt = (far: number) => (along(far + 0.05) - along(far - 0.05)) / 0.1;
+			expect(slopeAt(4)).toBeCloseTo(-0.04, 2);
+			expect(slopeAt(0)).toBeCloseTo(0, 2);
+			expect(slopeAt(2)).toBeLessThan(-0.01);
+			expect(slopeAt(2)).toBeGreaterThan(-0.03);
+			expect(along(4)).toBeLessThan(0.95);
+		}
+	);
+
 	it('joins tilts without any height into one surface', () => {
 		const tilts = [tilt(0, 0, 0.02, 90), tilt(8, 0, 0.02, 90), tilt(4, 8, 0.02, 90)];
 		const fit = fitSpots([], tilts);
