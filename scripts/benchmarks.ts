@@ -344,8 +344,14 @@ async function planTimes(): Promise<Times> {
 	}
 }
 
-/** Runs everything and prints it. */
-export async function runBenchmarks({ json }: { json: boolean }): Promise<void> {
+/** Runs everything and prints it, beside what was measured elsewhere. */
+export async function runBenchmarks({
+	json,
+	besides
+}: {
+	json: boolean;
+	besides: Record<string, number>;
+}): Promise<void> {
 	const rates = await shotsPerSecond();
 	const times = await planTimes();
 	const result = {
@@ -365,7 +371,8 @@ export async function runBenchmarks({ json }: { json: boolean }): Promise<void> 
 			Object.entries(times.worlds).map(([name, ms]) => [name, Number(ms.toFixed(1))])
 		),
 		missMapOf200SpotsMs: Math.round(times.missMapMs),
-		...(await practiceFigures())
+		...(await practiceFigures()),
+		...besides
 	};
 	if (json) console.log(JSON.stringify(result));
 	else
