@@ -60,6 +60,8 @@ export class Autosave {
 	/** Keeps what is left and stops listening. */
 	async close(): Promise<void> {
 		this.#unlisten();
+		// While a view is taken down, state reads as it was before the last change: what is to be kept is read afterwards.
+		await Promise.resolve();
 		await this.flush();
 		clearTimeout(this.#timer);
 	}

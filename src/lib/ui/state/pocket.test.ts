@@ -23,6 +23,21 @@ describe('putts timed with the thumb', () => {
 		expect([reader.struck, reader.time]).toEqual([null, null]);
 	});
 
+	it('are taken out one by one, and kept to the centimetre and hundredth', () => {
+		const reader = new TimedReader();
+		for (const [i, length] of [4, 5, 6.128].entries()) {
+			reader.touch(0);
+			reader.touch(3000 + 4 * i);
+			reader.note(length);
+		}
+		reader.remove(1);
+		expect(reader.putts.map(({ length }) => length)).toEqual([4, 6.128]);
+		expect(reader.rolls).toEqual([
+			{ place: 1, way: 'up', rollOut: 4, seconds: 3 },
+			{ place: 1, way: 'up', rollOut: 6.13, seconds: 3.01 }
+		]);
+	});
+
 	it('give the green speed of both ways, or of one where the slope is known', () => {
 		const reader = new TimedReader();
 		const putt = (way: 'up' | 'down', length: number, seconds: number) => {
