@@ -61,6 +61,25 @@ describe('findAim', () => {
 		expect(tryAim.mock.calls.length).toBeLessThan(24);
 	});
 
+	it.each([4, 13, 26])(
+		'comes as near as six halvings do to where the ground breaks, at %d°',
+		(degrees) => {
+			const breaks = radians(degrees);
+			const { shooter, straight } = world((aim) => (aim < breaks ? -1 : 0.8));
+			const found = findAim(shooter, straight);
+			expect(found.side).toBe(0.8);
+			expect(found.aim - breaks).toBeGreaterThanOrEqual(0);
+			expect(found.aim - breaks).toBeLessThan(radians(10) / 2 ** 5);
+		}
+	);
+
+	it('halves no farther than where balls stop', () => {
+		const { shooter, straight } = world((aim) =>
+			aim > 0.19 && aim < 0.33 ? null : aim < 0.2 ? -1 : 0.8
+		);
+		expect(findAim(shooter, straight).side).toBe(0.8);
+	});
+
 	it('takes the nearest of what it has tried where nothing ends near, and never past thirty degrees', () => {
 		const { shooter, straight, tryAim } = world((aim) => (aim > 0.3 ? 1.5 : -3));
 		const found = findAim(shooter, straight);

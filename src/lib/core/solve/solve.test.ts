@@ -4,10 +4,11 @@ import { createSegments } from '../ground/segments';
 import { SURFACE } from '../ground/surfaces';
 import { planeScene } from '../../../../tests/support/scenes';
 import { intent, play } from '../../../../tests/support/strikes';
-import { playIntended, solveCarry, solveFinish } from './solve';
+import { playIntended, solveCarry, solveFinish, type Guess } from './solve';
 
 const putt = intent(play('Putter', 'putt'), 'fringe');
 const chip = intent(play('PW'));
+const FEW_BALLS = 17;
 
 /** Half a metre of rough on a bank that falls 17 cm, in front of a green. */
 const overBank = (toEdge: number): Scene => ({
@@ -39,6 +40,37 @@ describe('solveFinish', () => {
 		expect(again.finishX).toBeCloseTo(9, 2);
 		expect(again.finishZ).toBeCloseTo(0, 1);
 		expect(solved.aim).toBeLessThan(0);
+	});
+
+	it('asks for a few balls on even ground, fewer from a good guess', () => {
+		const scene = planeScene();
+		let balls = 0;
+		const counted = {
+			...scene,
+			ground: {
+				...scene.ground,
+				height: (x: number, z: number) => {
+					if (x === 0 && z === 0) balls++;
+					return scene.ground.height(x, z);
+				}
+			}
+		};
+		const asked = (guess: Guess | null = null) => {
+			balls = 0;
+			solveFinish(chip, counted, 9, 30, guess);
+			return balls;
+		};
+		const { speed, aim } = solveFinish(chip, scene, 9, 30);
+		const fresh = asked();
+		expect(fresh).toBeLessThanOrEqual(FEW_BALLS);
+		expect(asked({ speed: speed * 1.02, aim, hopeless: false })).toBeLessThan(fresh / 2);
+	});
+
+	it('gives up at once what was hopeless nearby and is here', () => {
+		const wall = { ...planeScene({ along: -0.2 }) };
+		const found = solveFinish(chip, wall, 9, 30, { speed: 8, aim: 0, hopeless: true });
+		expect(found.status).toBe('noStop');
+		expect(found.speed).toBe(8);
 	});
 
 	it('comes to the same from a guess nearby, and from one that is of no use', () => {
