@@ -64,12 +64,11 @@
 			if (kept) ondone();
 		}
 	}));
-	/** The first thing that is wrong, by the field's own name. */
-	const problem = form.useSelector(({ errorMap }) => {
-		const [first] = Object.entries(errorMap.onSubmit ?? {});
-		return first && `${first[0]} ${first[1][0]?.message}.`;
-	});
 </script>
+
+{#snippet wrong(errors: readonly ({ message: string } | undefined)[])}
+	{#if errors[0]}<p class="problem" role="alert">{errors[0].message}</p>{/if}
+{/snippet}
 
 <form
 	class="grid max-w-3xl gap-3 border-2 border-(--ink) p-4"
@@ -87,8 +86,9 @@
 					<input
 						class="input w-full text-(--ink)"
 						maxlength="60"
+						aria-invalid={field.state.meta.errors.length > 0}
 						bind:value={() => field.state.value, (text) => field.handleChange(text)}
-					/></label
+					/>{@render wrong(field.state.meta.errors)}</label
 				>
 			{/snippet}
 		</form.Field>
@@ -99,8 +99,9 @@
 					<input
 						class="input w-full text-(--ink)"
 						type="date"
+						aria-invalid={field.state.meta.errors.length > 0}
 						bind:value={() => field.state.value, (day) => field.handleChange(day)}
-					/></label
+					/>{@render wrong(field.state.meta.errors)}</label
 				>
 			{/snippet}
 		</form.Field>
@@ -111,7 +112,7 @@
 	<form.Field name="cells" mode="array">
 		{#snippet children(cells)}
 			{#each cells.state.value as _, i (i)}
-				<div class="grid grid-cols-[1fr_1fr_1fr_2.75rem] items-end gap-3">
+				<div class="grid grid-cols-2 items-end gap-3 md:grid-cols-[1fr_1fr_1fr_2.75rem]">
 					<form.Field name={`cells[${i}].clubId`}>
 						{#snippet children(field)}
 							<ChoiceField
@@ -148,12 +149,13 @@
 					</form.Field>
 					<button
 						type="button"
-						class="btn btn-ghost btn-square"
+						class="btn btn-ghost btn-square justify-self-end"
 						aria-label={`Leave out swing ${i + 1}`}
 						onclick={() => cells.removeValue(i)}><Trash2 size={20} aria-hidden="true" /></button
 					>
 				</div>
 			{/each}
+			{@render wrong(cells.state.meta.errors)}
 			<div>
 				<button type="button" class="btn" onclick={() => cells.pushValue(another())}
 					>Another swing</button
@@ -172,7 +174,6 @@
 				bind:value={() => field.state.value, (text) => field.handleChange(text)}></textarea>
 		{/snippet}
 	</form.Field>
-	{#if problem.current}<p class="problem" role="alert">{problem.current}</p>{/if}
 	<div class="flex gap-2">
 		<button type="submit" class="btn btn-neutral">Give it</button>
 		<button type="button" class="btn" onclick={ondone}>Not now</button>
