@@ -84,8 +84,11 @@ describe('GreenBench', () => {
 		bench.follow({ ...structuredClone(bench.green), name: 'Theirs' });
 		expect(bench.green).toMatchObject({ name: 'Theirs', note: 'wet' });
 		expect(bench.overtaken).toEqual([{ key: 'name', mine: 'Mine' }]);
+		bench.follow({ ...structuredClone(bench.green), note: 'dry' });
+		expect(bench.overtaken).toHaveLength(2);
 		bench.putBack(bench.overtaken[0]!);
-		expect([bench.green.name, bench.overtaken]).toEqual(['Mine', []]);
+		expect(bench.green).toMatchObject({ name: 'Mine', note: 'dry' });
+		expect(bench.overtaken).toEqual([{ key: 'note', mine: 'wet' }]);
 		await bench.close();
 	});
 

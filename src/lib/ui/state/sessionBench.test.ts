@@ -287,5 +287,11 @@ describe('keeping', () => {
 		expect(made.balls).toHaveLength(2);
 		made.follow(practisedSession({ name: 'Renamed' }), [theirs]);
 		expect(made.session.name).toBe('Renamed');
+		const { session, balls } = made;
+		made.follow(practisedSession({ name: 'Renamed' }), [theirs]);
+		expect([made.session === session, made.balls === balls]).toEqual([true, true]);
+		made.change((changed) => (changed.notes = 'Mine'));
+		made.follow(practisedSession({ name: 'Theirs' }), [theirs]);
+		expect(made.session).toMatchObject({ name: 'Renamed', notes: 'Mine' });
 	});
 });

@@ -48,6 +48,33 @@ describe('two tabs on one shot', () => {
 		await b.close();
 	});
 
+	it('tell of parts that both changed; each is left as it is here, or taken from there, by itself', async () => {
+		await shotShelf.put(saved);
+		const [a, b] = [tab(), tab()];
+		await a.flush();
+		await b.flush();
+		for (const [made, edgeToPin, stimpFeet] of [
+			[a, 7, 11],
+			[b, 5, 12]
+		] as const) {
+			made.change(({ situation }) => Object.assign(situation, { edgeToPin, stimpFeet }));
+			await made.flush();
+		}
+		const told = () => b.clashes.map(({ path, theirs }) => [path.at(-1), theirs]);
+		expect(told()).toEqual([
+			['edgeToPin', 7],
+			['stimpFeet', 11]
+		]);
+		b.forgetClash(b.clashes[0]!);
+		expect(told()).toEqual([['stimpFeet', 11]]);
+		expect(b.shot.situation).toMatchObject({ edgeToPin: 5, stimpFeet: 12 });
+		b.takeTheirs(b.clashes[0]!);
+		expect(told()).toEqual([]);
+		expect(b.shot.situation).toMatchObject({ edgeToPin: 5, stimpFeet: 11 });
+		await a.close();
+		await b.close();
+	});
+
 	it('save over the kept shot without taking the other’s part back', async () => {
 		await shotShelf.put(saved);
 		const [a, b] = [tab(), tab()];
