@@ -70,18 +70,20 @@ test('what is stored is there again once the disk answers', async ({ page }) => 
 	await readDemo(page);
 	await page.addInitScript(() => {
 		const { prototype } = IDBObjectStore;
-		const table = Object.getOwnPropertyDescriptor(prototype, 'getAll')!;
 		const healthy = () => sessionStorage.getItem('healthy') !== null;
-		Object.defineProperty(prototype, 'getAll', {
-			...table,
-			value: new Proxy(table.value as object, {
-				apply(getAll, store: IDBObjectStore, asked: unknown[]) {
-					if (!healthy() && store.name === 'greens')
-						throw new DOMException('The disk does not answer.', 'UnknownError');
-					return Reflect.apply(getAll as () => unknown, store, asked) as unknown;
-				}
-			})
-		});
+		for (const name of ['getAll', 'getAllKeys']) {
+			const table = Object.getOwnPropertyDescriptor(prototype, name)!;
+			Object.defineProperty(prototype, name, {
+				...table,
+				value: new Proxy(table.value as object, {
+					apply(read, store: IDBObjectStore, asked: unknown[]) {
+						if (!healthy() && store.name === 'greens')
+							throw new DOMException('The disk does not answer.', 'UnknownError');
+						return Reflect.apply(read as () => unknown, store, asked) as unknown;
+					}
+				})
+			});
+		}
 	});
 	await page.goto('/greens');
 	await expect(page.getByRole('alert').filter({ hasText: 'does not answer' })).toBeVisible();

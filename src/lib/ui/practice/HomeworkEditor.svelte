@@ -66,8 +66,8 @@
 	}));
 </script>
 
-{#snippet wrong(errors: readonly ({ message: string } | undefined)[])}
-	{#if errors[0]}<p class="problem" role="alert">{errors[0].message}</p>{/if}
+{#snippet wrong(about: string, errors: readonly ({ message: string } | undefined)[])}
+	{#if errors[0]}<p id={about} class="problem" role="alert">{errors[0].message}</p>{/if}
 {/snippet}
 
 <form
@@ -81,28 +81,36 @@
 	<div class="grid gap-3 md:grid-cols-[minmax(0,1fr)_12rem]">
 		<form.Field name="name">
 			{#snippet children(field)}
-				<label class="grid text-[0.8125rem] text-(--faint)"
-					>What it is called
-					<input
-						class="input w-full text-(--ink)"
-						maxlength="60"
-						aria-invalid={field.state.meta.errors.length > 0}
-						bind:value={() => field.state.value, (text) => field.handleChange(text)}
-					/>{@render wrong(field.state.meta.errors)}</label
-				>
+				<div>
+					<label class="grid text-[0.8125rem] text-(--faint)"
+						>What it is called
+						<input
+							class="input w-full text-(--ink)"
+							maxlength="60"
+							aria-invalid={field.state.meta.errors.length > 0}
+							aria-describedby={`${id}-name`}
+							bind:value={() => field.state.value, (text) => field.handleChange(text)}
+						/></label
+					>
+					{@render wrong(`${id}-name`, field.state.meta.errors)}
+				</div>
 			{/snippet}
 		</form.Field>
 		<form.Field name="due">
 			{#snippet children(field)}
-				<label class="grid text-[0.8125rem] text-(--faint)"
-					>By
-					<input
-						class="input w-full text-(--ink)"
-						type="date"
-						aria-invalid={field.state.meta.errors.length > 0}
-						bind:value={() => field.state.value, (day) => field.handleChange(day)}
-					/>{@render wrong(field.state.meta.errors)}</label
-				>
+				<div>
+					<label class="grid text-[0.8125rem] text-(--faint)"
+						>By
+						<input
+							class="input w-full text-(--ink)"
+							type="date"
+							aria-invalid={field.state.meta.errors.length > 0}
+							aria-describedby={`${id}-due`}
+							bind:value={() => field.state.value, (day) => field.handleChange(day)}
+						/></label
+					>
+					{@render wrong(`${id}-due`, field.state.meta.errors)}
+				</div>
 			{/snippet}
 		</form.Field>
 	</div>
@@ -155,7 +163,7 @@
 					>
 				</div>
 			{/each}
-			{@render wrong(cells.state.meta.errors)}
+			{@render wrong(`${id}-cells`, cells.state.meta.errors)}
 			<div>
 				<button type="button" class="btn" onclick={() => cells.pushValue(another())}
 					>Another swing</button
