@@ -8,7 +8,7 @@ const isRow = (value: unknown): value is Row => typeof value === 'object' && val
 
 const isHeight = (height: unknown): boolean => height === null || Number.isFinite(height);
 
-/** A green's row as it lies in the store: a list of 160 000 numbers takes the browser thirty times as long to read as one block of them. */
+/** A green's row as it lies in the store: a list of 160 000 numbers takes the browser far longer to read than one block of them. */
 export function packGrid<T>(row: T): T {
 	if (!isRow(row) || !isRow(row.grid)) return row;
 	const { grid } = row;
