@@ -88,7 +88,7 @@
 							class="input w-full text-(--ink)"
 							maxlength="60"
 							aria-invalid={field.state.meta.errors.length > 0}
-							aria-describedby={`${id}-name`}
+							aria-describedby={field.state.meta.errors.length > 0 ? `${id}-name` : undefined}
 							bind:value={() => field.state.value, (text) => field.handleChange(text)}
 						/></label
 					>
@@ -105,7 +105,7 @@
 							class="input w-full text-(--ink)"
 							type="date"
 							aria-invalid={field.state.meta.errors.length > 0}
-							aria-describedby={`${id}-due`}
+							aria-describedby={field.state.meta.errors.length > 0 ? `${id}-due` : undefined}
 							bind:value={() => field.state.value, (day) => field.handleChange(day)}
 						/></label
 					>
