@@ -27,6 +27,8 @@ export default {
 	kit: {
 		adapter: serverAndFiles,
 		paths: { relative: false },
+		// The page does it itself, once the first call is there.
+		serviceWorker: { register: false },
 		// No cookie and no session: nothing a foreign form could misuse, and the API answers any content type itself.
 		csrf: { trustedOrigins: ['*'] },
 		csp: {

@@ -1,134 +1,46 @@
 <script lang="ts">
-	import { onMount, untrack } from 'svelte';
-	import { toast } from 'svelte-sonner';
-	import { replaceState } from '$app/navigation';
-	import { resolve } from '$app/paths';
+	import { onMount, type Component, type ComponentProps } from 'svelte';
 	import { page } from '$app/state';
-	import type { WorkingShot } from '$lib/io/shot';
+	import type ShotPage from '$lib/ui/shot/ShotPage.svelte';
 	import FirstShot from '$lib/ui/shot/FirstShot.svelte';
-	import ShotView from '$lib/ui/shot/ShotView.svelte';
-	import { openingShot } from '$lib/ui/state/openingShot';
-	import { answering } from '$lib/store/answering';
-	import { readGreens, type GreenBook } from '$lib/store/greens';
-	import { follow } from '$lib/store/shelf';
-	import { nextTask } from '$lib/ui/state/slices';
-	import { warmSurface } from '$lib/ui/state/warmSurface';
-	import { playing } from '$lib/ui/state/playing.svelte';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
-	import { freshShot, ShotBench } from '$lib/ui/state/shotBench.svelte';
+	import { nothingKept } from '$lib/store/nothingKept';
+	import { attempt } from '$lib/ui/shell/attempt';
+	import { arrival } from '$lib/ui/state/arrival';
+	import type { StartedShot } from '$lib/ui/state/firstCall.svelte';
 
 	const { data } = $props();
-	let bench = $state.raw<ShotBench | null>(null);
-	let ready = $state(false);
-	let books: GreenBook[] = [];
-	let left = false;
+	let Whole = $state.raw<Component<ComponentProps<typeof ShotPage>> | null>(null);
+	/** Whether nothing is kept here yet: the first call is worked out before anything else is fetched. */
+	let first = $state(false);
+	let started = $state.raw<StartedShot>();
 
-	async function begin(opening: Parameters<ShotBench['open']>[0]) {
-		const { pupilId } = opening.shot;
-		// A shot that is asked for brings its pupil; the last one is gone on with by whoever plays now.
-		const goesOn = opening.line !== undefined;
-		if (!goesOn && playing.of(pupilId).pupil.id === pupilId) playing.choose(pupilId);
-		const opened = new ShotBench((id) => playing.of(id));
-		opened.knowGreens(books);
-		opened.open(opening);
-		placeAsked(opened);
-		if (goesOn) opened.playFor(playing.file);
-		// Reading the line off a large map and drawing it are two pieces of work: the page answers in between.
-		await nextTask();
-		if (left) void opened.close();
-		else bench = opened;
-	}
+	const fetchWhole = () =>
+		attempt(async () => (Whole = (await import('$lib/ui/shot/ShotPage.svelte')).default));
 
-	const greenOf = ({ place }: WorkingShot) =>
-		books.find(({ green }) => green.id === place?.greenId)?.green;
-
-	/** What is asked for in the address: a green, one of its pins, and where the ball lies. */
-	function placeAsked(on: ShotBench) {
-		const { searchParams } = page.url;
-		const book = books.find(({ green }) => green.id === searchParams.get('green'));
-		if (!book) return;
-		const pin = book.green.pins.find(({ id }) => id === searchParams.get('pin'));
-		on.placeOnGreen(book, pin?.at);
-		// A shot of its own: saving it must not overwrite the one that was on the bench.
-		on.detach(pin ? `${book.green.name}: ${pin.name}`.slice(0, 60) : book.green.name);
-		const ball = (searchParams.get('ball') ?? '').split(',').map(Number);
-		const place = on.shot.place;
-		if (place && ball.length === 2 && ball.every(Number.isFinite))
-			on.moveTo({ ...place, ball: [ball[0]!, ball[1]!] });
-	}
-
-	/** What to begin with; a store that does not answer is told of, and a shot can still be worked out. */
-	async function opening() {
-		try {
-			books = (await answering(readGreens())).books;
-			return await answering(openingShot(page.url.searchParams.get('shot'), data.demo));
-		} catch (error) {
-			preferences.storeFailed(error);
-			return { kind: 'first-visit' as const };
-		}
+	function start(shot: StartedShot) {
+		started = shot;
+		arrival.release();
+		if (!Whole) void fetchWhole();
 	}
 
 	async function open() {
-		const { searchParams } = page.url;
-		const found = await opening();
-		await nextTask();
-		if (found.kind === 'shot') await warmSurface(greenOf(found.shot));
-		if (left) return;
-		ready = true;
-		if (found.kind === 'broken')
-			toast.error(
-				'The last shot could not be read. Your saved shots are kept; start a new one here.'
-			);
-		if (found.kind === 'shot') await begin(found);
-		// Who comes from a green wants to plan on it, first visit or not.
-		else if (searchParams.has('green'))
-			await begin({ shot: freshShot(playing.file.pupil.id), name: '', origin: null });
-		// From here on the last shot counts, also over a reload.
-		if (page.url.search) replaceState(resolve('/'), {});
+		if (!data.demo && !page.url.search) {
+			arrival.hold();
+			first = await nothingKept();
+			if (!first) arrival.release();
+			await arrival.over();
+		}
+		await fetchWhole();
 	}
 
-	// Who plays and whose shot it is are one thing here, whichever of the two is changed.
-	$effect(() => {
-		const { file } = playing;
-		untrack(() => bench?.playFor(file));
-	});
-	$effect(() => {
-		const id = bench?.shot.pupilId;
-		untrack(() => {
-			if (id && playing.of(id).pupil.id === id) playing.choose(id);
-		});
-	});
-	$effect(() => {
-		void playing.files;
-		untrack(() => bench?.knowPupils());
-	});
-	// The first shot waits for its pupil.
-	let begun = false;
-	$effect(() => {
-		if (!playing.ready || begun) return;
-		begun = true;
-		untrack(() => void open());
-	});
-
 	onMount(() => {
-		const unfollow = follow(
-			readGreens,
-			(found) => {
-				books = found.books;
-				bench?.knowGreens(books);
-			},
-			(error) => preferences.storeFailed(error)
-		);
-		return () => {
-			left = true;
-			unfollow();
-			void bench?.close();
-		};
+		void open();
+		return () => arrival.release();
 	});
 </script>
 
-{#if bench}
-	<ShotView {bench} />
-{:else if ready}
-	<FirstShot onstart={(shot) => begin({ shot, name: '', origin: null })} />
+{#if Whole && (started || !first)}
+	<Whole demo={data.demo} {started} />
+{:else if first}
+	<FirstShot onstart={start} />
 {/if}

@@ -203,7 +203,7 @@ test('flags a height that was misread and leaves it out', async ({ page }) => {
 test('plans on the map: section and plan move each other', async ({ page }) => {
 	await readDemo(page);
 	await page.goto('/');
-	await page.getByRole('button', { name: 'Work out the shot' }).click();
+	await page.getByRole('button', { name: 'Draw this shot' }).click();
 	await ask(page, 'Distances');
 	await page.getByLabel('Ground', { exact: true }).selectOption({ label: 'Spoil-heap green' });
 	await page
@@ -239,7 +239,7 @@ test('plans on the map: section and plan move each other', async ({ page }) => {
 
 test('bends the line at its break points', async ({ page }) => {
 	await page.goto('/');
-	await page.getByRole('button', { name: 'Work out the shot' }).click();
+	await page.getByRole('button', { name: 'Draw this shot' }).click();
 	await ask(page, 'Slope');
 	await page.getByRole('button', { name: 'Cut into pieces' }).click();
 	const breakPoint = page.getByRole('slider', { name: 'Break 1 of the green' });

@@ -204,7 +204,7 @@ test('what is loaded before the first question stays within its bounds', async (
 		if (scripts.has(requestId)) bytes += encodedDataLength;
 	});
 	await page.goto('/');
-	await expect(page.getByRole('button', { name: 'Work out the shot' })).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Draw this shot' })).toBeVisible();
 	await page.waitForLoadState('networkidle');
 	expect(scripts.size).toBeGreaterThan(5);
 	expect(bytes).toBeLessThan(260_000);

@@ -99,7 +99,7 @@ test('a pupil is added, changed with undo, put away, removed and brought back; t
 	await page.getByRole('button', { name: 'Redo', exact: true }).click();
 	await page.getByRole('button', { name: 'Nina Sorrel plays' }).click();
 	await page.goto('/');
-	await page.getByRole('button', { name: 'Work out the shot' }).click();
+	await page.getByRole('button', { name: 'Draw this shot' }).click();
 	await sampled(page);
 	await ask(page, 'Who plays');
 	await expect(page.getByText('Mind: left wrist')).toBeVisible();
@@ -166,7 +166,7 @@ test('units belong to who plays', async ({ page }) => {
 	await page.reload();
 	await expect(page.getByText('Carry in ft')).toBeVisible();
 	await page.getByRole('link', { name: 'Shot', exact: true }).click();
-	await page.getByRole('button', { name: 'Work out the shot' }).click();
+	await page.getByRole('button', { name: 'Draw this shot' }).click();
 	await sampled(page);
 	await page.getByRole('link', { name: 'Pupils' }).click();
 	await page.getByRole('button', { name: 'Ruth Amsel plays' }).click();

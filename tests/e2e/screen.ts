@@ -61,7 +61,7 @@ export async function setting(page: Page, label: RegExp, option: string): Promis
 /** A first visit: three numbers and a button. */
 export async function firstCall(page: Page): Promise<void> {
 	await page.goto('/');
-	await page.getByRole('button', { name: 'Work out the shot' }).click();
+	await page.getByRole('button', { name: 'Draw this shot' }).click();
 	await sampled(page);
 }
 

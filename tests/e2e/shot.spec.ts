@@ -13,7 +13,7 @@ test('leads a first visit to a call and keeps it over a reload', async ({ page }
 	await page.goto('/');
 	await expect(page.getByRole('heading', { name: 'Where does the ball lie?' })).toBeVisible();
 	await type(page, 'Ball to the edge of the green', '4');
-	await page.getByRole('button', { name: 'Work out the shot' }).click();
+	await page.getByRole('button', { name: 'Draw this shot' }).click();
 	await sampled(page);
 	await expect(call(page)).toContainText(/land it|roll it/);
 	await type(page, 'Edge to pin', '11,5');
@@ -279,7 +279,7 @@ test('survives broken stored data', async ({ page }) => {
 	);
 	await page.reload();
 	await expect(page.getByText('The last shot could not be read.')).toBeVisible();
-	await expect(page.getByRole('button', { name: 'Work out the shot' })).toBeVisible();
+	await expect(page.getByRole('button', { name: 'Draw this shot' })).toBeVisible();
 });
 
 test('has no accessibility violations in any look', async ({ page }) => {

@@ -25,7 +25,7 @@ async function isTold(page: Page, words: RegExp, views = VIEWS): Promise<void> {
 		await expect(page.getByRole('button', { name: 'Try again' }).first()).toBeVisible();
 	}
 	await page.goto('/');
-	await page.getByRole('button', { name: 'Work out the shot' }).click();
+	await page.getByRole('button', { name: 'Draw this shot' }).click();
 	await sampled(page);
 	await expect(call(page)).toContainText(/land it|roll it/);
 }

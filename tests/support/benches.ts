@@ -1,5 +1,6 @@
 import type { WorkingShot } from '$lib/io/shot';
-import { freshShot, ShotBench } from '$lib/ui/state/shotBench.svelte';
+import { freshShot } from '$lib/io/freshShot';
+import { ShotBench } from '$lib/ui/state/shotBench.svelte';
 import type { PlannerPool } from '$lib/workers/plannerPool';
 import { directPool, until } from './planner';
 import { whoever } from './pupils';

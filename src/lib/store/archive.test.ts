@@ -8,6 +8,7 @@ import { NEVER } from '$lib/io/stamp';
 import { greenDraftSchema } from '$lib/io/green';
 import { importArchive, previewImport, readAll, seedOnce } from './archive';
 import { database } from './database';
+import { newPupilFile } from './newPupilFile';
 import { readGreens, removeGreen, saveGreen } from './greens';
 import { addPupil, mergePupilFile, readPupils, removePupil, somebody } from './pupils';
 import { readPreferences, writePreferences } from './settings';
@@ -181,7 +182,7 @@ describe('archive in the store', () => {
 	});
 
 	it('makes way for the pupils of a file where nobody was here but the lone golfer, unused', async () => {
-		const { files } = await somebody();
+		const { files } = await somebody(newPupilFile('You'));
 		const { preview, undo } = await importArchive(demo());
 		expect(preview.unused).toEqual([files[0]!.pupil.id]);
 		expect((await readPupils()).files).toHaveLength(6);
@@ -190,7 +191,7 @@ describe('archive in the store', () => {
 	});
 
 	it('keeps the lone golfer once anything was changed', async () => {
-		const [file] = (await somebody()).files;
+		const [file] = (await somebody(newPupilFile('You'))).files;
 		const mine = structuredClone(file!);
 		mine.pupil.hand = 'left';
 		await mergePupilFile(file!, mine);

@@ -6,6 +6,7 @@ import type { Stamp } from '$lib/io/stamp';
 import { observe, stamp } from './clock';
 import { settle, unwrittenNotes } from './journal';
 import { mergeThree } from './merge';
+import { DATABASE_NAME } from './nothingKept';
 import { packedGrids } from './packedGrids';
 
 /** A row as it lies there: written by any release, perhaps broken. It is judged when it is read. */
@@ -59,7 +60,7 @@ class CrispLandingDatabase extends Dexie {
 
 	constructor() {
 		// Rows are read as they lie there each time: copies of large grids kept beside them would cost more than they save.
-		super('crisp-landing', { cache: 'disabled' });
+		super(DATABASE_NAME, { cache: 'disabled' });
 		// Append only. Each upgrade is the step that lifts an archive of the same age.
 		this.version(1).stores({ shots: 'id, savedAt', settings: 'key' });
 		this.version(2).stores({ greens: 'id, name', readings: 'id, greenId, takenAt' });

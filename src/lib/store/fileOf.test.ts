@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { parseArchive } from '$lib/io/archive/archive';
 import { blankGreen } from '$lib/ui/state/greenEdits';
-import { freshShot } from '$lib/ui/state/shotBench.svelte';
+import { freshShot } from '$lib/io/freshShot';
 import { pupilFile } from '../../../tests/support/pupils';
 import { practisedSession, sessionBall } from '../../../tests/support/sessions';
 import { SmallStorage } from '../../../tests/support/smallStorage';

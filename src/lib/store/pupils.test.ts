@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { pupilFile } from '../../../tests/support/pupils';
 import { database } from './database';
+import { newPupilFile } from './newPupilFile';
 import {
 	addPupil,
 	mergePupilFile,
@@ -32,7 +33,10 @@ describe('pupils', () => {
 	});
 
 	it('are one called You where there is nobody, made once', async () => {
-		const [one, other] = await Promise.all([somebody(), somebody()]);
+		const [one, other] = await Promise.all([
+			somebody(newPupilFile('You')),
+			somebody(newPupilFile('You'))
+		]);
 		expect(one.files.map(({ pupil }) => pupil.name)).toEqual(['You']);
 		expect(other.files[0]!.pupil.id).toBe(one.files[0]!.pupil.id);
 		expect(one.files[0]!.clubs).toHaveLength(11);

@@ -1,12 +1,11 @@
-import { kindOfWire, STANDARD_BAG_WIRE, type ClubDraft } from '$lib/io/club';
-import { fileOf, pupilDraftSchema, type Ball, type Pupil, type PupilFile } from '$lib/io/pupil';
+import type { ClubDraft } from '$lib/io/club';
+import { fileOf, type Ball, type Pupil, type PupilFile } from '$lib/io/pupil';
 import { ballRow } from '$lib/io/rows/ball';
 import { clubRow } from '$lib/io/rows/club';
 import { pupilRow } from '$lib/io/rows/pupil';
 import { database, SETTING } from './database';
 import { notesMade, noteUnwritten, strikeOut, writeNoted } from './journal';
 import { mergeThree, sameData, type Merged } from './merge';
-import { newId } from './newId';
 import { Shelf, type BrokenRow, type Undo } from './shelf';
 
 /** By name. */
@@ -56,23 +55,6 @@ export async function readPupilFile(id: string): Promise<PupilFile | undefined> 
 	return { pupil, clubs, balls };
 }
 
-/** A pupil to start from, with the standard set in the bag. */
-export function newPupilFile(name: string): PupilFile {
-	const pupil = pupilDraftSchema.parse({ id: newId(), name });
-	const clubs = STANDARD_BAG_WIRE.map((club, order): ClubDraft => {
-		const { id: _id, putter: _putter, ...rest } = club;
-		return {
-			...rest,
-			id: newId(),
-			pupilId: pupil.id,
-			kind: kindOfWire(club),
-			order,
-			retiredAt: null
-		};
-	});
-	return { pupil, clubs, balls: [] };
-}
-
 /** Keeps a new pupil with everything of theirs. */
 export async function addPupil(file: PupilFile): Promise<PupilFile> {
 	await database.transaction('rw', TABLES, async () => {
@@ -83,10 +65,10 @@ export async function addPupil(file: PupilFile): Promise<PupilFile> {
 	return file;
 }
 
-/** Makes the lone golfer's pupil where there is none at all; answers every pupil there is. */
-export function somebody(): Promise<Pupils> {
+/** Keeps the lone golfer's pupil where there is none at all; answers every pupil there is. */
+export function somebody(newcomer: PupilFile): Promise<Pupils> {
 	return database.transaction('rw', TABLES, async () => {
-		if ((await database.pupils.count()) === 0) await addPupil(newPupilFile('You'));
+		if ((await database.pupils.count()) === 0) await addPupil(newcomer);
 		return readPupils();
 	});
 }

@@ -2,9 +2,9 @@ import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { SmallStorage } from '../../../tests/support/smallStorage';
 import { workingShotRow } from '$lib/io/rows/shot';
+import { FIRST_PREFERENCES } from '$lib/io/rows/preferences';
 import { database, SETTING } from './database';
 import {
-	FIRST_PREFERENCES,
 	mergeLastShot,
 	readLastShot,
 	readPreferences,

@@ -1,13 +1,11 @@
 import { z } from 'zod';
 import { BALL_FIELDS, type BallColumns } from '$lib/io/ballColumns';
 import type { WorkingShot } from '$lib/io/shot';
-import { preferencesRow, type Preferences } from '$lib/io/rows/preferences';
+import { FIRST_PREFERENCES, preferencesRow, type Preferences } from '$lib/io/rows/preferences';
 import { workingShotRow } from '$lib/io/rows/shot';
 import { database, SETTING, type SettingRow } from './database';
 import { notesMade, noteUnwritten, strikeOut } from './journal';
 import { mergeThree, type Merged } from './merge';
-
-export type { Preferences };
 
 /** Preferences as kept; those of a first visit where there are none. */
 export async function readPreferences(): Promise<Preferences> {
@@ -15,8 +13,6 @@ export async function readPreferences(): Promise<Preferences> {
 	const parsed = preferencesRow.safeParse(kept ?? {});
 	return parsed.success ? parsed.data : FIRST_PREFERENCES;
 }
-
-export const FIRST_PREFERENCES: Preferences = preferencesRow.parse({});
 
 export async function writePreferences(value: Preferences): Promise<void> {
 	await database.settings.put({ key: SETTING.preferences, value });

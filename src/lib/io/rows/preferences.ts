@@ -8,3 +8,5 @@ export const preferencesRow = z.object({
 });
 
 export type Preferences = z.output<typeof preferencesRow>;
+
+export const FIRST_PREFERENCES: Preferences = preferencesRow.parse({});

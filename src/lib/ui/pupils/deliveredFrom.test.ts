@@ -6,7 +6,7 @@ import type { RollFit } from '$lib/core/practice/rollFit';
 import { radians } from '$lib/core/units';
 import { playingOf } from '$lib/io/playing';
 import { shotRequest } from '$lib/io/shotRequest';
-import { freshShot } from '$lib/ui/state/shotBench.svelte';
+import { freshShot } from '$lib/io/freshShot';
 import { pupilFile } from '../../../../tests/support/pupils';
 import { deliveredFrom } from './deliveredFrom';
 

@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { render, screen } from '@testing-library/svelte';
 import { userEvent } from '@testing-library/user-event';
 import { afterEach, expect, it } from 'vitest';
-import { freshShot } from '$lib/ui/state/shotBench.svelte';
+import { freshShot } from '$lib/io/freshShot';
 import { bench, closeBenches, opened, readyBench } from '../../../../tests/support/benches';
 import { directPool, until } from '../../../../tests/support/planner';
 import { whoever } from '../../../../tests/support/pupils';

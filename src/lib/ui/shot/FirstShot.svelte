@@ -1,12 +1,18 @@
 <script lang="ts">
+	import { onMount, untrack } from 'svelte';
+	import { freshShot } from '$lib/io/freshShot';
+	import { firstNumbersSchema } from '$lib/io/shot';
+	import { setupLine } from '$lib/io/words/setup';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
+	import { arrival } from '$lib/ui/state/arrival';
+	import { FirstCall, type StartedShot } from '$lib/ui/state/firstCall.svelte';
+	import { formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
-	import { freshShot } from '$lib/ui/state/shotBench.svelte';
-	import { firstNumbersSchema, type WorkingShot } from '$lib/io/shot';
+	import { callWords } from './callWords';
 
 	interface Props {
-		onstart: (shot: WorkingShot) => void;
+		onstart: (started: StartedShot) => void;
 	}
 	const { onstart }: Props = $props();
 
@@ -15,10 +21,35 @@
 	// Three fields that each judge themselves; whole they are judged once more when they are handed over.
 	let numbers = $state({ toEdge, edgeToPin, stimpFeet });
 	const whole = $derived(firstNumbersSchema.safeParse(numbers).success);
+	const shot = $derived({
+		...fresh,
+		pupilId: playing.file.pupil.id,
+		situation: { ...fresh.situation, ...numbers }
+	});
+
+	const call = new FirstCall();
+	const words = $derived(
+		call.choice &&
+			callWords(
+				call.choice,
+				{ toEdge: numbers.toEdge, pin: numbers.toEdge + numbers.edgeToPin },
+				(metres) => formatLength(metres, playing.style)
+			)
+	);
+
+	$effect(() => {
+		const { playing: who } = playing;
+		const asked = shot;
+		if (whole) untrack(() => call.ask(asked, who));
+	});
+	$effect(() => {
+		if (call.settled) arrival.release();
+	});
+	onMount(() => () => call.close());
 
 	function start(event: SubmitEvent) {
 		event.preventDefault();
-		if (whole) onstart({ ...fresh, situation: { ...fresh.situation, ...numbers } });
+		if (whole) onstart({ shot, pool: call.handOver() });
 	}
 </script>
 
@@ -56,7 +87,25 @@
 				onchange={(feet) => (numbers.stimpFeet = feet)}
 			/>
 		</div>
-		<button type="submit" class="btn btn-neutral" disabled={!whole}>Work out the shot</button>
+		<div
+			class="min-h-[6.5rem] w-full border-t-2 border-t-(--ink) pt-3"
+			aria-live="polite"
+			data-testid="first-call"
+		>
+			{#if call.failure}
+				<p class="problem">{call.failure}</p>
+			{:else if whole && words && call.choice}
+				<p class="text-[length:clamp(1.25rem,2vw,1.75rem)] leading-[1.2] font-bold">
+					{[words.club, words.landing, words.swing, words.aim].join(' · ')}
+				</p>
+				<p class="mt-1">{setupLine(call.choice.setup)}</p>
+			{:else if whole && call.settled}
+				<p class="text-xl font-bold">No shot works from here</p>
+			{:else if whole}
+				<p class="text-xl font-bold">Working it out</p>
+			{/if}
+		</div>
+		<button type="submit" class="btn btn-neutral" disabled={!whole}>Draw this shot</button>
 	</form>
 	<p class="text-sm text-(--faint)">
 		For practice, lessons and planning. During a round the Rules of Golf (4.3, 10.2) and local rules

@@ -7,7 +7,7 @@ import { directPool } from '../../../../tests/support/planner';
 import { blankGreen } from './greenEdits';
 import { MissStudy } from './missStudy.svelte';
 import { PinDuel } from './pinDuel.svelte';
-import { freshShot } from './shotBench.svelte';
+import { freshShot } from '$lib/io/freshShot';
 
 const green = blankGreen('g', 'New');
 

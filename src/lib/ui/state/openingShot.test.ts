@@ -7,7 +7,7 @@ import { writeLastShot } from '$lib/store/settings';
 
 vi.mock('$app/paths', () => ({ asset: (path: string) => path }));
 const { lastSituation, openingShot } = await import('./openingShot');
-const { freshShot } = await import('./shotBench.svelte');
+const { freshShot } = await import('$lib/io/freshShot');
 
 const shotTo = (edgeToPin: number) => {
 	const shot = freshShot('pupil-1');

@@ -1,7 +1,8 @@
 import { readLastShot } from '$lib/store/settings';
 import { readShot } from '$lib/store/savedShots';
 import type { WorkingShot } from '$lib/io/shot';
-import { freshShot, type Opened } from './shotBench.svelte';
+import { freshShot } from '$lib/io/freshShot';
+import type { Opened } from './shotBench.svelte';
 
 /** The weather and ball of the last shot; those of a plain one where there is none. */
 export async function lastSituation(): Promise<Pick<WorkingShot, 'situation'>> {

@@ -2,17 +2,12 @@ import type { PupilFile } from '$lib/io/pupil';
 import { playingOf, type Playing } from '$lib/io/playing';
 import type { Say } from '$lib/io/words/say';
 import { answering } from '$lib/store/answering';
-import {
-	keepPupilFile,
-	newPupilFile,
-	readPlaying,
-	readPupils,
-	somebody,
-	writePlaying
-} from '$lib/store/pupils';
-import { follow } from '$lib/store/shelf';
+import { followLater } from '$lib/store/followLater';
+import { newPupilFile } from '$lib/store/newPupilFile';
 import { formatLength, lengthStyle, type LengthStyle } from '$lib/ui/format/lengths';
 import { preferences } from './preferences.svelte';
+
+const store = () => import('$lib/store/pupils');
 
 /** Everybody, and who is playing: chosen once, followed by every view. */
 export class PlayingState {
@@ -20,7 +15,7 @@ export class PlayingState {
 	/** Whether the pupils have been read. */
 	ready = $state(false);
 	#id = $state<string | null>(null);
-	/** Who plays where nobody can be read: a middling player with the standard set. */
+	/** Who plays where nobody can be read or has been kept yet: a middling player with the standard set. */
 	readonly nobody: PupilFile = newPupilFile('You');
 
 	/** Those that can be chosen, by name. */
@@ -60,10 +55,15 @@ export class PlayingState {
 			preferences.storeFailed(error);
 		};
 		const begin = async () => {
-			await answering(somebody());
+			const { somebody, readPlaying, readPupils } = await store();
+			await answering(somebody(this.nobody));
 			this.#id ??= await answering(readPlaying());
 			if (stopped) return;
-			stop = follow(readPupils, ({ files }) => this.know(files), failed);
+			stop = followLater(
+				() => Promise.resolve(readPupils),
+				({ files }) => this.know(files),
+				failed
+			);
 		};
 		begin().catch(failed);
 		return () => {
@@ -89,7 +89,7 @@ export class PlayingState {
 	choose(id: string): void {
 		if (id === this.#id) return;
 		this.#id = id;
-		writePlaying(id).catch((error: unknown) => preferences.storeFailed(error));
+		this.#keep(({ writePlaying }) => writePlaying(id));
 	}
 
 	/** Changes something of who is playing at once, such as the units. */
@@ -98,7 +98,13 @@ export class PlayingState {
 		const after = structuredClone(before);
 		change(after);
 		this.files = this.files.map((file) => (file === before ? after : file));
-		keepPupilFile(before, after).catch((error: unknown) => preferences.storeFailed(error));
+		this.#keep(({ keepPupilFile }) => keepPupilFile(before, after));
+	}
+
+	#keep(write: (pupils: Awaited<ReturnType<typeof store>>) => Promise<unknown>): void {
+		store()
+			.then(write)
+			.catch((error: unknown) => preferences.storeFailed(error));
 	}
 }
 

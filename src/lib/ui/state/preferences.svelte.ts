@@ -1,10 +1,7 @@
-import {
-	FIRST_PREFERENCES,
-	readPreferences,
-	writePreferences,
-	type Preferences
-} from '$lib/store/settings';
-import { follow } from '$lib/store/shelf';
+import { FIRST_PREFERENCES, type Preferences } from '$lib/io/rows/preferences';
+import { followLater } from '$lib/store/followLater';
+
+const settings = () => import('$lib/store/settings');
 
 /** The look of this browser, and whether its store answers. */
 class PreferencesState {
@@ -14,8 +11,8 @@ class PreferencesState {
 
 	/** Follows the store, other tabs included; returns what stops it. */
 	follow(): () => void {
-		return follow(
-			readPreferences,
+		return followLater(
+			async () => (await settings()).readPreferences,
 			(preferences) => {
 				this.current = preferences;
 				document.documentElement.dataset.theme = preferences.theme;
@@ -27,9 +24,10 @@ class PreferencesState {
 	change(change: Partial<Preferences>): void {
 		this.current = { ...this.current, ...change };
 		document.documentElement.dataset.theme = this.current.theme;
-		writePreferences($state.snapshot(this.current)).catch((error: unknown) =>
-			this.storeFailed(error)
-		);
+		const kept = $state.snapshot(this.current);
+		settings()
+			.then(({ writePreferences }) => writePreferences(kept))
+			.catch((error: unknown) => this.storeFailed(error));
 	}
 
 	/** Takes note that the store cannot be read or written. */

@@ -13,10 +13,10 @@ import type { ClubWire } from '$lib/io/club';
 import { playingOf, type Playing } from '$lib/io/playing';
 import type { Golfer } from '$lib/io/player';
 import type { PupilFile } from '$lib/io/pupil';
+import { freshShot } from '$lib/io/freshShot';
 import { situationToCore } from '$lib/io/situation';
 import { firstPlace, readToday, type Placed } from '$lib/io/placedShot';
-import { shotDraftSchema, type Place, type SavedShot, type WorkingShot } from '$lib/io/shot';
-import { shotRequest } from '$lib/io/shotRequest';
+import type { Place, SavedShot, WorkingShot } from '$lib/io/shot';
 import type { GreenBook } from '$lib/store/greens';
 import { mergeThree, putAt, sameData, type Clash } from '$lib/store/merge';
 import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
@@ -27,9 +27,7 @@ import { MapReader, surveyOf } from './mapReader';
 import { Planner } from './planner.svelte';
 import { ShotKeeping } from './shotKeeping.svelte';
 import { problemsOf } from './shotProblems';
-
-const SAMPLES = 800;
-const SEED = 20_261;
+import { shotQuestion } from './shotQuestion';
 
 export type BenchStatus = 'idle' | 'solving' | 'sampling' | 'ready' | 'stopped' | 'failed';
 
@@ -42,13 +40,6 @@ export interface Opened {
 	/** The line of work it belongs to; one of its own where it is left out. */
 	line?: string | undefined;
 }
-
-/** A plain chip of somebody's. */
-export const freshShot = (pupilId: string): WorkingShot =>
-	shotDraftSchema.parse({
-		situation: { toEdge: 3, edgeToPin: 9, stimpFeet: 10 },
-		pupilId
-	});
 
 /** What was called for whoever played before. */
 export interface PlayedBefore {
@@ -367,6 +358,6 @@ export class ShotBench {
 	}
 
 	#request(): PlanRequest {
-		return shotRequest(this.shot, this.playing, SAMPLES, SEED, surveyOf(this.placed));
+		return shotQuestion(this.shot, this.playing, surveyOf(this.placed));
 	}
 }

@@ -5,7 +5,7 @@ import { readLastShot } from '$lib/store/settings';
 import { whoever } from '../../../../tests/support/pupils';
 import { directPool, until } from '../../../../tests/support/planner';
 import { SectionDrag } from './sectionDrag.svelte';
-import { freshShot } from './shotBench.svelte';
+import { freshShot } from '$lib/io/freshShot';
 
 import { bench, closeBenches, opened } from '../../../../tests/support/benches';
 

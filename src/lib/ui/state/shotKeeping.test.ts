@@ -4,7 +4,7 @@ import { database } from '$lib/store/database';
 import { shotShelf } from '$lib/store/savedShots';
 import { readLastShot } from '$lib/store/settings';
 import { directPool } from '../../../../tests/support/planner';
-import { freshShot } from './shotBench.svelte';
+import { freshShot } from '$lib/io/freshShot';
 
 import { closeBenches, opened } from '../../../../tests/support/benches';
 

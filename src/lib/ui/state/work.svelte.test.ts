@@ -16,7 +16,7 @@ import { CancellableWork } from './cancellableWork.svelte';
 import { Followed } from './followed.svelte';
 import { LandingStudy } from './landingStudy.svelte';
 import { MeasuringStudy } from './measuringStudy.svelte';
-import { freshShot } from './shotBench.svelte';
+import { freshShot } from '$lib/io/freshShot';
 import { problemsOf } from './shotProblems';
 import { TodaysGreen } from './todaysGreen.svelte';
 
