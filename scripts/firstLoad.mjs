@@ -6,8 +6,8 @@ import { brotliCompressSync } from 'node:zlib';
 const CLIENT = '.svelte-kit/output/client';
 const MANIFEST = join(CLIENT, '.vite/manifest.json');
 const GENERATED = '.svelte-kit/generated/client-optimized/';
-/** The page's start, its frame, and the view of a shot. */
-const WANTED = /^(app|nodes\/[02])\.js$/;
+/** The page's start, its frame, the page that says what failed, and the one a first visit begins on. */
+const WANTED = /^(app|nodes\/[012])\.js$/;
 
 const packed = (file) => brotliCompressSync(readFileSync(join(CLIENT, file))).length / 1000;
 

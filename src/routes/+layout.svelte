@@ -14,12 +14,14 @@
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 
 	const { children, data } = $props();
+	let arrived = $state(false);
 	onMount(() => {
 		let left = false;
 		const stops = [watchForNewVersion(), tellWhatIsUnhandled()];
 		const begin = async () => {
 			await arrival.over();
 			if (left) return;
+			arrived = true;
 			void keepOnDevice();
 			stops.push(preferences.follow());
 			if (data.demo)
@@ -39,6 +41,8 @@
 <svelte:head><title>Crisp Landing</title></svelte:head>
 <AppHeader />
 <main class="max-md:pb-16">{@render children()}</main>
-{#await import('$lib/ui/shell/toaster') then { Toaster }}
-	<Toaster position="bottom-left" duration={6000} />
-{/await}
+{#if arrived}
+	{#await import('$lib/ui/shell/toaster') then { Toaster }}
+		<Toaster position="bottom-left" duration={6000} />
+	{/await}
+{/if}

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 
 /** Most carries that are taken in at once. */
 export const MOST_AT_ONCE = 60;
@@ -51,9 +51,12 @@ export function readCarries(text: string, size: number, symbol: string): TypedCa
  * @param symbol of the unit, for the message
  */
 export const typedCarries = (size: number, symbol: string) =>
-	z.string().transform((text, context): number[] => {
-		const read = readCarries(text, size, symbol);
-		if ('carries' in read) return read.carries;
-		context.addIssue({ code: 'custom', message: read.problem });
-		return z.NEVER;
-	});
+	z.pipe(
+		z.string(),
+		z.transform((text, payload): number[] => {
+			const read = readCarries(text, size, symbol);
+			if ('carries' in read) return read.carries;
+			payload.issues.push({ code: 'custom', message: read.problem, input: text });
+			return z.NEVER;
+		})
+	);

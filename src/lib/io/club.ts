@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { Club } from '$lib/core/club/club';
 import { STANDARD_BAG } from '$lib/core/club/standardBag';
 import { degrees, radians } from '$lib/core/units';
@@ -8,8 +8,8 @@ import { clubKindField, idField, nameField, within } from './fields';
 export const clubFields = {
 	name: nameField,
 	loft: within(0, 75, 'degrees'),
-	bounce: within(0, 20, 'degrees').default(6),
-	putter: z.boolean().default(false)
+	bounce: z._default(within(0, 20, 'degrees'), 6),
+	putter: z._default(z.boolean(), false)
 };
 
 export const MOST_CLUBS = 20;
@@ -25,8 +25,10 @@ const clubWireSchema = z.object({ id: idField, ...clubFields });
 /** A bag that may still be empty while it is put together. */
 export const bagDraftSchema = z
 	.array(clubWireSchema)
-	.max(MOST_CLUBS, `must hold at most ${MOST_CLUBS} clubs`)
-	.refine(haveOwnNames, { error: SAME_NAME });
+	.check(
+		z.maxLength(MOST_CLUBS, `must hold at most ${MOST_CLUBS} clubs`),
+		z.refine(haveOwnNames, { error: SAME_NAME })
+	);
 
 export type ClubWire = z.output<typeof clubWireSchema>;
 
@@ -37,9 +39,9 @@ export const clubDraftSchema = z.object({
 	name: nameField,
 	loft: clubFields.loft,
 	bounce: clubFields.bounce,
-	kind: clubKindField.default('wedge'),
-	order: z.number().default(0),
-	retiredAt: z.string().nullable().default(null)
+	kind: z._default(clubKindField, 'wedge'),
+	order: z._default(z.number(), 0),
+	retiredAt: z._default(z.nullable(z.string()), null)
 });
 
 export type ClubDraft = z.output<typeof clubDraftSchema>;

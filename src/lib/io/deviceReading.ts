@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { within } from './fields';
 
 /** One reading as a measuring device sends it. */
@@ -12,13 +12,13 @@ export const deviceReadingSchema = z.discriminatedUnion('device', [
 	z.strictObject({
 		device: z.literal('tracker'),
 		/** Number of the ball, the same however often it is sent. */
-		id: z.string().min(1).max(80),
+		id: z.string().check(z.minLength(1), z.maxLength(80)),
 		/** When it was hit. */
 		at: z.iso.datetime(),
 		/** Along the line from the ball and to its right. */
 		landed: z.tuple([within(0.05, 300, 'metres'), within(-150, 150, 'metres')]),
 		/** Null where it was not followed to rest. */
-		finished: z.tuple([within(-30, 300, 'metres'), within(-150, 150, 'metres')]).nullable()
+		finished: z.nullable(z.tuple([within(-30, 300, 'metres'), within(-150, 150, 'metres')]))
 	}),
 	z.strictObject({
 		device: z.literal('level'),

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { Drill } from '$lib/core/practice/drill';
 import { DRILL_IDS, DRILLS, type DrillId } from '$lib/core/practice/drills';
 import { degrees, radians } from '$lib/core/units';
@@ -20,24 +20,24 @@ const MOST_STEPS = 12;
 /** The rules of a drill as they are typed: degrees and metres. */
 export const drillRulesSchema = z.object({
 	clubs: z.discriminatedUnion('kind', [
-		z.object({ kind: z.literal('spread'), count: z.int().min(1).max(8) }),
-		z.object({ kind: z.literal('lofts'), lofts: z.array(lofts).min(1).max(8) }),
-		z.object({ kind: z.literal('wedges'), count: z.int().min(1).max(6) }),
+		z.object({ kind: z.literal('spread'), count: z.int().check(z.minimum(1), z.maximum(8)) }),
+		z.object({
+			kind: z.literal('lofts'),
+			lofts: z.array(lofts).check(z.minLength(1), z.maxLength(8))
+		}),
+		z.object({ kind: z.literal('wedges'), count: z.int().check(z.minimum(1), z.maximum(6)) }),
 		z.object({ kind: z.literal('every') })
 	]),
 	swings: z.discriminatedUnion('kind', [
 		z.object({ kind: z.literal('mark') }),
 		z.object({
 			kind: z.literal('lengths'),
-			angles: z
-				.array(within(5, 150, 'degrees'))
-				.min(1)
-				.max(6)
+			angles: z.array(within(5, 150, 'degrees')).check(z.minLength(1), z.maxLength(6))
 		})
 	]),
-	flights: z.array(carryFlightField).min(1).max(5),
-	shapes: z.array(shapeField).min(1).max(3),
-	ballsEach: z.int().min(1).max(50),
+	flights: z.array(carryFlightField).check(z.minLength(1), z.maxLength(5)),
+	shapes: z.array(shapeField).check(z.minLength(1), z.maxLength(3)),
+	ballsEach: z.int().check(z.minimum(1), z.maximum(50)),
 	format: formatField,
 	measure: measureField,
 	mark: markField,
@@ -51,8 +51,10 @@ export const drillDraftSchema = z.object({
 	id: idField,
 	name: nameField,
 	basedOn: z.string(),
-	purpose: z.string().max(400, 'must be at most 400 letters'),
-	steps: z.array(z.string().max(400, 'must be at most 400 letters')).max(MOST_STEPS),
+	purpose: z.string().check(z.maxLength(400, 'must be at most 400 letters')),
+	steps: z
+		.array(z.string().check(z.maxLength(400, 'must be at most 400 letters')))
+		.check(z.maxLength(MOST_STEPS)),
 	rules: drillRulesSchema
 });
 export type DrillDraft = z.output<typeof drillDraftSchema>;

@@ -1,10 +1,13 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { STRIKE_TAGS } from '$lib/core/practice/practised';
+
+// The small library has no words of its own: these are said where a field has none.
+z.config(z.locales.en());
 
 /** A finite number in a range, with a message that names the range and the unit. */
 export const within = (low: number, high: number, unit: string) => {
 	const message = `must be a number from ${low} to ${high}${unit ? ` ${unit}` : ''}`;
-	return z.number({ error: message }).min(low, message).max(high, message);
+	return z.number({ error: message }).check(z.minimum(low, message), z.maximum(high, message));
 };
 
 const choice = <const T extends readonly [string, ...string[]]>(values: T) =>
@@ -73,10 +76,17 @@ export const windField = within(-20, 20, 'm/s');
 /** Ids stand in addresses: letters, digits, hyphen and underscore only. */
 export const idField = z
 	.string()
-	.regex(/^[\w-]{1,64}$/, 'must be 1 to 64 letters, digits, hyphens or underscores');
+	.check(z.regex(/^[\w-]{1,64}$/, 'must be 1 to 64 letters, digits, hyphens or underscores'));
 
 export const nameField = z
 	.string()
-	.trim()
-	.min(1, 'must not be empty')
-	.max(60, 'must be at most 60 letters');
+	.check(
+		z.trim(),
+		z.minLength(1, 'must not be empty'),
+		z.maxLength(60, 'must be at most 60 letters')
+	);
+
+const MAP = 500;
+export const mapField = within(-MAP, MAP, 'metres');
+/** A place on a green's map: to the right and up the map, in metres. */
+export const mapPointField = z.tuple([mapField, mapField]);

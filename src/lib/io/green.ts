@@ -1,83 +1,93 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { issuesOf, type Issue } from './issues';
 import type { Green, TiltReading } from '$lib/core/green/green';
 import { areaOf } from '$lib/core/math/polygon';
 import { degrees, fromPercent, radians } from '$lib/core/units';
-import { areaKindField, fringeField, idField, nameField, within } from './fields';
+import {
+	areaKindField,
+	fringeField,
+	idField,
+	mapField,
+	mapPointField,
+	nameField,
+	within
+} from './fields';
 import { blockOf } from './packedGrid';
 
-const MAP = 500;
-const coordinate = within(-MAP, MAP, 'metres');
 const heightField = within(-100, 100, 'metres');
 
-/** A place on a green's map: to the right and up the map, in metres. */
-export const mapPoint = z.tuple([coordinate, coordinate]);
-
 const SMALLEST_AREA = 0.25;
-const outlineSchema = z
-	.array(mapPoint)
-	.min(3, 'must have at least three corners')
-	.max(200, 'must have at most 200 corners')
-	.refine((corners) => areaOf(corners) >= SMALLEST_AREA, 'must enclose some ground');
+const outlineSchema = z.array(mapPointField).check(
+	z.minLength(3, 'must have at least three corners'),
+	z.maxLength(200, 'must have at most 200 corners'),
+	z.refine((corners) => areaOf(corners) >= SMALLEST_AREA, 'must enclose some ground')
+);
 
 export const areaSchema = z.object({
 	kind: areaKindField,
 	outline: outlineSchema,
 	/** Height of the far lip above the ground there. */
-	lip: within(0, 5, 'metres').default(0)
+	lip: z._default(within(0, 5, 'metres'), 0)
 });
 
 export const spotSchema = z.object({
-	at: mapPoint,
+	at: mapPointField,
 	height: heightField,
-	leftOut: z.boolean().default(false)
+	leftOut: z._default(z.boolean(), false)
 });
 
 export const tiltSchema = z.object({
-	at: mapPoint,
+	at: mapPointField,
 	/** Steepest slope. */
 	percent: within(0, 40, 'percent'),
 	/** Direction of the fall, clockwise from the top of the map. */
 	fallsTowards: within(0, 360, 'degrees'),
-	leftOut: z.boolean().default(false)
+	leftOut: z._default(z.boolean(), false)
 });
 
 const MOST_NODES = 160_000;
 
 const gridFrameSchema = z.object({
-	originU: coordinate,
-	originV: coordinate,
+	originU: mapField,
+	originV: mapField,
 	cell: within(0.05, 20, 'metres'),
-	columns: z.int().min(2).max(1000),
-	rows: z.int().min(2).max(1000)
+	columns: z.int().check(z.minimum(2), z.maximum(1000)),
+	rows: z.int().check(z.minimum(2), z.maximum(1000))
 });
 
-export const gridSchema = gridFrameSchema
-	.extend({
+export const gridSchema = z
+	.extend(gridFrameSchema, {
 		/** Row by row from the bottom of the map; null where nothing is known. */
-		heights: z.array(z.number().nullable()).max(MOST_NODES, `must be at most ${MOST_NODES} heights`)
+		heights: z
+			.array(z.nullable(z.number()))
+			.check(z.maxLength(MOST_NODES, `must be at most ${MOST_NODES} heights`))
 	})
-	.refine(({ columns, rows, heights }) => heights.length === columns * rows, {
-		path: ['heights'],
-		error: 'must be columns × rows numbers'
-	});
+	.check(
+		z.refine(({ columns, rows, heights }) => heights.length === columns * rows, {
+			path: ['heights'],
+			error: 'must be columns × rows numbers'
+		})
+	);
 
-export const pinSchema = z.object({ id: idField, name: nameField, at: mapPoint });
+export const pinSchema = z.object({ id: idField, name: nameField, at: mapPointField });
 
 /** A practice green as it is kept and exported. Metres, percent, degrees. */
 export const greenDraftSchema = z.object({
 	id: idField,
 	name: nameField,
-	note: z.string().max(400, 'must be at most 400 letters').default(''),
+	note: z._default(z.string().check(z.maxLength(400, 'must be at most 400 letters')), ''),
 	outline: outlineSchema,
 	/** Width of the mown ring around the green. */
-	collar: within(0, 10, 'metres').default(1),
-	fringe: fringeField.default('smooth'),
-	areas: z.array(areaSchema).max(30, 'must be at most 30 areas').default([]),
-	spots: z.array(spotSchema).max(400, 'must be at most 400 spots').default([]),
-	tilts: z.array(tiltSchema).max(200, 'must be at most 200 readings').default([]),
-	grid: gridSchema.nullable().default(null),
-	pins: z.array(pinSchema).max(40, 'must be at most 40 pins').default([])
+	collar: z._default(within(0, 10, 'metres'), 1),
+	fringe: z._default(fringeField, 'smooth'),
+	areas: z._default(z.array(areaSchema).check(z.maxLength(30, 'must be at most 30 areas')), []),
+	spots: z._default(z.array(spotSchema).check(z.maxLength(400, 'must be at most 400 spots')), []),
+	tilts: z._default(
+		z.array(tiltSchema).check(z.maxLength(200, 'must be at most 200 readings')),
+		[]
+	),
+	grid: z._default(z.nullable(gridSchema), null),
+	pins: z._default(z.array(pinSchema).check(z.maxLength(40, 'must be at most 40 pins')), [])
 });
 
 export type GreenWire = z.output<typeof greenDraftSchema>;

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { carryFlightField, idField, nameField } from './fields';
 import type { Ball } from './pupil';
 
@@ -11,8 +11,7 @@ const homeworkCellSchema = z.object({
 	flight: carryFlightField,
 	balls: z
 		.int('must be a whole number')
-		.min(1, 'must be at least 1')
-		.max(100, 'must be at most 100')
+		.check(z.minimum(1, 'must be at least 1'), z.maximum(100, 'must be at most 100'))
 });
 export type HomeworkCell = z.output<typeof homeworkCellSchema>;
 
@@ -23,15 +22,17 @@ export const homeworkSchema = z.object({
 	name: nameField,
 	givenAt: z.string(),
 	due: z.iso.date('must be a day'),
-	cells: z.array(homeworkCellSchema).min(1, 'must ask for one swing at least').max(24),
-	note: z.string().max(600, 'must be at most 600 letters')
+	cells: z
+		.array(homeworkCellSchema)
+		.check(z.minLength(1, 'must ask for one swing at least'), z.maxLength(24)),
+	note: z.string().check(z.maxLength(600, 'must be at most 600 letters'))
 });
 export type Homework = z.output<typeof homeworkSchema>;
 
 /** What a coach types of one; letters around a name and a note count for nothing. */
-export const homeworkFormSchema = homeworkSchema.pick({ due: true, cells: true }).extend({
-	name: z.string().trim().pipe(nameField),
-	note: z.string().trim().pipe(homeworkSchema.shape.note)
+export const homeworkFormSchema = z.extend(z.pick(homeworkSchema, { due: true, cells: true }), {
+	name: z.pipe(z.string().check(z.trim()), nameField),
+	note: z.pipe(z.string().check(z.trim()), homeworkSchema.shape.note)
 });
 
 /** How far one cell of a homework is. */

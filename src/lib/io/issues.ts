@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 
 /** What is wrong with data from outside, and where. */
 export interface Issue {
@@ -9,7 +9,7 @@ export interface Issue {
 const joined = (path: PropertyKey[]): string => path.map(String).join('.');
 
 /** Zod's issues in the contract's shape; unknown keys are named one by one. */
-export const issuesOf = (error: z.ZodError): Issue[] =>
+export const issuesOf = (error: z.core.$ZodError): Issue[] =>
 	error.issues.flatMap((issue) =>
 		issue.code === 'unrecognized_keys'
 			? issue.keys.map((key) => ({

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { Club } from '$lib/core/club/club';
 import { contentKey } from '$lib/core/math/contentKey';
 import { TOUR_HOLED_HALF } from '$lib/core/plan/cost';
@@ -41,8 +41,8 @@ const ownCostsSchema = z.object({
 
 /** How a player's strike differs from the model's: degrees of loft by flight, and a factor on the spin. */
 export const deliveredSchema = z.object({
-	loft: z.partialRecord(carryFlightField, within(-15, 15, 'degrees')).default({}),
-	grip: within(0.4, 1.6, '').default(1)
+	loft: z._default(z.partialRecord(carryFlightField, within(-15, 15, 'degrees')), {}),
+	grip: z._default(within(0.4, 1.6, ''), 1)
 });
 
 export type DeliveredWire = z.output<typeof deliveredSchema>;
@@ -63,9 +63,11 @@ export const carrySchema = z.strictObject({
 	club: idField,
 	swing: nameField,
 	carry: within(0.1, 150, 'metres'),
-	flight: carryFlightField.optional(),
-	spread: within(0, 40, 'metres').optional(),
-	n: z.int('must be a whole number').min(1, 'must be at least 1').max(10_000).optional()
+	flight: z.optional(carryFlightField),
+	spread: z.optional(within(0, 40, 'metres')),
+	n: z.optional(
+		z.int('must be a whole number').check(z.minimum(1, 'must be at least 1'), z.maximum(10_000))
+	)
 });
 
 export const TECHNIQUE_CHOICES = {
@@ -76,24 +78,25 @@ export const TECHNIQUE_CHOICES = {
 
 /** Who plays: everything the planner asks of a pupil. */
 export const golferDraftSchema = z.object({
-	skill: skillField.default('middle'),
-	hand: handField.default('right'),
-	school: schoolField.default('free'),
-	vocabulary: vocabularyField.default('clock'),
-	technique: z
-		.object({
-			chip: z.enum(TECHNIQUE_CHOICES.chip).default('lean'),
-			flop: z.enum(TECHNIQUE_CHOICES.flop).default('lead'),
-			stroke: z.enum(TECHNIQUE_CHOICES.stroke).default('pendulum')
-		})
-		.prefault({}),
+	skill: z._default(skillField, 'middle'),
+	hand: z._default(handField, 'right'),
+	school: z._default(schoolField, 'free'),
+	vocabulary: z._default(vocabularyField, 'clock'),
+	technique: z.prefault(
+		z.object({
+			chip: z._default(z.enum(TECHNIQUE_CHOICES.chip), 'lean'),
+			flop: z._default(z.enum(TECHNIQUE_CHOICES.flop), 'lead'),
+			stroke: z._default(z.enum(TECHNIQUE_CHOICES.stroke), 'pendulum')
+		}),
+		{}
+	),
 	/** Instead of the skill's numbers, where they are known. */
-	spread: ownSpreadSchema.optional(),
-	costs: ownCostsSchema.optional(),
+	spread: z.optional(ownSpreadSchema),
+	costs: z.optional(ownCostsSchema),
 	/** How the strike differs from the model's, as balls say: degrees of loft by flight, percent of grip. */
-	delivered: deliveredSchema.optional(),
+	delivered: z.optional(deliveredSchema),
 	/** Measured carries by id of the club. */
-	carries: z.array(carrySchema).default([])
+	carries: z._default(z.array(carrySchema), [])
 });
 
 type OwnCosts = z.output<typeof ownCostsSchema>;

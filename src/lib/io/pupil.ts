@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { carryTable, type CarryCell, type CarryFact } from '$lib/core/player/carryTable';
 import { PROFILE } from '$lib/core/player/player';
 import type { LevelGreen } from '$lib/core/solve/levelScene';
@@ -20,19 +20,21 @@ import {
 import { deliveredToCore, dispersionOf, golferDraftSchema, type Golfer } from './player';
 
 const LONGEST_NOTE = 2000;
-const noteField = z.string().max(LONGEST_NOTE, `must be at most ${LONGEST_NOTE} letters`);
+const noteField = z
+	.string()
+	.check(z.maxLength(LONGEST_NOTE, `must be at most ${LONGEST_NOTE} letters`));
 
 /** A pupil under work: who plays, and how distances are said to them. */
-export const pupilDraftSchema = golferDraftSchema.omit({ carries: true }).extend({
+export const pupilDraftSchema = z.extend(z.omit(golferDraftSchema, { carries: true }), {
 	id: idField,
 	name: nameField,
 	/** Length of a pace in metres, measured once. */
-	pace: within(0.5, 1.3, 'metres').default(0.9),
-	units: unitsField.default('metres'),
+	pace: z._default(within(0.5, 1.3, 'metres'), 0.9),
+	units: z._default(unitsField, 'metres'),
 	/** What to mind when this pupil plays. */
-	minding: noteField.default(''),
-	notes: noteField.default(''),
-	archived: z.boolean().default(false)
+	minding: z._default(noteField, ''),
+	notes: z._default(noteField, ''),
+	archived: z._default(z.boolean(), false)
 });
 
 const spotField = z.tuple([within(-30, 300, 'metres'), within(-150, 150, 'metres')]);
@@ -44,23 +46,23 @@ export const ballDraftSchema = z.object({
 	clubId: idField,
 	at: z.string(),
 	swing: nameField,
-	flight: carryFlightField.default('standard'),
+	flight: z._default(carryFlightField, 'standard'),
 	carry: within(0.1, 300, 'metres'),
-	source: ballSourceField.default('typed'),
-	spread: within(0, 40, 'metres').optional(),
-	n: z.int().min(1).max(10_000).optional(),
-	sessionId: idField.optional(),
-	shape: shapeField.default('straight'),
-	lie: lieField.default('fairway'),
-	landed: spotField.optional(),
-	finished: spotField.optional(),
-	meant: within(0.1, 300, 'metres').optional(),
-	meantRoll: within(-30, 300, 'metres').optional(),
-	inferred: z.boolean().default(false),
-	tags: z.array(strikeTagField).default([]),
-	strokes: z.int().min(1).max(12).optional(),
-	reading: z.string().max(80).optional(),
-	counts: z.boolean().default(true)
+	source: z._default(ballSourceField, 'typed'),
+	spread: z.optional(within(0, 40, 'metres')),
+	n: z.optional(z.int().check(z.minimum(1), z.maximum(10_000))),
+	sessionId: z.optional(idField),
+	shape: z._default(shapeField, 'straight'),
+	lie: z._default(lieField, 'fairway'),
+	landed: z.optional(spotField),
+	finished: z.optional(spotField),
+	meant: z.optional(within(0.1, 300, 'metres')),
+	meantRoll: z.optional(within(-30, 300, 'metres')),
+	inferred: z._default(z.boolean(), false),
+	tags: z._default(z.array(strikeTagField), []),
+	strokes: z.optional(z.int().check(z.minimum(1), z.maximum(12))),
+	reading: z.optional(z.string().check(z.maxLength(80))),
+	counts: z._default(z.boolean(), true)
 });
 
 /** What a ball is that nothing more is said of. */

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import {
 	firmnessField,
 	idField,
@@ -13,11 +13,11 @@ import {
 /** One roll as it was written down: of a ramp's ball, or of a putt that was timed. */
 const rollSchema = z.object({
 	/** Which place of the test, from 1. */
-	place: z.int().min(1).max(9),
+	place: z.int().check(z.minimum(1), z.maximum(9)),
 	way: wayField,
 	rollOut: within(0, 30, 'metres'),
 	/** From the strike to rest, of a timed putt. */
-	seconds: within(0.5, 30, 'seconds').optional()
+	seconds: z.optional(within(0.5, 30, 'seconds'))
 });
 
 /** One chipped ball as it is written down. */
@@ -25,16 +25,16 @@ const ballSchema = z.object({
 	club: nameField,
 	carry: within(0.1, 100, 'metres'),
 	total: within(0.1, 150, 'metres'),
-	slope: slopeField.default(0)
+	slope: z._default(slopeField, 0)
 });
 
 /** A ball as it is typed: it cannot stop before it has landed. */
-export const typedBallSchema = ballSchema
-	.extend({ slope: slopeField })
-	.refine(({ carry, total }) => total > carry, {
+export const typedBallSchema = z.extend(ballSchema, { slope: slopeField }).check(
+	z.refine(({ carry, total }) => total > carry, {
 		path: ['total'],
 		error: 'It cannot stop before it has landed.'
-	});
+	})
+);
 
 /** What was found of one green on one day. The newest of a green counts. */
 export const readingDraftSchema = z.object({
@@ -43,16 +43,16 @@ export const readingDraftSchema = z.object({
 	takenAt: z.iso.datetime(),
 	stimpFeet: stimpField,
 	/** One standard error of the speed; null when it was only judged. */
-	errorFeet: within(0, 6, 'feet').nullable().default(null),
-	firmness: firmnessField.default('medium'),
-	wet: z.boolean().default(false),
+	errorFeet: z._default(z.nullable(within(0, 6, 'feet')), null),
+	firmness: z._default(firmnessField, 'medium'),
+	wet: z._default(z.boolean(), false),
 	/** Direction in which the grass grows, clockwise from the top of the map; null for none. */
-	grainTowards: within(0, 360, 'degrees').nullable().default(null),
-	method: readingMethodField.default('judged'),
+	grainTowards: z._default(z.nullable(within(0, 360, 'degrees')), null),
+	method: z._default(readingMethodField, 'judged'),
 	/** What it was found from, so that it can be worked out again. */
-	rolls: z.array(rollSchema).max(100, 'must be at most 100 rolls').default([]),
-	balls: z.array(ballSchema).max(100, 'must be at most 100 balls').default([]),
-	note: z.string().max(200, 'must be at most 200 letters').default('')
+	rolls: z._default(z.array(rollSchema).check(z.maxLength(100, 'must be at most 100 rolls')), []),
+	balls: z._default(z.array(ballSchema).check(z.maxLength(100, 'must be at most 100 balls')), []),
+	note: z._default(z.string().check(z.maxLength(200, 'must be at most 200 letters')), '')
 });
 
 export type ReadingWire = z.output<typeof readingDraftSchema>;
@@ -73,10 +73,10 @@ export const newestFirst = (
 	Number(isAhead(a, now)) - Number(isAhead(b, now)) || b.takenAt.localeCompare(a.takenAt);
 
 /** Today's green as it is judged by eye. */
-export const judgedSchema = readingDraftSchema.pick({ stimpFeet: true }).extend({
+export const judgedSchema = z.extend(z.pick(readingDraftSchema, { stimpFeet: true }), {
 	turf: z.object({
 		firmness: firmnessField,
 		wet: z.boolean(),
-		grainTowards: within(0, 360, 'degrees').nullable()
+		grainTowards: z.nullable(within(0, 360, 'degrees'))
 	})
 });

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { DrillGround } from '$lib/core/practice/drillScene';
 import type { PractisedBall } from '$lib/core/practice/practised';
 import type { PractiseTask } from '$lib/core/practice/propose';
@@ -22,7 +22,7 @@ const taskSchema = z.object({
 	swing: nameField,
 	flight: carryFlightField,
 	shape: shapeField,
-	balls: z.int().min(1).max(200),
+	balls: z.int().check(z.minimum(1), z.maximum(200)),
 	landing: within(0.1, 150, 'metres'),
 	finish: within(-10, 250, 'metres')
 });
@@ -30,15 +30,15 @@ export type SessionTask = z.output<typeof taskSchema>;
 
 /** Where a session is hit. */
 export const sessionGroundSchema = z.object({
-	name: z.string().max(60),
-	greenId: z.string().nullable(),
+	name: z.string().check(z.maxLength(60)),
+	greenId: z.nullable(z.string()),
 	stimpFeet: stimpField,
 	firmness: firmnessField,
 	wet: z.boolean(),
 	toEdge: within(0, 60, 'metres'),
 	room: within(1, 100, 'metres'),
 	slopeAlong: slopeField,
-	place: z.object({ ball: z.tuple([z.number(), z.number()]), heading: z.number() }).optional()
+	place: z.optional(z.object({ ball: z.tuple([z.number(), z.number()]), heading: z.number() }))
 });
 export type SessionGround = z.output<typeof sessionGroundSchema>;
 
@@ -49,13 +49,13 @@ export const sessionSchema = z.object({
 	name: nameField,
 	rules: drillRulesSchema,
 	startedAt: z.string(),
-	endedAt: z.string().nullable(),
+	endedAt: z.nullable(z.string()),
 	ground: sessionGroundSchema,
 	mark: within(0.3, 150, 'metres'),
 	turns: z.array(z.object({ pupilId: z.string(), tasks: z.array(taskSchema) })),
 	seed: z.number(),
-	homeworkId: z.string().nullable(),
-	notes: z.string().max(2000)
+	homeworkId: z.nullable(z.string()),
+	notes: z.string().check(z.maxLength(2000))
 });
 export type Session = z.output<typeof sessionSchema>;
 export type Turn = Session['turns'][number];

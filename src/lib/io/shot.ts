@@ -1,13 +1,12 @@
-import { z } from 'zod';
-import { idField } from './fields';
-import { mapPoint } from './green';
+import * as z from 'zod/mini';
+import { idField, mapPointField } from './fields';
 import { situationFields } from './situationFields';
 
 /** Ball and hole on the map of one green. */
 const placeDraftSchema = z.object({
 	greenId: idField,
-	ball: mapPoint,
-	pin: mapPoint
+	ball: mapPointField,
+	pin: mapPointField
 });
 
 /**
@@ -18,11 +17,11 @@ export const shotDraftSchema = z.object({
 	situation: z.object(situationFields),
 	pupilId: idField,
 	/** Where it is on a surveyed green; distances, slopes and hazards of the situation are then read off its map. */
-	place: placeDraftSchema.optional()
+	place: z.optional(placeDraftSchema)
 });
 
 /** The three numbers that a first call needs. */
-export const firstNumbersSchema = z.object(situationFields).pick({
+export const firstNumbersSchema = z.pick(z.object(situationFields), {
 	toEdge: true,
 	edgeToPin: true,
 	stimpFeet: true

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import {
 	ballField,
 	firmnessField,
@@ -21,54 +21,63 @@ export const hazardSchema = z
 		kind: hazardKindField,
 		from: within(0, 120, 'metres'),
 		to: within(0, 120, 'metres'),
-		height: within(0, 10, 'metres').default(0),
-		side: sideField.optional(),
-		offset: within(0, 40, 'metres').optional()
+		height: z._default(within(0, 10, 'metres'), 0),
+		side: z.optional(sideField),
+		offset: z.optional(within(0, 40, 'metres'))
 	})
-	.refine(({ side, offset }) => (side ?? 'across') === 'across' || offset !== undefined, {
-		path: ['offset'],
-		error: 'must say how far beside the line it begins, in metres'
-	})
-	.refine(({ from, to }) => to > from, {
-		path: ['to'],
-		error: 'must be farther from the ball than where it begins'
-	});
+	.check(
+		z.refine(({ side, offset }) => (side ?? 'across') === 'across' || offset !== undefined, {
+			path: ['offset'],
+			error: 'must say how far beside the line it begins, in metres'
+		}),
+		z.refine(({ from, to }) => to > from, {
+			path: ['to'],
+			error: 'must be farther from the ball than where it begins'
+		})
+	);
 
 export const segmentSchema = z.strictObject({
 	length: within(0.1, 200, 'metres'),
 	slopeAlong: slopeField,
-	slopeAcross: slopeField.default(0),
-	kind: segmentKindField.optional()
+	slopeAcross: z._default(slopeField, 0),
+	kind: z.optional(segmentKindField)
 });
 
 export const situationFields = {
-	lie: lieField.default('fairway'),
-	wet: z.boolean().default(false),
+	lie: z._default(lieField, 'fairway'),
+	wet: z._default(z.boolean(), false),
 	toEdge: within(0, 80, 'metres'),
 	edgeToPin: within(0.5, 80, 'metres'),
-	beyondPin: within(0, 60, 'metres').default(8),
-	rise: within(-10, 10, 'metres').default(0),
-	fringe: fringeField.default('smooth'),
-	segments: z.array(segmentSchema).max(12, 'must be at most 12 segments').optional(),
-	slopeAlong: slopeField.default(0),
-	slopeAcross: slopeField.default(0),
-	hazards: z.array(hazardSchema).max(8, 'must be at most 8 hazards').default([]),
+	beyondPin: z._default(within(0, 60, 'metres'), 8),
+	rise: z._default(within(-10, 10, 'metres'), 0),
+	fringe: z._default(fringeField, 'smooth'),
+	segments: z.optional(
+		z.array(segmentSchema).check(z.maxLength(12, 'must be at most 12 segments'))
+	),
+	slopeAlong: z._default(slopeField, 0),
+	slopeAcross: z._default(slopeField, 0),
+	hazards: z._default(z.array(hazardSchema).check(z.maxLength(8, 'must be at most 8 hazards')), []),
 	stimpFeet: stimpField,
-	firmness: firmnessField.default('medium'),
-	grain: grainField.default('none'),
-	wind: z.strictObject({ along: windField.default(0), across: windField.default(0) }).optional(),
-	airDensity: within(0.6, 1.5, 'kg/m³').optional(),
-	ball: ballField.optional(),
-	stance: z
-		.strictObject({ along: slopeField.default(0), across: slopeField.default(0) })
-		.optional(),
-	sandSurface: sandSurfaceField.optional(),
-	grass: z
-		.array(z.strictObject({ kind: fringeField, length: within(0.1, 80, 'metres') }))
-		.min(1, 'must hold at least one stretch')
-		.max(6, 'must be at most 6 stretches')
-		.optional(),
-	width: z
-		.strictObject({ left: within(0.5, 40, 'metres'), right: within(0.5, 40, 'metres') })
-		.optional()
+	firmness: z._default(firmnessField, 'medium'),
+	grain: z._default(grainField, 'none'),
+	wind: z.optional(
+		z.strictObject({ along: z._default(windField, 0), across: z._default(windField, 0) })
+	),
+	airDensity: z.optional(within(0.6, 1.5, 'kg/m³')),
+	ball: z.optional(ballField),
+	stance: z.optional(
+		z.strictObject({ along: z._default(slopeField, 0), across: z._default(slopeField, 0) })
+	),
+	sandSurface: z.optional(sandSurfaceField),
+	grass: z.optional(
+		z
+			.array(z.strictObject({ kind: fringeField, length: within(0.1, 80, 'metres') }))
+			.check(
+				z.minLength(1, 'must hold at least one stretch'),
+				z.maxLength(6, 'must be at most 6 stretches')
+			)
+	),
+	width: z.optional(
+		z.strictObject({ left: within(0.5, 40, 'metres'), right: within(0.5, 40, 'metres') })
+	)
 };

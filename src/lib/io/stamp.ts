@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 
 /**
  * When a record was made or changed: wall time, a counter within it, and a device, in a text that sorts by them (a hybrid logical
@@ -12,7 +12,7 @@ export const NEVER: Stamp = '1970-01-01T00:00:00.000Z-0000-none';
 const SHAPE = /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z-[0-9a-z]{4}-\w{1,16}$/;
 
 /** A stamp; whatever is none counts as never. */
-export const stampField = z.string().regex(SHAPE).catch(NEVER).default(NEVER);
+export const stampField = z._default(z.catch(z.string().check(z.regex(SHAPE)), NEVER), NEVER);
 
 /** The stamp of a wall time; never for what is no time. */
 export function stampOfTime(time: unknown): Stamp {

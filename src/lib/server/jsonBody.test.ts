@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { readJson, refuse } from './jsonBody';
 
 const schema = z.strictObject({ length: z.number(), name: z.string() });

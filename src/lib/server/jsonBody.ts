@@ -1,5 +1,5 @@
 import { json } from '@sveltejs/kit';
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import { issuesOf, type Issue } from '$lib/io/issues';
 
 const MOST_BYTES = 256 * 1024;
@@ -30,7 +30,7 @@ async function readText(request: Request): Promise<string | null> {
  *
  * @returns the data, or the response that refuses it: 415 another type, 413 too large, 400 not JSON or not valid
  */
-export async function readJson<T extends z.ZodType>(
+export async function readJson<T extends z.ZodMiniType>(
 	request: Request,
 	schema: T
 ): Promise<{ data: z.output<T> } | { refusal: Response }> {

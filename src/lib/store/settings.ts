@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { BALL_FIELDS, type BallColumns } from '$lib/io/ballColumns';
 import type { WorkingShot } from '$lib/io/shot';
 import { FIRST_PREFERENCES, preferencesRow, type Preferences } from '$lib/io/rows/preferences';

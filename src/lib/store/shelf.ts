@@ -1,5 +1,5 @@
 import { liveQuery, type IndexableType, type Subscription, type Table } from 'dexie';
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 import { contentKey } from '$lib/core/math/contentKey';
 import type { ArchivedTable } from '$lib/io/archive/tables';
 import { stampField, type Stamp } from '$lib/io/stamp';
@@ -53,7 +53,7 @@ export class Shelf<T extends { id: string }> {
 
 	constructor(
 		readonly name: ArchivedTable,
-		private readonly schema: z.ZodType<T>,
+		private readonly schema: z.ZodMiniType<T>,
 		private readonly order: (a: T, b: T) => number
 	) {
 		this.table = database[name];

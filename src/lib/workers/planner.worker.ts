@@ -1,5 +1,4 @@
 import { expose } from 'comlink';
-import { surveyReport } from '../core/green/surveyReport';
 import { createLocalSampler } from '../core/plan/localSampler';
 import { Follower } from '../core/plan/follower';
 import { plan, type FirstAnswer } from '../core/plan/plan';
@@ -7,7 +6,6 @@ import { landingRegion } from '../core/plan/landingRegion';
 import { Question } from '../core/plan/question';
 import { missCost } from '../core/plan/whereToMiss';
 import { worthMeasuring } from '../core/plan/worthMeasuring';
-import { readBalls } from '../core/today/readBalls';
 import type { PlannerWorker } from './protocol';
 
 let opened: Question | null = null;
@@ -37,10 +35,11 @@ const worker: PlannerWorker = {
 	sample: (jobs) => (sampler ??= createLocalSampler(question()))(jobs),
 	plan: (deal, progress) => plan(question(), deal, progress),
 	landingRegion: (rung) => landingRegion(question(), rung),
-	surveyReport,
-	readBalls,
 	worthMeasuring,
-	// Wanted now and then: what it needs is large and comes with it.
+	// Wanted now and then: what these need comes with them.
+	surveyReport: async (green) => (await import('../core/green/surveyReport')).surveyReport(green),
+	readBalls: async (balls, clubs) =>
+		(await import('../core/today/readBalls')).readBalls(balls, clubs),
 	studyRolls: async (question) => (await import('../core/practice/rollStudy')).studyRolls(question),
 	missCosts: (asked, spots) => spots.map((spot) => missCost(asked, spot))
 };

@@ -22,8 +22,8 @@ export interface PlannerWorker {
 	/** @param sampler hands jobs to whoever plays them; throws when the plan is no longer wanted */
 	plan(sampler: Sampler, progress: (share: number) => void): Promise<Plan>;
 	landingRegion(rung: Rung): LandingRegion;
-	surveyReport(green: Green): SurveyReport;
-	readBalls(balls: readonly ChippedBall[], clubs: readonly Club[]): BallsReading;
+	surveyReport(green: Green): Promise<SurveyReport>;
+	readBalls(balls: readonly ChippedBall[], clubs: readonly Club[]): Promise<BallsReading>;
 	worthMeasuring(request: PlanRequest): Promise<MeasuringGain | null>;
 	studyRolls(question: RollQuestion): Promise<RollStudy>;
 	missCosts(question: MissQuestion, spots: readonly Point[]): MissCost[];

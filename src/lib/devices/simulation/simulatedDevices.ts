@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { createRng, type Rng } from '$lib/core/math/random';
 import { rollOffRamp } from '$lib/core/today/rampBall';
 import { fromFeet, fromPercent } from '$lib/core/units';
@@ -6,9 +6,11 @@ import { within } from '$lib/io/fields';
 import type { DeviceReading } from '$lib/io/deviceReading';
 
 const number = (low: number, high: number, unit: string, fallback: number) =>
-	z.preprocess(
-		(value) => (typeof value === 'string' && value !== '' ? Number(value) : value),
-		within(low, high, unit).default(fallback)
+	z.pipe(
+		z.transform((value: unknown) =>
+			typeof value === 'string' && value !== '' ? Number(value) : value
+		),
+		z._default(within(low, high, unit), fallback)
 	);
 
 /** What a stand-in is told of the green it pretends to measure. */
@@ -23,16 +25,20 @@ export const simulationSchema = z.strictObject({
 	interval: number(0, 5000, 'ms', 600),
 	seed: number(-1e9, 1e9, '', 1),
 	/** Of a ball tracker: what its hidden pupil is asked for, ball by ball, as loft in degrees/carry in metres, by commas. */
-	shots: z
-		.string()
-		.max(8000, 'must be at most 8000 letters')
-		.regex(
-			/^\d{1,2}(\.\d+)?\/\d{1,3}(\.\d+)?(,\d{1,2}(\.\d+)?\/\d{1,3}(\.\d+)?)*$/,
-			'must be loft/carry, by commas'
-		)
-		.default('56/10'),
+	shots: z._default(
+		z
+			.string()
+			.check(
+				z.maxLength(8000, 'must be at most 8000 letters'),
+				z.regex(
+					/^\d{1,2}(\.\d+)?\/\d{1,3}(\.\d+)?(,\d{1,2}(\.\d+)?\/\d{1,3}(\.\d+)?)*$/,
+					'must be loft/carry, by commas'
+				)
+			),
+		'56/10'
+	),
 	/** Whether it loses its line, sends twice and sends late. */
-	faults: z.enum(['no', 'yes'], { error: 'must be no or yes' }).default('no')
+	faults: z._default(z.enum(['no', 'yes'], { error: 'must be no or yes' }), 'no')
 });
 
 export type Simulation = z.output<typeof simulationSchema>;

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { issuesOf } from '../issues';
 import { notJsonWords, placeWords } from './placeWords';
 import { PRESENT_VERSION, VERSIONS } from './lift';
@@ -17,8 +17,13 @@ const headSchema = z.looseObject({
 	format: z.literal(FORMAT, { error: `must be “${FORMAT}”` }),
 	version: z
 		.int({ error: 'must be a whole number' })
-		.min(1, 'must be 1 or more')
-		.max(PRESENT_VERSION, 'is of a newer release than this one: update the app and read it again')
+		.check(
+			z.minimum(1, 'must be 1 or more'),
+			z.maximum(
+				PRESENT_VERSION,
+				'is of a newer release than this one: update the app and read it again'
+			)
+		)
 });
 
 /** The head of a file of any version. */
@@ -48,7 +53,7 @@ export const emptyArchive = (): ArchiveContent => ({
 export const formatArchive = (content: ArchiveContent): string =>
 	`${JSON.stringify({ ...formatOf(PRESENT_VERSION), ...content }, null, '\t')}\n`;
 
-const problemsOf = (error: z.ZodError, content: unknown) => ({
+const problemsOf = (error: z.core.$ZodError, content: unknown) => ({
 	problems: issuesOf(error).map(({ path, message }) => `${placeWords(content, path)}: ${message}`)
 });
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { archiveVersion1 } from './version1';
 import { liftShotRowTo2 } from './liftTo2';
 import { stampRow, takePupilsOut } from './liftTo3';
@@ -9,7 +9,7 @@ import { archiveVersion5 } from './version5';
 
 /** One version of the archive: its frozen schema, and the pure step that makes the next version's content of it. */
 interface Version {
-	schema: z.ZodType;
+	schema: z.ZodMiniType;
 	/** Null for the present version. */
 	lift: ((content: never) => unknown) | null;
 }

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 
 // Frozen: files and databases of the releases that wrote version 2 are read by this for ever. Nothing here follows later changes of
 // fields, rows or the contract.
@@ -11,187 +11,214 @@ const outline = z.array(mapPoint);
 export const address = /^[\w-]{1,64}$/;
 
 export const situationRow = z.object({
-	lie: one([
-		'tight',
-		'fairway',
-		'fringe',
-		'first-cut',
-		'sitting-up',
-		'sitting-down',
-		'semi-rough',
-		'deep-rough',
-		'sand'
-	]).default('fairway'),
-	wet: z.boolean().default(false),
+	lie: z._default(
+		one([
+			'tight',
+			'fairway',
+			'fringe',
+			'first-cut',
+			'sitting-up',
+			'sitting-down',
+			'semi-rough',
+			'deep-rough',
+			'sand'
+		]),
+		'fairway'
+	),
+	wet: z._default(z.boolean(), false),
 	toEdge: number,
 	edgeToPin: number,
-	beyondPin: number.default(8),
-	rise: number.default(0),
-	fringe: one(['smooth', 'grainy', 'rough']).default('smooth'),
-	segments: z
-		.array(
+	beyondPin: z._default(number, 8),
+	rise: z._default(number, 0),
+	fringe: z._default(one(['smooth', 'grainy', 'rough']), 'smooth'),
+	segments: z.optional(
+		z.array(
 			z.object({
 				length: number,
 				slopeAlong: number,
-				slopeAcross: number.default(0),
-				kind: one(['green', 'fringe', 'tier', 'ridge', 'rough']).optional()
+				slopeAcross: z._default(number, 0),
+				kind: z.optional(one(['green', 'fringe', 'tier', 'ridge', 'rough']))
 			})
 		)
-		.optional(),
-	slopeAlong: number.default(0),
-	slopeAcross: number.default(0),
-	hazards: z
-		.array(
+	),
+	slopeAlong: z._default(number, 0),
+	slopeAcross: z._default(number, 0),
+	hazards: z._default(
+		z.array(
 			z.object({
 				kind: one(['sand', 'water', 'rough', 'mound']),
 				from: number,
 				to: number,
-				height: number.default(0),
-				side: one(['across', 'left', 'right']).optional(),
-				offset: number.optional()
+				height: z._default(number, 0),
+				side: z.optional(one(['across', 'left', 'right'])),
+				offset: z.optional(number)
 			})
-		)
-		.default([]),
+		),
+		[]
+	),
 	stimpFeet: number,
-	firmness: one(['soft', 'medium', 'firm']).default('medium'),
-	grain: one(['none', 'with', 'against', 'left', 'right']).default('none'),
-	wind: z.object({ along: number.default(0), across: number.default(0) }).optional(),
-	airDensity: number.optional(),
-	ball: one(['soft', 'firm']).optional(),
-	stance: z.object({ along: number.default(0), across: number.default(0) }).optional(),
-	sandSurface: one(['soft', 'medium', 'firm', 'plugged']).optional(),
-	grass: z.array(z.object({ kind: one(['smooth', 'grainy', 'rough']), length: number })).optional(),
-	width: z.object({ left: number, right: number }).optional()
+	firmness: z._default(one(['soft', 'medium', 'firm']), 'medium'),
+	grain: z._default(one(['none', 'with', 'against', 'left', 'right']), 'none'),
+	wind: z.optional(z.object({ along: z._default(number, 0), across: z._default(number, 0) })),
+	airDensity: z.optional(number),
+	ball: z.optional(one(['soft', 'firm'])),
+	stance: z.optional(z.object({ along: z._default(number, 0), across: z._default(number, 0) })),
+	sandSurface: z.optional(one(['soft', 'medium', 'firm', 'plugged'])),
+	grass: z.optional(
+		z.array(z.object({ kind: one(['smooth', 'grainy', 'rough']), length: number }))
+	),
+	width: z.optional(z.object({ left: number, right: number }))
 });
 
 const golferRow = z.object({
-	skill: one(['expert', 'scratch', 'middle', 'high']).default('middle'),
-	hand: one(['right', 'left']).default('right'),
-	school: one([
-		'free',
-		'rule-of-twelve',
-		'fly-fractions',
-		'three-windows',
-		'second-club-ladder',
-		'todays-percentage',
-		'longest-club',
-		'gap-wedge-limit',
-		'one-wedge-two-ways',
-		'one-wedge-three-flights',
-		'shape-the-spin'
-	]).default('free'),
-	vocabulary: one(['clock', 'body', 'shape']).default('clock'),
-	technique: z
-		.object({
-			chip: one(['lean', 'sole']).default('lean'),
-			flop: one(['lead', 'trail']).default('lead'),
-			stroke: one(['pendulum', 'set-and-drop', 'hinge-and-hold']).default('pendulum')
-		})
-		.prefault({}),
-	spread: z.object({ speed: number, direction: number, loft: number, lowPoint: number }).optional(),
-	costs: z
-		.object({ holedHalf: number, around: number, sand: number, upAndDown: number })
-		.optional(),
-	carries: z
-		.array(
+	skill: z._default(one(['expert', 'scratch', 'middle', 'high']), 'middle'),
+	hand: z._default(one(['right', 'left']), 'right'),
+	school: z._default(
+		one([
+			'free',
+			'rule-of-twelve',
+			'fly-fractions',
+			'three-windows',
+			'second-club-ladder',
+			'todays-percentage',
+			'longest-club',
+			'gap-wedge-limit',
+			'one-wedge-two-ways',
+			'one-wedge-three-flights',
+			'shape-the-spin'
+		]),
+		'free'
+	),
+	vocabulary: z._default(one(['clock', 'body', 'shape']), 'clock'),
+	technique: z.prefault(
+		z.object({
+			chip: z._default(one(['lean', 'sole']), 'lean'),
+			flop: z._default(one(['lead', 'trail']), 'lead'),
+			stroke: z._default(one(['pendulum', 'set-and-drop', 'hinge-and-hold']), 'pendulum')
+		}),
+		{}
+	),
+	spread: z.optional(
+		z.object({ speed: number, direction: number, loft: number, lowPoint: number })
+	),
+	costs: z.optional(
+		z.object({ holedHalf: number, around: number, sand: number, upAndDown: number })
+	),
+	carries: z._default(
+		z.array(
 			z.object({
 				club: z.string(),
 				swing: z.string(),
 				carry: number,
-				flight: one(['low', 'standard', 'high']).optional(),
-				spread: number.optional(),
-				n: number.optional()
+				flight: z.optional(one(['low', 'standard', 'high'])),
+				spread: z.optional(number),
+				n: z.optional(number)
 			})
-		)
-		.default([])
+		),
+		[]
+	)
 });
 
 const clubRow = z.object({
-	id: z.string().min(1),
+	id: z.string().check(z.minLength(1)),
 	name: z.string(),
 	loft: number,
-	bounce: number.default(6),
-	putter: z.boolean().default(false)
+	bounce: z._default(number, 6),
+	putter: z._default(z.boolean(), false)
 });
 
 const workingShotRow = z.object({
 	situation: situationRow,
-	golfer: golferRow.prefault({}),
+	golfer: z.prefault(golferRow, {}),
 	bag: z.array(clubRow),
-	place: z.object({ greenId: z.string(), ball: mapPoint, pin: mapPoint }).optional()
+	place: z.optional(z.object({ greenId: z.string(), ball: mapPoint, pin: mapPoint }))
 });
 
 const shotRow = z.object({
-	id: z.string().min(1),
+	id: z.string().check(z.minLength(1)),
 	name: z.string(),
 	savedAt: z.string(),
 	shot: workingShotRow
 });
 
 export const greenRow = z.object({
-	id: z.string().min(1),
+	id: z.string().check(z.minLength(1)),
 	name: z.string(),
-	note: z.string().default(''),
+	note: z._default(z.string(), ''),
 	outline,
-	collar: number.default(1),
-	fringe: one(['smooth', 'grainy', 'rough']).default('smooth'),
-	areas: z
-		.array(
-			z.object({ kind: one(['sand', 'water', 'rough', 'fringe']), outline, lip: number.default(0) })
-		)
-		.default([]),
-	spots: z
-		.array(z.object({ at: mapPoint, height: number, leftOut: z.boolean().default(false) }))
-		.default([]),
-	tilts: z
-		.array(
+	collar: z._default(number, 1),
+	fringe: z._default(one(['smooth', 'grainy', 'rough']), 'smooth'),
+	areas: z._default(
+		z.array(
+			z.object({
+				kind: one(['sand', 'water', 'rough', 'fringe']),
+				outline,
+				lip: z._default(number, 0)
+			})
+		),
+		[]
+	),
+	spots: z._default(
+		z.array(z.object({ at: mapPoint, height: number, leftOut: z._default(z.boolean(), false) })),
+		[]
+	),
+	tilts: z._default(
+		z.array(
 			z.object({
 				at: mapPoint,
 				percent: number,
 				fallsTowards: number,
-				leftOut: z.boolean().default(false)
+				leftOut: z._default(z.boolean(), false)
 			})
-		)
-		.default([]),
-	grid: z
-		.object({
-			originU: number,
-			originV: number,
-			cell: number.positive(),
-			columns: z.int().positive(),
-			rows: z.int().positive(),
-			heights: z.array(number.nullable())
-		})
-		.refine(({ columns, rows, heights }) => heights.length === columns * rows)
-		.nullable()
-		.default(null),
-	pins: z.array(z.object({ id: z.string(), name: z.string(), at: mapPoint })).default([])
+		),
+		[]
+	),
+	grid: z._default(
+		z.nullable(
+			z
+				.object({
+					originU: number,
+					originV: number,
+					cell: number.check(z.positive()),
+					columns: z.int().check(z.positive()),
+					rows: z.int().check(z.positive()),
+					heights: z.array(z.nullable(number))
+				})
+				.check(z.refine(({ columns, rows, heights }) => heights.length === columns * rows))
+		),
+		null
+	),
+	pins: z._default(z.array(z.object({ id: z.string(), name: z.string(), at: mapPoint })), [])
 });
 
 export const readingRow = z.object({
-	id: z.string().min(1),
-	greenId: z.string().min(1),
+	id: z.string().check(z.minLength(1)),
+	greenId: z.string().check(z.minLength(1)),
 	takenAt: z.string(),
 	stimpFeet: number,
-	errorFeet: number.nullable().default(null),
-	firmness: one(['soft', 'medium', 'firm']).default('medium'),
-	wet: z.boolean().default(false),
-	grainTowards: number.nullable().default(null),
-	method: one(['ramp', 'balls', 'judged']).default('judged'),
-	rolls: z
-		.array(z.object({ place: z.int(), way: one(['up', 'down']), rollOut: number }))
-		.default([]),
-	balls: z
-		.array(z.object({ club: z.string(), carry: number, total: number, slope: number.default(0) }))
-		.default([]),
-	note: z.string().default('')
+	errorFeet: z._default(z.nullable(number), null),
+	firmness: z._default(one(['soft', 'medium', 'firm']), 'medium'),
+	wet: z._default(z.boolean(), false),
+	grainTowards: z._default(z.nullable(number), null),
+	method: z._default(one(['ramp', 'balls', 'judged']), 'judged'),
+	rolls: z._default(
+		z.array(z.object({ place: z.int(), way: one(['up', 'down']), rollOut: number })),
+		[]
+	),
+	balls: z._default(
+		z.array(
+			z.object({ club: z.string(), carry: number, total: number, slope: z._default(number, 0) })
+		),
+		[]
+	),
+	note: z._default(z.string(), '')
 });
 
 const preferencesRow = z.object({
-	units: z.enum(['metres', 'yards', 'feet', 'paces']).catch('metres'),
+	units: z.catch(z.enum(['metres', 'yards', 'feet', 'paces']), 'metres'),
 	/** The player's own pace, measured once, in metres. */
-	paceLength: z.number().min(0.5).max(1.3).catch(0.9),
-	theme: z.enum(['paper', 'slate', 'sunlight']).catch('paper')
+	paceLength: z.catch(z.number().check(z.minimum(0.5), z.maximum(1.3)), 0.9),
+	theme: z.catch(z.enum(['paper', 'slate', 'sunlight']), 'paper')
 });
 
 /** A row that the writer could not read, as it was. */
@@ -200,20 +227,22 @@ const unreadableRow = z.strictObject({
 	row: z.looseObject({ id: z.union([z.string(), z.number()]) })
 });
 
-const withAddress = <T extends z.ZodType<{ id: string }>>(row: T) =>
-	row.refine(({ id }) => address.test(id), {
-		path: ['id'],
-		error: 'must be 1 to 64 letters, digits, hyphens or underscores'
-	});
+const withAddress = <T extends z.ZodMiniType<{ id: string }>>(row: T) =>
+	row.check(
+		z.refine(({ id }) => address.test(id), {
+			path: ['id'],
+			error: 'must be 1 to 64 letters, digits, hyphens or underscores'
+		})
+	);
 
 /** An archive of version 2: golfer and bag are part of every shot. */
 export const archiveVersion2 = z.strictObject({
 	format: z.string(),
 	version: z.literal(2),
 	exportedAt: z.iso.datetime(),
-	shots: z.array(withAddress(shotRow)).default([]),
-	greens: z.array(withAddress(greenRow)).default([]),
-	readings: z.array(withAddress(readingRow)).default([]),
-	preferences: preferencesRow.nullable().default(null),
-	unreadable: z.array(unreadableRow).default([])
+	shots: z._default(z.array(withAddress(shotRow)), []),
+	greens: z._default(z.array(withAddress(greenRow)), []),
+	readings: z._default(z.array(withAddress(readingRow)), []),
+	preferences: z._default(z.nullable(preferencesRow), null),
+	unreadable: z._default(z.array(unreadableRow), [])
 });

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { ballRow } from '../rows/ball';
 import { clubRow } from '../rows/club';
 import { drillRow } from '../rows/drill';
@@ -18,19 +18,19 @@ export const archiveVersion4 = z.strictObject({
 	format: z.string(),
 	version: z.literal(4),
 	exportedAt: z.iso.datetime(),
-	pupils: z.array(pupilRow.extend(record)).default([]),
-	clubs: z.array(clubRow.extend(record)).default([]),
-	balls: z.array(ballRow.extend(record)).default([]),
-	sessions: z.array(sessionRow.extend(record)).default([]),
-	drills: z.array(drillRow.extend(record)).default([]),
-	homework: z.array(homeworkRow.extend(record)).default([]),
-	shots: z.array(shotRow.extend(record)).default([]),
-	greens: z.array(greenRow.extend(record)).default([]),
-	readings: z.array(readingRow.extend(record)).default([]),
-	preferences: z
-		.object({ theme: z.enum(['paper', 'slate', 'sunlight']).catch('paper') })
-		.nullable()
-		.default(null),
-	deleted: z.array(tombstone).default([]),
-	unreadable: z.array(unreadableRow).default([])
+	pupils: z._default(z.array(z.extend(pupilRow, record)), []),
+	clubs: z._default(z.array(z.extend(clubRow, record)), []),
+	balls: z._default(z.array(z.extend(ballRow, record)), []),
+	sessions: z._default(z.array(z.extend(sessionRow, record)), []),
+	drills: z._default(z.array(z.extend(drillRow, record)), []),
+	homework: z._default(z.array(z.extend(homeworkRow, record)), []),
+	shots: z._default(z.array(z.extend(shotRow, record)), []),
+	greens: z._default(z.array(z.extend(greenRow, record)), []),
+	readings: z._default(z.array(z.extend(readingRow, record)), []),
+	preferences: z._default(
+		z.nullable(z.object({ theme: z.catch(z.enum(['paper', 'slate', 'sunlight']), 'paper') })),
+		null
+	),
+	deleted: z._default(z.array(tombstone), []),
+	unreadable: z._default(z.array(unreadableRow), [])
 });

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 
 export const errorSchema = z.strictObject({
 	error: z.strictObject({

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { PlanRequest } from '$lib/core/plan/request';
 import { markAngle, MARK_NAMES } from '$lib/core/player/swingLength';
 import { clubToCore, STANDARD_BAG_WIRE, type ClubWire } from '../club';
@@ -10,48 +10,53 @@ import { situationSchema } from './situation';
 
 const requestFields = z.strictObject({
 	situation: situationSchema,
-	bag: bagSchema.optional(),
+	bag: z.optional(bagSchema),
 	player: z.strictObject({
 		skill: skillField,
-		hand: handField.default('right'),
-		school: schoolField.default('free')
+		hand: z._default(handField, 'right'),
+		school: z._default(schoolField, 'free')
 	}),
-	swings: z
-		.array(carrySchema.extend({ club: nameField }))
-		.max(100, 'must be at most 100 swings')
-		.default([]),
-	samples: z
-		.int({ error: 'must be a whole number' })
-		.min(20, 'must be at least 20')
-		.max(100_000, 'must be at most 100000')
-		.default(800),
-	seed: z.int({ error: 'must be a whole number' }).default(1)
+	swings: z._default(
+		z
+			.array(z.extend(carrySchema, { club: nameField }))
+			.check(z.maxLength(100, 'must be at most 100 swings')),
+		[]
+	),
+	samples: z._default(
+		z
+			.int({ error: 'must be a whole number' })
+			.check(z.minimum(20, 'must be at least 20'), z.maximum(100_000, 'must be at most 100000')),
+		800
+	),
+	seed: z._default(z.int({ error: 'must be a whole number' }), 1)
 });
 
 /** A plan request; measured swings must name clubs of the bag and swings of a vocabulary, and grow with the swing. */
-export const planRequestSchema = requestFields.superRefine(({ bag, swings }, context) => {
-	const clubs = new Set((bag ?? STANDARD_BAG_WIRE).map(({ name }) => name));
-	swings.forEach(({ club, swing }, i) => {
-		if (!clubs.has(club))
-			context.addIssue({
-				code: 'custom',
-				path: ['swings', i, 'club'],
-				message: `is no club of this bag: ${[...clubs].join(', ')}`
-			});
-		if (Number.isNaN(markAngle(swing)))
-			context.addIssue({
-				code: 'custom',
-				path: ['swings', i, 'swing'],
-				message: `is no swing that is known: ${MARK_NAMES.join(', ')}, or half-way such as 8:30`
-			});
-	});
-	for (const [i, other] of backwards(swings))
-		context.addIssue({
-			code: 'custom',
-			path: ['swings', i, 'carry'],
-			message: `is no more than the ${swings[other]!.carry} m of the shorter swing ${swings[other]!.swing}: are the two the wrong way round?`
+export const planRequestSchema = requestFields.check(
+	z.superRefine(({ bag, swings }, context) => {
+		const clubs = new Set((bag ?? STANDARD_BAG_WIRE).map(({ name }) => name));
+		swings.forEach(({ club, swing }, i) => {
+			if (!clubs.has(club))
+				context.addIssue({
+					code: 'custom',
+					path: ['swings', i, 'club'],
+					message: `is no club of this bag: ${[...clubs].join(', ')}`
+				});
+			if (Number.isNaN(markAngle(swing)))
+				context.addIssue({
+					code: 'custom',
+					path: ['swings', i, 'swing'],
+					message: `is no swing that is known: ${MARK_NAMES.join(', ')}, or half-way such as 8:30`
+				});
 		});
-});
+		for (const [i, other] of backwards(swings))
+			context.addIssue({
+				code: 'custom',
+				path: ['swings', i, 'carry'],
+				message: `is no more than the ${swings[other]!.carry} m of the shorter swing ${swings[other]!.swing}: are the two the wrong way round?`
+			});
+	})
+);
 
 type Swing = z.output<typeof requestFields>['swings'][number];
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { RejectedPlay } from '$lib/core/plan/ladder';
 import type { Plan, PlanOption } from '$lib/core/plan/plan';
 import type { PlanRequest } from '$lib/core/plan/request';
@@ -13,7 +13,7 @@ import { SAY_METRIC } from '../words/say';
 import { schoolAdviceWords } from '../words/school';
 import { ALTERNATIVE_WORDS, CUE_WORDS, SLOPE_WORDS } from '../words/setup';
 
-const chance = z.number().min(0).max(1);
+const chance = z.number().check(z.minimum(0), z.maximum(1));
 
 const optionSchema = z.strictObject({
 	club: z.string(),
@@ -34,7 +34,7 @@ const optionSchema = z.strictObject({
 		source: z.enum(['measured', 'model'])
 	}),
 	setup: z.strictObject({
-		ballPosition: z.number().min(-1).max(1),
+		ballPosition: z.number().check(z.minimum(-1), z.maximum(1)),
 		leadWeight: z.number(),
 		shaftLean: z.number(),
 		faceOpen: z.number(),
@@ -59,7 +59,7 @@ const optionSchema = z.strictObject({
 		upAndDown: chance,
 		fourOrMore: chance
 	}),
-	finishes: z.array(z.tuple([z.number(), z.number()])).max(200),
+	finishes: z.array(z.tuple([z.number(), z.number()])).check(z.maxLength(200)),
 	tiedWithBest: z.boolean(),
 	notes: z.array(z.string())
 });
@@ -77,11 +77,11 @@ export const planResponseSchema = z.strictObject({
 			carry: z.number(),
 			missAtHole: z.number(),
 			advice: z.string(),
-			holdsAtStimp: z.number().nullable()
+			holdsAtStimp: z.nullable(z.number())
 		})
 	),
-	sensitivity: z
-		.strictObject({
+	sensitivity: z.nullable(
+		z.strictObject({
 			stimpPlus1: z.number(),
 			stimpMinus1: z.number(),
 			slopePlus1: z.number(),
@@ -89,7 +89,7 @@ export const planResponseSchema = z.strictObject({
 			distancePlus1: z.number(),
 			distanceMinus1: z.number()
 		})
-		.nullable(),
+	),
 	why: z.array(z.string()),
 	cautions: z.array(z.string())
 });

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { PRESENT_VERSION, VERSIONS } from '../archive/lift';
 import { deviceReadingSchema } from '../deviceReading';
 import { greenRow } from '../rows/green';

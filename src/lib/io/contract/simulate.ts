@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { AIR, IMPACT } from '$lib/core/constants';
 import { launchOf, strike } from '$lib/core/ball/impact';
 import { follow, Outcome, type Scene } from '$lib/core/ball/simulate';
@@ -14,28 +14,29 @@ export const simulateRequestSchema = z.strictObject({
 		clubSpeed: within(0.1, 60, 'm/s'),
 		attackAngle: within(-30, 30, 'degrees'),
 		dynamicLoft: within(0, 85, 'degrees'),
-		friction: within(0, 1, '').default(IMPACT.friction),
-		faceToPath: within(-45, 45, 'degrees').default(0),
-		aim: within(-60, 60, 'degrees').default(0),
-		headMass: within(0.1, 0.6, 'kg').default(IMPACT.headMass)
+		friction: z._default(within(0, 1, ''), IMPACT.friction),
+		faceToPath: z._default(within(-45, 45, 'degrees'), 0),
+		aim: z._default(within(-60, 60, 'degrees'), 0),
+		headMass: z._default(within(0.1, 0.6, 'kg'), IMPACT.headMass)
 	}),
 	ground: z.strictObject({
 		stimpFeet: stimpField,
-		slopeAlong: slopeField.default(0),
-		slopeAcross: slopeField.default(0),
-		firmness: firmnessField.default('medium'),
-		edge: within(0, 100, 'metres').default(0)
+		slopeAlong: z._default(slopeField, 0),
+		slopeAcross: z._default(slopeField, 0),
+		firmness: z._default(firmnessField, 'medium'),
+		edge: z._default(within(0, 100, 'metres'), 0)
 	}),
-	air: z
-		.strictObject({
-			density: within(0.6, 1.5, 'kg/m³').default(AIR.density),
-			windAlong: windField.default(0),
-			windAcross: windField.default(0)
-		})
-		.prefault({}),
-	hole: z
-		.strictObject({ x: within(-200, 200, 'metres'), z: within(-200, 200, 'metres') })
-		.optional()
+	air: z.prefault(
+		z.strictObject({
+			density: z._default(within(0.6, 1.5, 'kg/m³'), AIR.density),
+			windAlong: z._default(windField, 0),
+			windAcross: z._default(windField, 0)
+		}),
+		{}
+	),
+	hole: z.optional(
+		z.strictObject({ x: within(-200, 200, 'metres'), z: within(-200, 200, 'metres') })
+	)
 });
 
 const point = z.strictObject({ x: z.number(), z: z.number() });
@@ -57,7 +58,7 @@ export const simulateResponseSchema = z.strictObject({
 	finish: point,
 	holed: z.boolean(),
 	stopped: z.boolean(),
-	path: z.array(z.tuple([z.number(), z.number(), z.number(), z.number()])).max(400)
+	path: z.array(z.tuple([z.number(), z.number(), z.number(), z.number()])).check(z.maxLength(400))
 });
 
 export type SimulateRequest = z.output<typeof simulateRequestSchema>;

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { within } from '../fields';
 import { situationFields } from '../situationFields';
 
@@ -50,28 +50,30 @@ const surveySchema = z.strictObject({
 				within(-SURVEY_HEIGHT, SURVEY_HEIGHT, 'metres')
 			])
 		)
-		.min(3, 'must hold at least three points: fewer say nothing of a slope')
-		.max(400, 'must be at most 400 points')
-		.refine((points) => points.length < 3 || spread(points), {
-			error: 'must not lie on one line: add a point to the side of it'
-		})
-		.refine((points) => !contradicts(points), {
-			error: 'must not give one place two heights'
-		})
-		.superRefine((points, context) => {
-			const at = misread(points);
-			if (at >= 0)
-				context.addIssue({
-					code: 'custom',
-					path: [at],
-					message: `says ${points[at]![2]} m, a cliff above or below everything near it: is it a misreading?`
-				});
-		})
+		.check(
+			z.minLength(3, 'must hold at least three points: fewer say nothing of a slope'),
+			z.maxLength(400, 'must be at most 400 points'),
+			z.refine((points) => points.length < 3 || spread(points), {
+				error: 'must not lie on one line: add a point to the side of it'
+			}),
+			z.refine((points) => !contradicts(points), {
+				error: 'must not give one place two heights'
+			}),
+			z.superRefine((points, context) => {
+				const at = misread(points);
+				if (at >= 0)
+					context.addIssue({
+						code: 'custom',
+						path: [at],
+						message: `says ${points[at]![2]} m, a cliff above or below everything near it: is it a misreading?`
+					});
+			})
+		)
 });
 
 /** The situation of a request: metres, percent, feet of green speed; unknown keys are refused. */
 export const situationSchema = z.strictObject({
 	...situationFields,
 	/** Takes the place of rise, slopes and the heights of segments. */
-	survey: surveySchema.optional()
+	survey: z.optional(surveySchema)
 });

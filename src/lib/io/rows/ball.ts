@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { ballSourceField, carryFlightField, lieField, shapeField, strikeTagField } from '../fields';
 
 const number = z.number();
@@ -7,36 +7,36 @@ const spot = z.tuple([number, number]);
 
 /** One ball, or one carry that was stated, as a browser keeps it: a fact. Only whether it counts is changed later. */
 export const ballRow = z.object({
-	id: z.string().min(1),
+	id: z.string().check(z.minLength(1)),
 	pupilId: z.string(),
 	clubId: z.string(),
 	/** When it was noted. */
 	at: z.string(),
 	/** A mark of any vocabulary. */
 	swing: z.string(),
-	flight: carryFlightField.default('standard'),
+	flight: z._default(carryFlightField, 'standard'),
 	/** Metres. */
 	carry: number,
-	source: ballSourceField.default('typed'),
+	source: z._default(ballSourceField, 'typed'),
 	/** Of a stated carry: the standard deviation of the balls behind it, and how many they were. */
-	spread: number.optional(),
-	n: number.optional(),
+	spread: z.optional(number),
+	n: z.optional(number),
 	/** Of a ball of a session: which, and where it landed and ended. */
-	sessionId: z.string().optional(),
-	shape: shapeField.default('straight'),
-	lie: lieField.default('fairway'),
-	landed: spot.optional(),
-	finished: spot.optional(),
+	sessionId: z.optional(z.string()),
+	shape: z._default(shapeField, 'straight'),
+	lie: z._default(lieField, 'fairway'),
+	landed: z.optional(spot),
+	finished: z.optional(spot),
 	/** Where it was to land, and how far it was to roll from there. */
-	meant: number.optional(),
-	meantRoll: number.optional(),
+	meant: z.optional(number),
+	meantRoll: z.optional(number),
 	/** The landing was worked out from where it ended. */
-	inferred: z.boolean().default(false),
-	tags: z.array(strikeTagField).default([]),
+	inferred: z._default(z.boolean(), false),
+	tags: z._default(z.array(strikeTagField), []),
 	/** To hole out, this one counted. */
-	strokes: z.int().optional(),
+	strokes: z.optional(z.int()),
 	/** Number of the reading of a device, so that it is noted once. */
-	reading: z.string().optional(),
+	reading: z.optional(z.string()),
 	/** Whether the carry table rests on it. */
-	counts: z.boolean().default(true)
+	counts: z._default(z.boolean(), true)
 });

@@ -1,19 +1,19 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { clubKindField } from '../fields';
 
 const number = z.number();
 
 /** A club of one pupil as a browser keeps it. */
 export const clubRow = z.object({
-	id: z.string().min(1),
+	id: z.string().check(z.minLength(1)),
 	pupilId: z.string(),
 	name: z.string(),
 	/** Degrees. */
 	loft: number,
-	bounce: number.default(6),
-	kind: clubKindField.default('wedge'),
+	bounce: z._default(number, 6),
+	kind: z._default(clubKindField, 'wedge'),
 	/** Place in the bag, rising. */
-	order: number.default(0),
+	order: z._default(number, 0),
 	/** When it was taken out of the bag; null while it is in it. What was measured with it stays. */
-	retiredAt: z.string().nullable().default(null)
+	retiredAt: z._default(z.nullable(z.string()), null)
 });

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { carryFlightField, formatField, markField, measureField, shapeField } from '../fields';
 
 const number = z.number();
@@ -6,19 +6,19 @@ const number = z.number();
 /** The rules of a drill as a browser keeps them. */
 export const drillRulesRow = z.object({
 	clubs: z.discriminatedUnion('kind', [
-		z.object({ kind: z.literal('spread'), count: z.int().positive() }),
+		z.object({ kind: z.literal('spread'), count: z.int().check(z.positive()) }),
 		z.object({ kind: z.literal('lofts'), lofts: z.array(number) }),
-		z.object({ kind: z.literal('wedges'), count: z.int().positive() }),
+		z.object({ kind: z.literal('wedges'), count: z.int().check(z.positive()) }),
 		z.object({ kind: z.literal('every') })
 	]),
 	swings: z.discriminatedUnion('kind', [
 		z.object({ kind: z.literal('mark') }),
 		z.object({ kind: z.literal('lengths'), angles: z.array(number) })
 	]),
-	flights: z.array(carryFlightField).default(['standard']),
-	shapes: z.array(shapeField).default(['straight']),
-	ballsEach: z.int().positive(),
-	format: formatField.default('block'),
+	flights: z._default(z.array(carryFlightField), ['standard']),
+	shapes: z._default(z.array(shapeField), ['straight']),
+	ballsEach: z.int().check(z.positive()),
+	format: z._default(formatField, 'block'),
 	measure: measureField,
 	mark: markField,
 	/** Metres. */
@@ -28,11 +28,11 @@ export const drillRulesRow = z.object({
 
 /** A drill of somebody's own. Lofts and angles in degrees. */
 export const drillRow = z.object({
-	id: z.string().min(1),
+	id: z.string().check(z.minLength(1)),
 	name: z.string(),
 	/** Id of the drill it was copied from. */
 	basedOn: z.string(),
-	purpose: z.string().default(''),
-	steps: z.array(z.string()).default([]),
+	purpose: z._default(z.string(), ''),
+	steps: z._default(z.array(z.string()), []),
 	rules: drillRulesRow
 });

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { areaKindField, fringeField } from '../fields';
 import { blockOf, isPacked } from '../packedGrid';
 
@@ -11,47 +11,54 @@ const isHeights = (value: unknown): boolean =>
 	Array.isArray(value) && value.every((height) => height === null || Number.isFinite(height));
 
 /** Heights of a grid: numbers, null where there is none. Looked through in one go: there may be 160 000 of them. */
-const heights = z.custom<(number | null)[]>(isHeights, 'must be a list of heights').meta({
-	type: 'array',
-	items: { anyOf: [{ type: 'number' }, { type: 'null' }] }
-});
+const heights = z.custom<(number | null)[]>(isHeights, 'must be a list of heights').check(
+	z.meta({
+		type: 'array',
+		items: { anyOf: [{ type: 'number' }, { type: 'null' }] }
+	})
+);
 
 const listedGrid = z
 	.object({
 		originU: number,
 		originV: number,
-		cell: number.positive(),
-		columns: z.int().positive(),
-		rows: z.int().positive(),
+		cell: number.check(z.positive()),
+		columns: z.int().check(z.positive()),
+		rows: z.int().check(z.positive()),
 		heights
 	})
-	.refine((grid) => grid.heights.length === grid.columns * grid.rows);
-const grid = listedGrid.nullable().default(null);
+	.check(z.refine((grid) => grid.heights.length === grid.columns * grid.rows));
+const grid = z._default(z.nullable(listedGrid), null);
 
 /** A practice green as a browser keeps it. */
 export const greenRow = z.object({
-	id: z.string().min(1),
+	id: z.string().check(z.minLength(1)),
 	name: z.string(),
-	note: z.string().default(''),
+	note: z._default(z.string(), ''),
 	outline,
-	collar: number.default(1),
-	fringe: fringeField.default('smooth'),
-	areas: z.array(z.object({ kind: areaKindField, outline, lip: number.default(0) })).default([]),
-	spots: z
-		.array(z.object({ at: mapPoint, height: number, leftOut: z.boolean().default(false) }))
-		.default([]),
-	tilts: z
-		.array(
+	collar: z._default(number, 1),
+	fringe: z._default(fringeField, 'smooth'),
+	areas: z._default(
+		z.array(z.object({ kind: areaKindField, outline, lip: z._default(number, 0) })),
+		[]
+	),
+	spots: z._default(
+		z.array(z.object({ at: mapPoint, height: number, leftOut: z._default(z.boolean(), false) })),
+		[]
+	),
+	tilts: z._default(
+		z.array(
 			z.object({
 				at: mapPoint,
 				percent: number,
 				fallsTowards: number,
-				leftOut: z.boolean().default(false)
+				leftOut: z._default(z.boolean(), false)
 			})
-		)
-		.default([]),
+		),
+		[]
+	),
 	grid,
-	pins: z.array(z.object({ id: z.string(), name: z.string(), at: mapPoint })).default([])
+	pins: z._default(z.array(z.object({ id: z.string(), name: z.string(), at: mapPoint })), [])
 });
 
 const { heights: _, ...frame } = listedGrid.shape;
@@ -66,4 +73,4 @@ const packedGrid = z.custom<z.output<typeof listedGrid>>(
 );
 
 /** The same as it comes out of the store. */
-export const storedGreenRow = greenRow.extend({ grid: z.union([packedGrid, grid]) });
+export const storedGreenRow = z.extend(greenRow, { grid: z.union([packedGrid, grid]) });

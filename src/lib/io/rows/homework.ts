@@ -1,9 +1,9 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { carryFlightField } from '../fields';
 
 /** What a coach asked a pupil to practise until a day, as a browser keeps it. Whether it is done is read off the balls. */
 export const homeworkRow = z.object({
-	id: z.string().min(1),
+	id: z.string().check(z.minLength(1)),
 	pupilId: z.string(),
 	name: z.string(),
 	givenAt: z.string(),
@@ -13,9 +13,9 @@ export const homeworkRow = z.object({
 		z.object({
 			clubId: z.string(),
 			swing: z.string(),
-			flight: carryFlightField.default('standard'),
-			balls: z.int().positive()
+			flight: z._default(carryFlightField, 'standard'),
+			balls: z.int().check(z.positive())
 		})
 	),
-	note: z.string().default('')
+	note: z._default(z.string(), '')
 });

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import {
 	carryFlightField,
 	handField,
@@ -14,35 +14,38 @@ const number = z.number();
 
 /** A pupil as a browser keeps one. */
 export const pupilRow = z.object({
-	id: z.string().min(1),
+	id: z.string().check(z.minLength(1)),
 	name: z.string(),
-	skill: skillField.default('middle'),
-	hand: handField.default('right'),
-	school: schoolField.default('free'),
-	vocabulary: vocabularyField.default('clock'),
-	technique: z
-		.object({
-			chip: z.enum(TECHNIQUE_CHOICES.chip).default('lean'),
-			flop: z.enum(TECHNIQUE_CHOICES.flop).default('lead'),
-			stroke: z.enum(TECHNIQUE_CHOICES.stroke).default('pendulum')
-		})
-		.prefault({}),
-	spread: z.object({ speed: number, direction: number, loft: number, lowPoint: number }).optional(),
-	costs: z
-		.object({ holedHalf: number, around: number, sand: number, upAndDown: number })
-		.optional(),
+	skill: z._default(skillField, 'middle'),
+	hand: z._default(handField, 'right'),
+	school: z._default(schoolField, 'free'),
+	vocabulary: z._default(vocabularyField, 'clock'),
+	technique: z.prefault(
+		z.object({
+			chip: z._default(z.enum(TECHNIQUE_CHOICES.chip), 'lean'),
+			flop: z._default(z.enum(TECHNIQUE_CHOICES.flop), 'lead'),
+			stroke: z._default(z.enum(TECHNIQUE_CHOICES.stroke), 'pendulum')
+		}),
+		{}
+	),
+	spread: z.optional(
+		z.object({ speed: number, direction: number, loft: number, lowPoint: number })
+	),
+	costs: z.optional(
+		z.object({ holedHalf: number, around: number, sand: number, upAndDown: number })
+	),
 	/** How the strike differs from the model's: degrees of loft by flight, and a factor on the spin. */
-	delivered: z
-		.object({
-			loft: z.partialRecord(carryFlightField, number).default({}),
-			grip: number.default(1)
+	delivered: z.optional(
+		z.object({
+			loft: z._default(z.partialRecord(carryFlightField, number), {}),
+			grip: z._default(number, 1)
 		})
-		.optional(),
+	),
 	/** Metres. */
-	pace: number.default(0.9),
-	units: unitsField.default('metres'),
+	pace: z._default(number, 0.9),
+	units: z._default(unitsField, 'metres'),
 	/** What to mind when this pupil plays, in the coach's words. */
-	minding: z.string().default(''),
-	notes: z.string().default(''),
-	archived: z.boolean().default(false)
+	minding: z._default(z.string(), ''),
+	notes: z._default(z.string(), ''),
+	archived: z._default(z.boolean(), false)
 });

@@ -1,24 +1,30 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { firmnessField, readingMethodField, wayField } from '../fields';
 
 const number = z.number();
 
 /** What was found of one green on one day, as a browser keeps it. */
 export const readingRow = z.object({
-	id: z.string().min(1),
-	greenId: z.string().min(1),
+	id: z.string().check(z.minLength(1)),
+	greenId: z.string().check(z.minLength(1)),
 	takenAt: z.string(),
 	stimpFeet: number,
-	errorFeet: number.nullable().default(null),
-	firmness: firmnessField.default('medium'),
-	wet: z.boolean().default(false),
-	grainTowards: number.nullable().default(null),
-	method: readingMethodField.default('judged'),
-	rolls: z
-		.array(z.object({ place: z.int(), way: wayField, rollOut: number, seconds: number.optional() }))
-		.default([]),
-	balls: z
-		.array(z.object({ club: z.string(), carry: number, total: number, slope: number.default(0) }))
-		.default([]),
-	note: z.string().default('')
+	errorFeet: z._default(z.nullable(number), null),
+	firmness: z._default(firmnessField, 'medium'),
+	wet: z._default(z.boolean(), false),
+	grainTowards: z._default(z.nullable(number), null),
+	method: z._default(readingMethodField, 'judged'),
+	rolls: z._default(
+		z.array(
+			z.object({ place: z.int(), way: wayField, rollOut: number, seconds: z.optional(number) })
+		),
+		[]
+	),
+	balls: z._default(
+		z.array(
+			z.object({ club: z.string(), carry: number, total: number, slope: z._default(number, 0) })
+		),
+		[]
+	),
+	note: z._default(z.string(), '')
 });

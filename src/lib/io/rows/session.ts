@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { carryFlightField, firmnessField, shapeField } from '../fields';
 import { drillRulesRow } from './drill';
 
@@ -8,9 +8,9 @@ const number = z.number();
 const taskRow = z.object({
 	clubId: z.string(),
 	swing: z.string(),
-	flight: carryFlightField.default('standard'),
-	shape: shapeField.default('straight'),
-	balls: z.int().positive(),
+	flight: z._default(carryFlightField, 'standard'),
+	shape: z._default(shapeField, 'straight'),
+	balls: z.int().check(z.positive()),
 	/** Where it is to land and to end, metres along the line. */
 	landing: number,
 	finish: number
@@ -18,33 +18,33 @@ const taskRow = z.object({
 
 /** A session of practice as a browser keeps it. Its balls refer to it. */
 export const sessionRow = z.object({
-	id: z.string().min(1),
+	id: z.string().check(z.minLength(1)),
 	drillId: z.string(),
 	/** Name and rules of the drill as they were. */
 	name: z.string(),
 	rules: drillRulesRow,
 	startedAt: z.string(),
 	/** Null while it goes on. */
-	endedAt: z.string().nullable().default(null),
+	endedAt: z._default(z.nullable(z.string()), null),
 	ground: z.object({
 		/** In words where no green is kept. */
-		name: z.string().default(''),
-		greenId: z.string().nullable().default(null),
+		name: z._default(z.string(), ''),
+		greenId: z._default(z.nullable(z.string()), null),
 		stimpFeet: number,
-		firmness: firmnessField.default('medium'),
-		wet: z.boolean().default(false),
+		firmness: z._default(firmnessField, 'medium'),
+		wet: z._default(z.boolean(), false),
 		toEdge: number,
 		room: number,
 		/** Percent along the line, + uphill. */
-		slopeAlong: number.default(0),
+		slopeAlong: z._default(number, 0),
 		/** On the map of the green: the ball, and which way the line runs in degrees. */
-		place: z.object({ ball: z.tuple([number, number]), heading: number }).optional()
+		place: z.optional(z.object({ ball: z.tuple([number, number]), heading: number }))
 	}),
 	mark: number,
 	/** Who takes part, with their balls. */
 	turns: z.array(z.object({ pupilId: z.string(), tasks: z.array(taskRow) })),
 	/** Decides the order of what is mixed. */
-	seed: number.default(1),
-	homeworkId: z.string().nullable().default(null),
-	notes: z.string().default('')
+	seed: z._default(number, 1),
+	homeworkId: z._default(z.nullable(z.string()), null),
+	notes: z._default(z.string(), '')
 });

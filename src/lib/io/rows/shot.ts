@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import {
 	ballField,
 	firmnessField,
@@ -17,47 +17,48 @@ const number = z.number();
 const mapPoint = z.tuple([number, number]);
 
 const situationRow = z.object({
-	lie: lieField.default('fairway'),
-	wet: z.boolean().default(false),
+	lie: z._default(lieField, 'fairway'),
+	wet: z._default(z.boolean(), false),
 	toEdge: number,
 	edgeToPin: number,
-	beyondPin: number.default(8),
-	rise: number.default(0),
-	fringe: fringeField.default('smooth'),
-	segments: z
-		.array(
+	beyondPin: z._default(number, 8),
+	rise: z._default(number, 0),
+	fringe: z._default(fringeField, 'smooth'),
+	segments: z.optional(
+		z.array(
 			z.object({
 				length: number,
 				slopeAlong: number,
-				slopeAcross: number.default(0),
-				kind: segmentKindField.optional()
+				slopeAcross: z._default(number, 0),
+				kind: z.optional(segmentKindField)
 			})
 		)
-		.optional(),
-	slopeAlong: number.default(0),
-	slopeAcross: number.default(0),
-	hazards: z
-		.array(
+	),
+	slopeAlong: z._default(number, 0),
+	slopeAcross: z._default(number, 0),
+	hazards: z._default(
+		z.array(
 			z.object({
 				kind: hazardKindField,
 				from: number,
 				to: number,
-				height: number.default(0),
-				side: sideField.optional(),
-				offset: number.optional()
+				height: z._default(number, 0),
+				side: z.optional(sideField),
+				offset: z.optional(number)
 			})
-		)
-		.default([]),
+		),
+		[]
+	),
 	stimpFeet: number,
-	firmness: firmnessField.default('medium'),
-	grain: grainField.default('none'),
-	wind: z.object({ along: number.default(0), across: number.default(0) }).optional(),
-	airDensity: number.optional(),
-	ball: ballField.optional(),
-	stance: z.object({ along: number.default(0), across: number.default(0) }).optional(),
-	sandSurface: sandSurfaceField.optional(),
-	grass: z.array(z.object({ kind: fringeField, length: number })).optional(),
-	width: z.object({ left: number, right: number }).optional()
+	firmness: z._default(firmnessField, 'medium'),
+	grain: z._default(grainField, 'none'),
+	wind: z.optional(z.object({ along: z._default(number, 0), across: z._default(number, 0) })),
+	airDensity: z.optional(number),
+	ball: z.optional(ballField),
+	stance: z.optional(z.object({ along: z._default(number, 0), across: z._default(number, 0) })),
+	sandSurface: z.optional(sandSurfaceField),
+	grass: z.optional(z.array(z.object({ kind: fringeField, length: number }))),
+	width: z.optional(z.object({ left: number, right: number }))
 });
 
 /** A shot as a browser keeps it while it is worked on. */
@@ -65,12 +66,12 @@ export const workingShotRow = z.object({
 	situation: situationRow,
 	/** Whose shot it is; a shot whose pupil is gone stays readable. */
 	pupilId: z.string(),
-	place: z.object({ greenId: z.string(), ball: mapPoint, pin: mapPoint }).optional()
+	place: z.optional(z.object({ greenId: z.string(), ball: mapPoint, pin: mapPoint }))
 });
 
 /** A saved shot as a browser keeps it. */
 export const shotRow = z.object({
-	id: z.string().min(1),
+	id: z.string().check(z.minLength(1)),
 	name: z.string(),
 	savedAt: z.string(),
 	shot: workingShotRow

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { createForm } from '@tanstack/svelte-form';
-	import { z } from 'zod';
+	import * as z from 'zod/mini';
 	import { typedCarries } from '$lib/io/carries';
 	import type { LengthStyle } from '$lib/ui/format/lengths';
 
@@ -24,10 +24,12 @@
 
 	const carries = $derived(typedCarries(style.size, style.symbol));
 	const typed = $derived(
-		z.object({ text: carries, way: z.int() }).superRefine(({ text, way }, context) => {
-			const problem = ways[way]!.refuse?.(text);
-			if (problem) context.addIssue({ code: 'custom', path: ['text'], message: problem });
-		})
+		z.object({ text: carries, way: z.int() }).check(
+			z.superRefine(({ text, way }, context) => {
+				const problem = ways[way]!.refuse?.(text);
+				if (problem) context.addIssue({ code: 'custom', path: ['text'], message: problem });
+			})
+		)
 	);
 	const form = createForm(() => ({
 		defaultValues: { text: '', way: 0 },

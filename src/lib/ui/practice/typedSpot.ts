@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import type { LengthStyle } from '$lib/ui/format/lengths';
 import { parseNumber } from '$lib/ui/format/parse';
 
@@ -10,13 +10,20 @@ const ASIDE = 100;
 
 /** A length typed in a unit, in metres; null for an empty field. */
 const typedLength = ({ size, symbol }: LengthStyle, low: number, what: string) =>
-	z.string().transform((text, context): number | null => {
-		if (text.trim() === '') return null;
-		const parsed = parseNumber(text, { low: low / size, high: FARTHEST / size, symbol });
-		if ('value' in parsed) return parsed.value * size;
-		context.addIssue({ code: 'custom', message: `${what}: ${parsed.problem}` });
-		return z.NEVER;
-	});
+	z.pipe(
+		z.string(),
+		z.transform((text, payload): number | null => {
+			if (text.trim() === '') return null;
+			const parsed = parseNumber(text, { low: low / size, high: FARTHEST / size, symbol });
+			if ('value' in parsed) return parsed.value * size;
+			payload.issues.push({
+				code: 'custom',
+				message: `${what}: ${parsed.problem}`,
+				input: text
+			});
+			return z.NEVER;
+		})
+	);
 
 /**
  * Where a ball came down and stopped, as it is typed: lengths in a unit, in metres afterwards.
@@ -31,7 +38,9 @@ export const typedSpotSchema = (style: LengthStyle, wantsLanding: boolean) =>
 			stopped: typedLength(style, BEHIND, 'Stopped'),
 			side: typedLength(style, -ASIDE, 'Right of the line')
 		})
-		.refine(({ landed, stopped }) => landed !== null || stopped !== null, {
-			path: ['landed'],
-			error: `Type ${wantsLanding ? 'where it landed' : 'where it stopped'}.`
-		});
+		.check(
+			z.refine(({ landed, stopped }) => landed !== null || stopped !== null, {
+				path: ['landed'],
+				error: `Type ${wantsLanding ? 'where it landed' : 'where it stopped'}.`
+			})
+		);

@@ -6,7 +6,7 @@
 	import { resolve } from '$app/paths';
 	import { SCHOOL_WORDS } from '$lib/io/words/school';
 	import { newPupilFile } from '$lib/store/newPupilFile';
-import { addPupil, removePupil } from '$lib/store/pupils';
+	import { addPupil, removePupil } from '$lib/store/pupils';
 	import SortHeading from '$lib/ui/controls/SortHeading.svelte';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { SortedTable } from '$lib/ui/controls/sortedTable.svelte';

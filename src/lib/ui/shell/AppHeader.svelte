@@ -3,7 +3,6 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
-	import RescueButton from './RescueButton.svelte';
 	import SettingsMenu from './SettingsMenu.svelte';
 	import { shortcuts } from './shortcuts.svelte';
 	import ThumbBar from './ThumbBar.svelte';
@@ -42,15 +41,9 @@
 	</div>
 </header>
 {#if preferences.storeFailure}
-	<div class="alert alert-warning alert-soft mx-4 flex flex-wrap rounded-none" role="alert">
-		<p class="min-w-60 flex-1">
-			The data of this browser cannot be read or kept: {preferences.storeFailure} Nothing was changed,
-			and a shot can still be worked out. Another tab may hold it, the disk may be full, or a newer release
-			wrote it.
-		</p>
-		<button type="button" class="btn" onclick={() => location.reload()}>Try again</button>
-		<RescueButton />
-	</div>
+	{#await import('./StoreFailure.svelte') then { default: StoreFailure }}
+		<StoreFailure reason={preferences.storeFailure} />
+	{/await}
 {/if}
 <ThumbBar />
 {#if keys}

@@ -5,6 +5,7 @@
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
+	import CallLine from './CallLine.svelte';
 	import { callWords } from './callWords';
 
 	interface Props {
@@ -59,11 +60,7 @@
 		{/each}
 	{:else if words && chosen}
 		<p class="text-[length:clamp(1.25rem,2vw,1.75rem)] leading-[1.2] font-bold max-lg:sr-only">
-			{#each [words.club, words.landing, words.swing, words.aim] as part, i (i)}
-				<span class="mr-[0.25em] inline-block"
-					>{part}{#if i < 3}<span class="text-(--faint)">&nbsp;·</span>{/if}</span
-				>
-			{/each}
+			<CallLine {words} />
 		</p>
 		<p class="mt-1 text-base">{setupLine(chosen.setup)}{swingFrom ? ` · ${swingFrom}` : ''}</p>
 		<p class="mt-0.5 max-w-[76ch] text-(--faint)">{reason}</p>

@@ -9,6 +9,7 @@
 	import { FirstCall, type StartedShot } from '$lib/ui/state/firstCall.svelte';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import CallLine from './CallLine.svelte';
 	import { callWords } from './callWords';
 
 	interface Props {
@@ -96,7 +97,7 @@
 				<p class="problem">{call.failure}</p>
 			{:else if whole && words && call.choice}
 				<p class="text-[length:clamp(1.25rem,2vw,1.75rem)] leading-[1.2] font-bold">
-					{[words.club, words.landing, words.swing, words.aim].join(' · ')}
+					<CallLine {words} />
 				</p>
 				<p class="mt-1">{setupLine(call.choice.setup)}</p>
 			{:else if whole && call.settled}

@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { beforeEach, describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { database } from '$lib/store/database';
 import { addPupil, readPlaying, readPupilFile } from '$lib/store/pupils';
 import { pupilFile } from '../../../../tests/support/pupils';
@@ -38,8 +38,7 @@ describe('who is playing', () => {
 		expect(state.say.length(1)).toBe('1.0 m');
 		expect(state.playing.golfer.carries).toHaveLength(1);
 		stop();
-		await until(() => true);
-		expect(await readPlaying()).toBe('zoe');
+		await vi.waitFor(async () => expect(await readPlaying()).toBe('zoe'));
 		const next = new PlayingState();
 		const end = next.follow();
 		await until(() => next.ready);

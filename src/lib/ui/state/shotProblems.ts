@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { issuesOf, type Issue } from '$lib/io/issues';
 import { bagDraftSchema, type ClubWire } from '$lib/io/club';
 import { shotDraftSchema, type WorkingShot } from '$lib/io/shot';
