@@ -3,8 +3,9 @@ import { question as ask } from '../../../../tests/support/scenes';
 import { playKey } from './candidates';
 import { Follower } from './follower';
 import { firstAnswer, type FirstAnswer } from './plan';
+import type { Question } from './question';
 import { isNear, trailOf } from './trail';
-import { buildLadder } from './ladder';
+import { buildLadder, type Ladder } from './ladder';
 
 const bag = ['7i', 'PW', 'SW'].map((name, i) => ({ name, loft: [34, 46, 56][i]! }));
 const at = (situation: Record<string, unknown>, rest: Record<string, unknown> = {}) =>
@@ -26,6 +27,29 @@ const beyondWater = (edgeToPin: number) =>
 		hazards: [{ kind: 'water', from: 1, to: 4.5, height: 1.2 }]
 	});
 
+/** A pin at the foot of a tier that runs away from the ball: what comes over it runs past. */
+const beyondTier = () =>
+	at({
+		toEdge: 4,
+		edgeToPin: 8.5,
+		beyondPin: 12,
+		slopeAcross: 0,
+		segments: [
+			{ length: 5, slopeAlong: -1 },
+			{ length: 3, slopeAlong: -14 },
+			{ length: 20, slopeAlong: -3 }
+		]
+	});
+
+const plays = ({ rungs }: Pick<Ladder, 'rungs'>) => rungs.map(({ play }) => playKey(play)).sort();
+
+/** The ladder of a question, and how often it looked at the ground for it. */
+function counted(question: Question, build: (question: Question) => Ladder) {
+	const looked = vi.spyOn(question.bare.ground, 'height');
+	const ladder = build(question);
+	return { ladder, looks: looked.mock.calls.length };
+}
+
 describe('a follower', () => {
 	it('says of each step of a drag what a fresh look says', () => {
 		const follower = new Follower();
@@ -41,11 +65,8 @@ describe('a follower', () => {
 	});
 
 	it('plays far fewer balls for it', () => {
-		const balls = (question: ReturnType<typeof at>, follower: Follower) => {
-			const played = vi.spyOn(question.bare.ground, 'height');
-			follower.answer(question);
-			return played.mock.calls.length;
-		};
+		const balls = (question: Question, follower: Follower) =>
+			counted(question, () => follower.answer(question).ladder).looks;
 		const follower = new Follower();
 		const fresh = balls(at({ edgeToPin: 9 }), follower);
 		expect(balls(at({ edgeToPin: 9.1 }), follower)).toBeLessThan(0.6 * fresh);
@@ -58,16 +79,21 @@ describe('a follower', () => {
 			const question = beyondWater(edgeToPin);
 			const { rungs } = follower.answer(question).ladder;
 			expect(rungs.length).toBeGreaterThan(0);
-			expect(rungs.map(({ play }) => playKey(play)).sort()).toEqual(
-				firstAnswer(question)
-					.ladder.rungs.map(({ play }) => playKey(play))
-					.sort()
-			);
+			expect(plays(firstAnswer(question).ladder)).toEqual(expect.arrayContaining(plays({ rungs })));
 			for (const { safe, target } of rungs) {
 				expect(safe).toBe(true);
 				expect(target).toBeGreaterThan(question.target);
 			}
 		}
+	});
+
+	it('does not search to the end at a pin by which nothing stops, and yet finds a place past it', () => {
+		const full = counted(beyondTier(), buildLadder);
+		const quick = counted(beyondTier(), (question) => new Follower().answer(question).ladder);
+		expect(full.ladder.rejected.every(({ rejection }) => rejection.code === 'noStop')).toBe(true);
+		expect(quick.looks).toBeLessThan(0.7 * full.looks);
+		expect(quick.ladder.rungs.length).toBeGreaterThan(0);
+		expect(plays(full.ladder)).toEqual(expect.arrayContaining(plays(quick.ladder)));
 	});
 
 	it('stays within the school of whoever asks', () => {

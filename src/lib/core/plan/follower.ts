@@ -1,11 +1,11 @@
 import { buildLadder, type Ladder } from './ladder';
 import { firstAnswer, type FirstAnswer } from './plan';
 import type { Question } from './question';
-import { isNear, trailOf } from './trail';
+import { isNear, NO_TRAIL, trailOf } from './trail';
 
 /**
- * First answers to one question after another, as a finger moves a ball or a pin: each starts from the one before where that is near. The
- * plan that comes when the hand rests looks for everything anew.
+ * First answers to one question after another, as a finger moves a ball or a pin: each starts from the one before where that is near, and
+ * none goes to the end of a search that leads nowhere. The plan that comes when the hand rests looks for everything anew.
  */
 export class Follower {
 	#last: { question: Question; ladder: Ladder } | null = null;
@@ -18,7 +18,7 @@ export class Follower {
 	answer(question: Question): FirstAnswer {
 		const last = this.#last;
 		const near = last && isNear(last.question.situation, question.situation);
-		const trail = near ? trailOf(last.question, last.ladder) : null;
+		const trail = near ? trailOf(last.question, last.ladder) : NO_TRAIL;
 		const ladder = buildLadder(question, undefined, trail);
 		this.#last = { question, ladder };
 		return firstAnswer(question, ladder);

@@ -1,10 +1,11 @@
 import type { Play } from '../player/intent';
+import type { Start } from '../solve/solve';
 import type { Metres } from '../units';
 import { candidates } from './candidates';
 import { nearestPlayable } from './past';
 import type { Question } from './question';
 import { rejectSetup, type Rejection } from './reject';
-import { rejectRung, solveRung, type Rung } from './rung';
+import { drawn, rejectRung, solveRung, type Rung } from './rung';
 import type { Trail } from './trail';
 
 /** A play that is out, and why. */
@@ -23,12 +24,55 @@ export interface Ladder {
 	compromised: boolean;
 }
 
-function judge(question: Question, play: Play, trail: Trail | null): Rung | RejectedPlay {
+function judge(question: Question, play: Play, start: Start): Rung | RejectedPlay {
 	const setup = rejectSetup(question.intent(play), question.situation.lie);
 	if (setup) return { play, rejection: setup, rung: null };
-	const rung = solveRung(question, play, question.target, trail?.guess(play));
+	const rung = solveRung(question, play, question.target, start);
 	const rejection = rejectRung(question, rung);
 	return rejection ? { play, rejection, rung } : rung;
+}
+
+/** At once, the aims beside the line are looked through until so many plays have found no way to stop there, either. */
+const SCOUTS = 1;
+
+/** Solves and judges plays; where an answer is wanted at once, what the first of them find spares the others the search. */
+function judgeAll(
+	question: Question,
+	plays: readonly Play[],
+	trail: Trail | null
+): (Rung | RejectedPlay)[] {
+	let lost = 0;
+	return plays.map((play) => {
+		const judged = judge(question, play, {
+			from: trail?.guess(play) ?? null,
+			around: trail === null || lost < SCOUTS
+		});
+		if ('rejection' in judged && judged.rejection.code === 'noStop') lost++;
+		return judged;
+	});
+}
+
+/** At once, so many plays are looked at for a place past the pin at most, and no more once so many have one. */
+const LOOKED_AT = 10;
+const ENOUGH = 4;
+
+/** The plays that work for a place past the pin; at once, some of those that fly farthest and what was found nearby. */
+function pastPin(
+	question: Question,
+	rejected: readonly RejectedPlay[],
+	trail: Trail | null
+): Rung[] {
+	if (!trail) return rejected.flatMap((out) => nearestPlayable(question, out) ?? []);
+	const air = ({ rung }: RejectedPlay): number => rung?.airShare ?? 0;
+	const found: Rung[] = [];
+	let looked = 0;
+	for (const out of [...rejected].sort((a, b) => air(b) - air(a))) {
+		const isNew = trail.past(out.play) === undefined;
+		if (isNew && (looked++ >= LOOKED_AT || found.length >= ENOUGH)) continue;
+		const rung = nearestPlayable(question, out, trail);
+		if (rung) found.push(rung);
+	}
+	return found;
 }
 
 /** So many of each kind of fault are let back in when nothing is right; what they cost decides between them. */
@@ -57,7 +101,7 @@ function readmit(question: Question, rungs: Rung[], rejected: RejectedPlay[]): v
 			question,
 			solved.filter(({ rejection }) => rejection.code === code)
 		)) {
-			rungs.push({ ...item.rung, against: item.rejection });
+			rungs.push({ ...drawn(question, item.rung), against: item.rejection });
 			rejected.splice(rejected.indexOf(item), 1);
 		}
 }
@@ -66,7 +110,7 @@ function readmit(question: Question, rungs: Rung[], rejected: RejectedPlay[]): v
  * Solves and judges every play the bag and the lie allow.
  *
  * @param plays fewer of them, where a quick look is enough
- * @param trail of a question nearby, for an answer that is wanted at once
+ * @param trail for an answer that is wanted at once: of a question nearby, or an empty one
  * @returns rungs by rising air share. Where all are out, the least bad are let back in, with what speaks against them; a bag that holds a club always has an answer.
  */
 export function buildLadder(
@@ -76,13 +120,10 @@ export function buildLadder(
 ): Ladder {
 	const rungs: Rung[] = [];
 	const rejected: RejectedPlay[] = [];
-	for (const play of plays) {
-		const judged = judge(question, play, trail);
+	for (const judged of judgeAll(question, plays, trail))
 		if ('rejection' in judged) rejected.push(judged);
 		else rungs.push(judged);
-	}
-	if (rungs.length === 0)
-		rungs.push(...rejected.flatMap((out) => nearestPlayable(question, out, trail) ?? []));
+	if (rungs.length === 0) rungs.push(...pastPin(question, rejected, trail));
 	const compromised = rungs.length === 0;
 	if (compromised) readmit(question, rungs, rejected);
 	rungs.sort((a, b) => a.airShare - b.airShare);

@@ -1,5 +1,5 @@
 import type { Play } from '../player/intent';
-import type { Guess } from '../solve/solve';
+import type { Start } from '../solve/solve';
 import type { Metres } from '../units';
 import type { Question } from './question';
 import type { Rejection } from './reject';
@@ -60,20 +60,21 @@ export const within = ({ front, back }: Room, target: Metres): boolean =>
  * @param question opened
  * @param rung to be played elsewhere
  * @param target metres from the ball
+ * @param around whether the aims beside the line are looked through where no straight ball stops
  */
-export function playable(question: Question, rung: Rung, target: Metres): Rung | null {
+export function playable(
+	question: Question,
+	rung: Rung,
+	target: Metres,
+	around = true
+): Rung | null {
 	// A putt over a bank may be better played quite differently to another place.
-	const guess = rung.play.club.putter ? null : { ...guessFrom(rung), hopeless: false };
-	return playableFrom(question, rung.play, target, guess);
+	const from = rung.play.club.putter ? null : { ...guessFrom(rung), hopeless: false };
+	return playableFrom(question, rung.play, target, { from, around });
 }
 
-function playableFrom(
-	question: Question,
-	play: Play,
-	target: Metres,
-	guess: Guess | null
-): Rung | null {
-	const tried = solveRung(question, play, target, guess);
+function playableFrom(question: Question, play: Play, target: Metres, start: Start): Rung | null {
+	const tried = solveRung(question, play, target, start);
 	return rejectRung(question, tried) === null ? tried : null;
 }
 
@@ -82,7 +83,8 @@ function playableFrom(
  *
  * @param question opened
  * @param out a play that is out at the pin
- * @param trail of a question nearby: the place found there is good enough, and where none was found none is looked for
+ * @param trail where an answer is wanted at once: the place found nearby is good enough, where none was found none is looked for, and
+ *   only straight balls are
  * @returns null where there is none on this green, or more length would not mend what is wrong; shaped shots are not asked
  */
 export function nearestPlayable(
@@ -95,25 +97,32 @@ export function nearestPlayable(
 	const before = trail?.past(play);
 	if (before === null) return null;
 	if (before && within(room, question.target + before.by)) {
-		const found = playableFrom(question, play, question.target + before.by, before.guess);
+		const start = { from: before.guess, around: false };
+		const found = playableFrom(question, play, question.target + before.by, start);
 		if (found) return found;
 	}
+	const around = trail === null;
 	let out = 0;
 	for (const step of STEPS) {
 		if (!within(room, question.target + step)) return null;
-		const found = playable(question, rung, question.target + step);
-		if (found) return nearer(question, found, out, step);
+		const found = playable(question, rung, question.target + step, around);
+		if (found) return nearer(question, found, { out, works: step, around });
 		out = step;
 	}
 	return null;
 }
 
 /** Halves the step in which a play begins to work. */
-function nearer(question: Question, found: Rung, from: Metres, to: Metres): Rung {
-	let [best, out, works] = [found, from, to];
+function nearer(
+	question: Question,
+	found: Rung,
+	{ around, ...step }: { out: Metres; works: Metres; around: boolean }
+): Rung {
+	let { out, works } = step;
+	let best = found;
 	for (let i = 0; i < HALVINGS; i++) {
 		const middle = (out + works) / 2;
-		const tried = playable(question, best, question.target + middle);
+		const tried = playable(question, best, question.target + middle, around);
 		if (tried) [best, works] = [tried, middle];
 		else out = middle;
 	}

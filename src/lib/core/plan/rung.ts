@@ -5,7 +5,14 @@ import type { Play } from '../player/intent';
 import { dispersionWith } from '../player/player';
 import { flightSetup } from '../setup/flights';
 import { heightOnPath, pathOf, type Path } from '../solve/path';
-import { playIntended, solveFinish, type Guess, type Solution } from '../solve/solve';
+import {
+	ANEW,
+	playIntended,
+	solveFinish,
+	type Guess,
+	type Solution,
+	type Start
+} from '../solve/solve';
 import type { Metres, Ratio } from '../units';
 import type { Question } from './question';
 import { rejectSolution, type Flown, type Rejection } from './reject';
@@ -26,14 +33,19 @@ export interface Rung {
 	against: Rejection | null;
 	/** Carry as a share of carry and roll. */
 	airShare: Ratio;
+	/** Empty where no swing was found that does it, until it is drawn; see `drawn`. */
 	path: Path;
 }
 
 /** A measured swing may be exceeded by this share of its head speed before the swing counts as unknown. */
 const BEYOND_MEASURED = 1.25;
 
+const drawnPath = (question: Question, play: Play, { speed, aim }: Solution): Path =>
+	pathOf(question.intent(play), question.bare, speed, aim);
+
 function rungOf(question: Question, play: Play, target: Metres, solution: Solution): Rung {
 	const { carry, roll } = solution.outcome;
+	const worksOut = solution.status === 'solved';
 	return {
 		play,
 		solution,
@@ -42,24 +54,33 @@ function rungOf(question: Question, play: Play, target: Metres, solution: Soluti
 		safe: Math.abs(target - question.target) > 1e-9,
 		against: null,
 		airShare: carry + roll > 0 ? carry / (carry + roll) : 0,
-		path: pathOf(question.intent(play), question.bare, solution.speed, solution.aim)
+		path: worksOut ? drawnPath(question, play, solution) : []
 	};
 }
+
+/**
+ * With its path, whether it works or not.
+ *
+ * @param question opened
+ * @param rung solved or not
+ */
+export const drawn = (question: Question, rung: Rung): Rung =>
+	rung.path.length > 0 ? rung : { ...rung, path: drawnPath(question, rung.play, rung.solution) };
 
 /**
  * Solves one play; judged elsewhere.
  *
  * @param target station where the ball is to end, the pin's own where it is left out
- * @param guess what solved the same play for a place nearby
+ * @param start what to begin with, from nothing where it is left out
  */
 export function solveRung(
 	question: Question,
 	play: Play,
 	target: Metres = question.target,
-	guess: Guess | null = null
+	start: Start = ANEW
 ): Rung {
 	const intent = question.intent(play);
-	const solution = solveFinish(intent, question.bare, target, question.fastest(play), guess);
+	const solution = solveFinish(intent, question.bare, target, question.fastest(play), start);
 	return rungOf(question, play, target, solution);
 }
 

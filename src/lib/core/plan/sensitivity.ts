@@ -70,10 +70,8 @@ export function sensitivityOf(question: Question, rung: Rung): Sensitivity {
 		change({ ...situation, edgeToPin: Math.max(0.1, situation.edgeToPin + by) });
 	const instead = (by: Metres): PlannedSwing => {
 		const { play, target } = rung;
-		const moved = solveRung(question, play, Math.max(0.2, target + by), {
-			...guessFrom(rung),
-			hopeless: false
-		});
+		const from = { ...guessFrom(rung), hopeless: false };
+		const moved = solveRung(question, play, Math.max(0.2, target + by), { from, around: true });
 		return planSwing(play.club, moved.solution.speed, question.request.player);
 	};
 	return {

@@ -20,6 +20,9 @@ export interface Trail {
 	past: (play: Play) => LeftPast | null | undefined;
 }
 
+/** Nothing is known: an answer is wanted at once, and no question nearby was asked before. */
+export const NO_TRAIL: Trail = { guess: () => null, past: () => undefined };
+
 /** A question is near to another when nothing of it has moved by more than this. */
 const NEAR = { distance: 1, rise: 0.3, heading: 0.2, greenSpeed: 0.5 } satisfies {
 	distance: Metres;

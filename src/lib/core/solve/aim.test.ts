@@ -51,6 +51,15 @@ describe('findAim', () => {
 		expect(found.aim).toBeCloseTo(0.2, 2);
 	});
 
+	it('leaves it at a few corrections where it is not to search on', () => {
+		const lost = world(() => 9);
+		expect(findAim(lost.shooter, lost.straight, false)).toBe(lost.straight);
+		expect(lost.play.mock.calls.length).toBeLessThanOrEqual(6);
+		expect(lost.tryAim).toHaveBeenCalledTimes(1);
+		const bent = world((aim, x) => x * Math.tan(aim) + x / 10);
+		expect(findAim(bent.shooter, bent.straight, false).aim).toBeCloseTo(-0.1, 2);
+	});
+
 	it('halves in where a spine sends balls to either side', () => {
 		const spine = radians(13);
 		const { shooter, straight, tryAim } = world((aim) => 4 * Math.tanh(60 * (aim - spine)));

@@ -11,6 +11,8 @@ export const TOLERANCE: Metres = 0.005;
 /** A ball that ends this near is called solved even where the ground jumps. */
 export const NEAR_ENOUGH: Metres = 0.3;
 const JOINT_ROUNDS = 12;
+/** Where it settles, it nearly always does in so many. */
+const HASTY_ROUNDS = 6;
 /** What a search that does not settle may leave: less than any player can aim for. */
 const CLOSE: Metres = 0.15;
 const MOST_TURN: Radians = radians(12);
@@ -141,14 +143,16 @@ function halve(tryAim: (aim: Radians) => AimTried, from: AimTried, to: AimTried)
  * Finds the aim, and the head speed for it, that bring a ball to the target which a straight shot misses to one side.
  *
  * @param straight the head speed solved for aim 0: `solved`, or `noStop` where no straight ball ends level with the target
+ * @param around whether to search on where Broyden's method does not settle
  * @returns the best found: Broyden's method; where it does not settle, again from an aim turned against the miss; where all else fails, 7
  *   aims over ±30° and halvings between them
  */
-export function findAim(shooter: Shooter, straight: AimTried): AimTried {
+export function findAim(shooter: Shooter, straight: AimTried, around = true): AimTried {
 	const solved = straight.status === 'solved';
 	if (solved && Math.abs(straight.side) <= 2 * TOLERANCE) return straight;
-	const direct = solved ? correctTogether(shooter, straight) : null;
-	if (direct) return direct;
+	const rounds = around ? JOINT_ROUNDS : HASTY_ROUNDS;
+	const direct = solved ? correctTogether(shooter, straight, rounds) : null;
+	if (direct || !around) return direct ?? straight;
 	const turned = turnedUntilNear(shooter, straight);
 	const corrected = turned && correctTogether(shooter, turned);
 	if (corrected) return corrected;

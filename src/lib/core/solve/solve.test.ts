@@ -57,7 +57,7 @@ describe('solveFinish', () => {
 		};
 		const asked = (guess: Guess | null = null) => {
 			balls = 0;
-			solveFinish(chip, counted, 9, 30, guess);
+			solveFinish(chip, counted, 9, 30, { from: guess, around: true });
 			return balls;
 		};
 		const { speed, aim } = solveFinish(chip, scene, 9, 30);
@@ -68,7 +68,10 @@ describe('solveFinish', () => {
 
 	it('gives up at once what was hopeless nearby and is here', () => {
 		const wall = { ...planeScene({ along: -0.2 }) };
-		const found = solveFinish(chip, wall, 9, 30, { speed: 8, aim: 0, hopeless: true });
+		const found = solveFinish(chip, wall, 9, 30, {
+			from: { speed: 8, aim: 0, hopeless: true },
+			around: true
+		});
 		expect(found.status).toBe('noStop');
 		expect(found.speed).toBe(8);
 	});
@@ -78,7 +81,10 @@ describe('solveFinish', () => {
 		const { speed } = solveFinish(chip, scene, 9, 30);
 		for (const guess of [speed * 1.04, speed * 2])
 			expect(
-				solveFinish(chip, scene, 9, 30, { speed: guess, aim: 0, hopeless: false }).speed
+				solveFinish(chip, scene, 9, 30, {
+					from: { speed: guess, aim: 0, hopeless: false },
+					around: true
+				}).speed
 			).toBeCloseTo(speed, 2);
 	});
 

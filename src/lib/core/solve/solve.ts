@@ -33,6 +33,17 @@ export interface Guess {
 	hopeless: boolean;
 }
 
+/** How a search begins, and how far it goes. */
+export interface Start {
+	/** What solved the same play for a place nearby: it is corrected, and all the rest is done where that fails. */
+	from: Guess | null;
+	/** Whether the aims beside the line are looked through where correcting a straight shot leads nowhere. */
+	around: boolean;
+}
+
+/** From nothing, through everything. */
+export const ANEW: Start = { from: null, around: true };
+
 const SLOWEST: MetresPerSecond = 1;
 const SCAN = 9;
 const ROOT: RootOptions = { tolerance: TOLERANCE, width: 1e-6, maxIterations: 40 };
@@ -161,11 +172,11 @@ function solveSpeed(
 /** Ground of one slope lets every ball rest or none; only there is a straight shot that does not stop the last word. */
 const isUniform = (scene: Scene): boolean => scene.ground.patch(0, 0, patch);
 
-function search(shooter: Shooter, scene: Scene): AimTried {
+function search(shooter: Shooter, scene: Scene, around: boolean): AimTried {
 	const straight = shooter.tryAim(0, false, null);
 	const searchable =
 		straight.status === 'noStop' ? !isUniform(scene) : straight.status === 'solved';
-	return searchable ? findAim(shooter, straight) : straight;
+	return searchable ? findAim(shooter, straight, around) : straight;
 }
 
 /** A guess that is any good settles in so many rounds; one that led nowhere last time is given fewer. */
@@ -186,7 +197,7 @@ function startFrom(shooter: Shooter, { speed, aim, hopeless }: Guess): AimTried 
  *
  * @param scene without hole; hazards are judged afterwards
  * @param fastest head speed that may be asked for
- * @param guess the same play for a place nearby: the correction of `aim.ts` starts from it, and all the rest is done where that fails
+ * @param start what to begin with
  * @returns the best found with its status: a bracketed root find straight ahead, then the searches of `aim.ts`. `noStop` where even
  *   the best ends more than 0.45 m away.
  */
@@ -195,7 +206,7 @@ export function solveFinish(
 	scene: Scene,
 	targetX: Metres,
 	fastest: MetresPerSecond,
-	guess: Guess | null = null
+	{ from, around }: Start = ANEW
 ): Solution {
 	const outcome = new Outcome();
 	const past = (o: Outcome) => o.finishX - targetX;
@@ -206,7 +217,7 @@ export function solveFinish(
 		return { ...solved, aim, side: play(solved.speed, aim).finishZ };
 	};
 	const shooter: Shooter = { targetX, slowest: SLOWEST, fastest, play, tryAim };
-	const found = (guess && startFrom(shooter, guess)) ?? search(shooter, scene);
+	const found = (from && startFrom(shooter, from)) ?? search(shooter, scene, around);
 	const { speed, aim } = found;
 	play(speed, aim);
 	const near = Math.hypot(past(outcome), outcome.finishZ) <= 1.5 * NEAR_ENOUGH;
