@@ -1,4 +1,4 @@
-// Audits the decision: npm run audit [-- --situations 2000 --samples 300 --steps 8 --seeds 40 --write]. Plans a designed grid of situations
+// Audits the decision: npm run audit [-- --situations 2000 --from 0 --samples 300 --steps 8 --seeds 40 --write]. Plans a designed grid of situations
 // over every input, checks each answer against the rules a coach would hold it to, and prints what breaks them, with a table of the
 // calibration. `--write` puts the table into docs/model.md. Ends with 1 where a rule is broken.
 import { readFileSync, writeFileSync } from 'node:fs';
@@ -10,6 +10,7 @@ import { withBundled } from './bundle.mjs';
 const { values } = parseArgs({
 	options: {
 		situations: { type: 'string', default: '2000' },
+		from: { type: 'string', default: '0' },
 		samples: { type: 'string', default: '300' },
 		steps: { type: 'string', default: '8' },
 		seeds: { type: 'string', default: '40' },
@@ -44,6 +45,7 @@ const thread = (url, index) =>
 			thread: index,
 			threads,
 			situations,
+			from: Number(values.from),
 			samples: Number(values.samples),
 			stepsEvery: Number(values.steps),
 			seedsEvery: Number(values.seeds)

@@ -10,6 +10,8 @@ export interface Share {
 	thread: number;
 	threads: number;
 	situations: number;
+	/** The first of them; later ones than the audit is usually held to are news to the rules. */
+	from: number;
 	samples: number;
 	/** Every so many situations are asked about with small steps, and with other seeds. */
 	stepsEvery: number;
@@ -26,7 +28,7 @@ const share = workerData as Share;
 const tell = (found: Found) => parentPort!.postMessage(found);
 
 for (let index = share.thread; index < share.situations; index += share.threads) {
-	const wire = situationAt(index, share.samples);
+	const wire = situationAt(share.from + index, share.samples);
 	try {
 		const base = await answer(wire);
 		const found = violations(base);
@@ -35,13 +37,14 @@ for (let index = share.thread; index < share.situations; index += share.threads)
 			found.push(...(await jumps(base)));
 		if (base.plan.options.length > 0 && k % share.seedsEvery === 0)
 			found.push(...(await seedTrouble(base)));
-		for (const violation of found) tell({ kind: 'violation', index, violation, wire });
+		for (const violation of found)
+			tell({ kind: 'violation', index: share.from + index, violation, wire });
 		const best = base.plan.options[0];
 		if (best) tell({ kind: 'call', lie: wire.situation.lie, opened: best.rung.play.faceOpen > 0 });
 	} catch (error) {
 		tell({
 			kind: 'violation',
-			index,
+			index: share.from + index,
 			violation: { rule: 'nothing throws', detail: String(error) },
 			wire
 		});
