@@ -34,7 +34,7 @@ export function strokesAround(mean: number, standardError: number, balls = 400):
 export const rungOf = (name: string, change: Partial<Rung> = {}): Rung => {
 	const club = STANDARD_BAG.find((one) => one.name === name)!;
 	const solution = { status: 'solved', speed: 10, aim: 0.1, miss: 0 };
-	return { play: straight(club), solution, target: 10, airShare: 0.5, ...change } as Rung;
+	return { play: straight(club), solution, target: 10, side: 0, airShare: 0.5, ...change } as Rung;
 };
 
 /** An entry that has raced. */

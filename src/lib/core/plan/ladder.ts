@@ -91,11 +91,18 @@ function bestOf(question: Question, alike: readonly Solved[]): Solved[] {
 	return [...alike].sort((a, b) => worth(a) - worth(b)).slice(0, READMITTED);
 }
 
-/** Lets the least bad back in: a poor shot beats none. Those that merely land short come before those that end in trouble. */
+/** Where fewer plays than this work, what merely lands short of the green is weighed beside them. */
+const FEW = 3;
+
+/**
+ * Lets the least bad back in where little or nothing works: a poor shot beats none, and one that lands just short may beat the only one
+ * that does not. Those that end in trouble come only where nothing works and nothing lands short.
+ */
 function readmit(question: Question, rungs: Rung[], rejected: RejectedPlay[]): void {
 	const solved = rejected.filter((item): item is Solved => item.rung !== null);
 	const short = solved.filter(({ rejection }) => rejection.code === 'shortOfGreen');
-	const codes = new Set((short.length > 0 ? short : solved).map(({ rejection }) => rejection.code));
+	const back = short.length > 0 || rungs.length > 0 ? short : solved;
+	const codes = new Set(back.map(({ rejection }) => rejection.code));
 	for (const code of codes)
 		for (const item of bestOf(
 			question,
@@ -111,7 +118,8 @@ function readmit(question: Question, rungs: Rung[], rejected: RejectedPlay[]): v
  *
  * @param plays fewer of them, where a quick look is enough
  * @param trail for an answer that is wanted at once: of a question nearby, or an empty one
- * @returns rungs by rising air share. Where all are out, the least bad are let back in, with what speaks against them; a bag that holds a club always has an answer.
+ * @returns rungs by rising air share. Where all or nearly all are out, the least bad are let back in, with what speaks against them; a bag
+ *   that holds a club always has an answer.
  */
 export function buildLadder(
 	question: Question,
@@ -125,7 +133,7 @@ export function buildLadder(
 		else rungs.push(judged);
 	if (rungs.length === 0) rungs.push(...pastPin(question, rejected, trail));
 	const compromised = rungs.length === 0;
-	if (compromised) readmit(question, rungs, rejected);
+	if (rungs.length < FEW) readmit(question, rungs, rejected);
 	rungs.sort((a, b) => a.airShare - b.airShare);
 	return { rungs, rejected, compromised: compromised && rungs.length > 0 };
 }

@@ -75,7 +75,7 @@ describe('where a shot is left', () => {
 		const sampler = localSampler(shortSided);
 		const { options } = await decided(shortSided);
 		const rung = options[0]!.rung;
-		const near = [rung, leanTo(shortSided, rung, 0.2), leanTo(shortSided, rung, 6)].map(enter);
+		const near = [rung, leanTo(shortSided, rung, 4), leanTo(shortSided, rung, 6)].map(enter);
 		await sampleTo(near, 200, sampler);
 		const settled = settle(near.filter(hasPlayed));
 		expect(settled).toHaveLength(1);

@@ -2,6 +2,7 @@ import type { Metres, Ratio } from '../units';
 import { playable, roomOf, within } from './past';
 import type { Question } from './question';
 import {
+	cheapest,
 	enter,
 	hasPlayed,
 	sampleTo,
@@ -13,7 +14,7 @@ import {
 } from './race';
 import { pairedDifference } from './statistics';
 import { slopeAt } from './situation';
-import { leanTo, type Rung } from './rung';
+import { leanTo, rejectRung, struck, type Rung } from './rung';
 
 /** Places tried with every play in the race, past (+) or short (−) of the pin's own target. */
 const OFFSETS: readonly Metres[] = [1.25, 3];
@@ -21,11 +22,16 @@ const OFFSETS: readonly Metres[] = [1.25, 3];
 const SHORT: Metres = -1.5;
 const LITTLE_BEHIND: Metres = 5;
 const FALLS_AWAY: Ratio = -0.03;
-/** Places tried to the side with the leading plays where something lies there, right (+) or left (−). */
+/** Places tried to the side where something lies there, right (+) or left (−). */
 const SIDES: readonly Metres[] = [-2, -1, 1, 2];
-const SIDE_LEADERS = 4;
+/** A map has something beside most lines: there only so many leading plays are turned. */
+const TURNED_ON_MAP = 4;
 /** Another place than the pin is worth it from so many strokes on: nobody is told to leave it short for less. */
 const WORTH_LEAVING = 0.025;
+/** On the few balls of a first look a turn that pays may look so much dearer. */
+const MAY_PAY = 0.03;
+/** A line away from trouble is said without a second thought. */
+const WORTH_TURNING = 0.01;
 /** A place less than this from the pin's own target is not worth a name. */
 const WORTH_SAYING: Metres = 0.4;
 
@@ -52,8 +58,24 @@ const troubleBehind = ({ situation, pin }: Question): boolean =>
 	slopeAt(situation, pin) <= FALLS_AWAY ||
 	situation.hazards.some(({ to, beside }) => beside === undefined && to > pin);
 
+/**
+ * Over a bank a putt may end at one place by several head speeds, and at the next by none: there head speeds are tried instead of places.
+ * A putt whose balls do best need not be the one whose middle ball does.
+ */
+const PUTT_SPEEDS: readonly Ratio[] = [0.84, 0.88, 0.92, 0.96, 1.04, 1.08];
+
+function otherPutts(question: Question, rung: Rung): Entry[] {
+	const room = roomOf(question);
+	const shortest = rung.target + (troubleBehind(question) ? SHORT : 0);
+	return PUTT_SPEEDS.map((harder) => struck(question, rung, harder))
+		.filter(({ target }) => target >= shortest && within(room, target))
+		.filter((putt) => rejectRung(question, putt) === null)
+		.map(enter);
+}
+
 /** The other places of the line that a play may be meant to end at. */
 function otherPlaces(question: Question, { rung }: Entry): Entry[] {
+	if (rung.play.club.putter && question.situation.toEdge > 0) return otherPutts(question, rung);
 	const room = roomOf(question);
 	const offsets = troubleBehind(question) ? [SHORT, ...OFFSETS] : OFFSETS;
 	return offsets
@@ -63,8 +85,9 @@ function otherPlaces(question: Question, { rung }: Entry): Entry[] {
 		.map(enter);
 }
 
-/** The place at which a play is cheapest: the best of those sampled, or the lowest point between them. */
+/** The place at which a play is cheapest: the best of those sampled, or the lowest point between them where they are a continuum. */
 function bestPlace(question: Question, tried: readonly Played[]): Rung {
+	if (tried[0]!.rung.play.club.putter) return cheapest(tried).rung;
 	const places = tried.map((entry) => ({ at: entry.rung.target, strokes: strokesOf(entry) }));
 	const lowest = lowestBetween(places);
 	const near = tried.reduce((a, b) =>
@@ -73,31 +96,37 @@ function bestPlace(question: Question, tried: readonly Played[]): Rung {
 	return playable(question, near.rung, lowest) ?? near.rung;
 }
 
-const somethingBeside = ({ situation }: Question): boolean =>
-	situation.width !== undefined ||
-	situation.survey?.kinds === 'map' ||
-	situation.hazards.some(({ beside }) => beside !== undefined);
+/** To which sides a play may be turned: away from what is stated beside the line, either way where the green ends on both. */
+function sidesOf({ situation: { width, survey, hazards } }: Question): readonly Metres[] {
+	if (width || survey?.kinds === 'map') return SIDES;
+	const beside = new Set(hazards.map((hazard) => hazard.beside?.side));
+	return SIDES.filter((side) => beside.has(side < 0 ? 'right' : 'left'));
+}
 
-/** The leading plays turned away from what lies beside the line, where that looks cheaper. */
+/** Plays turned away from what lies beside the line, where that looks cheaper. */
 async function aimed(
 	question: Question,
 	entries: readonly Played[],
 	sampler: Sampler,
 	balls: number
 ): Promise<Entry[]> {
-	if (!somethingBeside(question)) return [];
-	const leaders = [...entries].sort((a, b) => strokesOf(a) - strokesOf(b)).slice(0, SIDE_LEADERS);
+	const sides = sidesOf(question);
+	if (sides.length === 0) return [];
+	const most = question.situation.survey?.kinds === 'map' ? TURNED_ON_MAP : entries.length;
+	const leaders = [...entries].sort((a, b) => strokesOf(a) - strokesOf(b)).slice(0, most);
 	const turned = leaders.map(({ rung }) =>
-		SIDES.map((side) => enter(leanTo(question, rung, side)))
+		sides.map((side) => enter(leanTo(question, rung, side)))
 	);
 	await sampleTo(turned.flat(), balls, sampler);
 	return leaders.flatMap((leader, i) => {
-		const places = turned[i]!.filter(hasPlayed).map((entry, k) => ({
-			at: SIDES[k]!,
-			strokes: strokesOf(entry)
-		}));
-		const side = lowestBetween([...places, { at: 0, strokes: strokesOf(leader) }]);
-		return Math.abs(side) < WORTH_SAYING ? [] : [enter(leanTo(question, leader.rung, side))];
+		const played = turned[i]!.filter(hasPlayed);
+		const own = strokesOf(leader);
+		const places = played.map((entry, k) => ({ at: sides[k]!, strokes: strokesOf(entry) }));
+		const side = lowestBetween([...places, { at: 0, strokes: own }]);
+		if (Math.abs(side) >= WORTH_SAYING) return [enter(leanTo(question, leader.rung, side))];
+		// So few balls may not see that a turn pays: where it hardly costs anything it stays in the race.
+		const best = played.reduce((a, b) => (strokesOf(b) < strokesOf(a) ? b : a));
+		return strokesOf(best) < own + MAY_PAY ? [best] : [];
 	});
 }
 
@@ -120,8 +149,9 @@ export async function chooseLeaves(
 	const tried = entries.map((entry, i) => [entry, ...others[i]!.filter(hasPlayed)]);
 	const elsewhere = tried.flatMap((own, i) => {
 		const rung = bestPlace(question, own);
-		const pin = entries[i]!;
-		if (Math.abs(rung.target - pin.rung.target) < WORTH_SAYING) return [];
+		const { rung: pin } = entries[i]!;
+		const away = Math.abs(rung.target - pin.target) >= WORTH_SAYING;
+		if (rung === pin || (!away && !rung.play.club.putter)) return [];
 		return [own.find((entry) => entry.rung === rung) ?? enter(rung)];
 	});
 	const careful = mostCareful(entries, tried);
@@ -137,6 +167,9 @@ function byPlay<T extends Entry>(entries: readonly T[]): T[][] {
 	return [...plays.values()];
 }
 
+/** Strokes that another place must save. */
+const worthOf = ({ rung }: Entry): number => (rung.side === 0 ? WORTH_LEAVING : WORTH_TURNING);
+
 /**
  * The places that `settle` may still choose once more balls are in; the careful place stays.
  *
@@ -146,12 +179,12 @@ function byPlay<T extends Entry>(entries: readonly T[]): T[][] {
 export function stillOpen(entries: readonly Played[], errors: number): Played[] {
 	const careful = entries.filter((entry) => entry.careful);
 	const open = byPlay(entries.filter((entry) => !entry.careful)).flatMap(([own, ...others]) => {
-		const saved = others.map((other) => pairedDifference(own!.finishes, other.finishes));
-		const left = others.filter(
-			(_, i) => saved[i]!.mean + errors * saved[i]!.standardError > WORTH_LEAVING
-		);
-		const settled = saved.some((gap) => gap.mean - errors * gap.standardError > WORTH_LEAVING);
-		return settled ? left : [own!, ...left];
+		const beyond = (other: Played, errors: number): boolean => {
+			const saved = pairedDifference(own!.finishes, other.finishes);
+			return saved.mean + errors * saved.standardError > worthOf(other);
+		};
+		const left = others.filter((other) => beyond(other, errors));
+		return others.some((other) => beyond(other, -errors)) ? left : [own!, ...left];
 	});
 	return [...open, ...careful];
 }
@@ -165,7 +198,8 @@ export function settle(entries: readonly Played[]): Played[] {
 	const settled = byPlay(entries.filter(({ careful }) => !careful)).map((own) => {
 		const [first] = own;
 		const best = own.reduce((a, b) => (strokesOf(b) < strokesOf(a) ? b : a));
-		return pairedDifference(first!.finishes, best.finishes).mean > WORTH_LEAVING ? best : first!;
+		const saved = pairedDifference(first!.finishes, best.finishes).mean;
+		return saved > worthOf(best) ? best : first!;
 	});
 	const careful = entries.filter(
 		(entry) =>

@@ -98,6 +98,25 @@ export function leanTo(question: Question, { play, solution, target }: Rung, sid
 	return { ...rungOf(question, play, target, { ...solution, aim, outcome }), side, safe: true };
 }
 
+/** A middle ball that ends this near to the place it is meant for is played to that place. */
+const SAME_PLACE: Metres = 1;
+
+/**
+ * The same shot struck harder or softer: to the same place where it still ends about there, else to where it then ends.
+ *
+ * @param question opened
+ * @param rung solved
+ * @param harder factor on the head speed
+ */
+export function struck(question: Question, { play, solution, target }: Rung, harder: Ratio): Rung {
+	const { aim } = solution;
+	const speed = solution.speed * harder;
+	const outcome = playIntended(question.intent(play), question.bare, speed, aim, new Outcome());
+	const miss = outcome.finishX - target;
+	const meant = Math.abs(miss) < SAME_PLACE ? target : outcome.finishX;
+	return rungOf(question, play, meant, { status: 'solved', speed, aim, miss, outcome });
+}
+
 /**
  * Where to start from for the same play at a place nearby.
  *

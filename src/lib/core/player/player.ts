@@ -101,7 +101,7 @@ export const PROFILE: Readonly<Record<Skill, PlayerProfile>> = {
 const PUTTING: Dispersion = {
 	speed: 0.03,
 	direction: radians(1.25),
-	loft: radians(0.3),
+	loft: radians(0.8),
 	lowPoint: 0
 };
 
@@ -112,7 +112,8 @@ const SPEED_POWER = 0.4;
 const puttingDispersion = ({ puttStretch }: StrokeCosts): Dispersion => ({
 	...PUTTING,
 	speed: PUTTING.speed * puttStretch ** SPEED_POWER,
-	direction: PUTTING.direction * puttStretch
+	direction: PUTTING.direction * puttStretch,
+	loft: PUTTING.loft * puttStretch
 });
 
 /**
