@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { question } from '../../../../tests/support/scenes';
 import { buildLadder } from './ladder';
+import type { Rung } from './rung';
 
 const BAG = [
 	{ name: '7i', loft: 34, bounce: 4 },
@@ -41,6 +42,30 @@ describe('the ladder', () => {
 			.map(({ rung }) => rung!.solution.outcome.landingX);
 		expect(ladder.rungs.length).toBeLessThanOrEqual(4);
 		for (const out of left) expect(out).toBeLessThanOrEqual(Math.min(...landings) + 1e-9);
+	});
+
+	it('weighs what lands short of the green where hardly anything works, and not where enough does', () => {
+		const thin = {
+			lie: 'sitting-down',
+			toEdge: 6,
+			beyondPin: 3.05,
+			slopeAlong: -2.77,
+			stimpFeet: 12,
+			firmness: 'firm',
+			grain: 'with',
+			hazards: [{ kind: 'water', from: 0.7, to: 3.2, height: 0.4 }]
+		};
+		const of = (edgeToPin: number) =>
+			buildLadder(question({ ...thin, edgeToPin }, { skill: 'expert' }));
+		const codes = (rungs: readonly Rung[]) => rungs.map(({ against }) => against?.code ?? 'works');
+		const { rungs, compromised } = of(3.6);
+		expect(compromised).toBe(false);
+		expect(codes(rungs)).toContain('works');
+		expect(codes(rungs)).toContain('shortOfGreen');
+		expect(codes(rungs).every((code) => ['works', 'shortOfGreen'].includes(code))).toBe(true);
+		const plenty = ladderOf({ toEdge: 6, edgeToPin: 4, beyondPin: 3 }).ladder;
+		expect(plenty.rungs.length).toBeGreaterThanOrEqual(3);
+		expect(codes(plenty.rungs).every((code) => code === 'works')).toBe(true);
 	});
 
 	it('lets in, of those that end in trouble, the ones that end nearest the hole, four a kind at most', () => {

@@ -3,6 +3,7 @@ import { question as ask } from '../../../../tests/support/scenes';
 import { finishes, raced, rungOf, strokesAround } from '../../../../tests/support/raced';
 import { Outcome } from '../ball/simulate';
 import { playIntended } from '../solve/solve';
+import type { Play } from '../player/intent';
 import { candidates } from './candidates';
 import { chooseLeaves, lowestBetween, settle, stillOpen } from './leave';
 import type { Finishes } from './sample';
@@ -129,6 +130,72 @@ describe('places tried', () => {
 		expect(await chosen({ hazards: [water] })).toContainEqual(aside);
 		const across = { kind: 'water', from: 18, to: 20 };
 		expect(await chosen({ hazards: [across] })).not.toContainEqual(aside);
+	});
+
+	it('lie away from what is stated beside the line, with every play in the race', async () => {
+		const water = { kind: 'water', from: 3, to: 15, side: 'left', offset: 4 };
+		const asked = ask({ toEdge: 3, edgeToPin: 9, hazards: [water] });
+		const plays = candidates(asked.request.bag, asked.situation)
+			.filter(({ shape, club }) => shape === 'straight' && !club.putter)
+			.slice(0, 9);
+		const entries = plays.map((play) => enter(solveRung(asked, play)));
+		// Every turn costs a little on these few balls.
+		const aims = new Map<Play, number[]>();
+		const turning = (dearer: number) => (jobs: readonly SampleJob[]) =>
+			Promise.resolve(
+				jobs.map(({ play, aim, from, to }) => {
+					const own = entries.find(({ rung }) => rung.play === play)!.rung.solution.aim;
+					aims.set(play, [...(aims.get(play) ?? []), aim - own]);
+					return finishes(strokesAround(3 + (aim === own ? 0 : dearer), 0, to - from));
+				})
+			);
+		const turned = async (dearer: number) => {
+			entries.forEach((entry) => (entry.finishes = null));
+			await sampleTo(entries, 40, turning(dearer));
+			const found = await chooseLeaves(asked, entries.filter(hasPlayed), turning(dearer), 40);
+			return new Set(found.filter(({ rung }) => rung.side > 0).map(({ rung }) => rung.play));
+		};
+		expect(await turned(0.02)).toEqual(new Set(plays));
+		for (const own of aims.values()) expect(Math.min(...own)).toBeGreaterThan(-1e-9);
+		expect(await turned(0.04)).toEqual(new Set());
+	});
+
+	it('of a putt from off the green are head speeds: to the pin where the middle ball still ends about there', async () => {
+		const putter = [{ name: 'Putter', loft: 3, putter: true }];
+		const putts = async (best: number, toEdge = 2) => {
+			const asked = ask({ lie: 'fringe', toEdge, edgeToPin: 9 }, {}, { bag: putter });
+			const [play] = candidates(asked.request.bag, asked.situation);
+			const own = enter(solveRung(asked, play!));
+			const { speed } = own.rung.solution;
+			const cheapestAt = (jobs: readonly SampleJob[]) =>
+				Promise.resolve(
+					jobs.map((job) => {
+						const off = Math.abs(job.speed / speed - best);
+						return finishes(strokesAround(2.5 + off, 0, job.to - job.from));
+					})
+				);
+			await sampleTo([own], 40, cheapestAt);
+			const found = await chooseLeaves(asked, [own].filter(hasPlayed), cheapestAt, 40);
+			return found
+				.filter(({ careful }) => !careful)
+				.map(({ rung: { solution, target } }) => ({
+					faster: Math.round(100 * (solution.speed / speed)) / 100,
+					past: target - asked.target,
+					ends: solution.outcome.finishX - asked.target
+				}));
+		};
+		const [own, softer] = await putts(0.95);
+		expect(own).toMatchObject({ faster: 1, past: 0 });
+		expect(softer).toMatchObject({ faster: 0.95, past: 0 });
+		expect(softer!.ends).toBeLessThan(-0.3);
+		const [, harder] = await putts(1.06);
+		expect(harder!.faster).toBe(1.06);
+		expect(harder!.past).toBeCloseTo(harder!.ends, 9);
+		expect(harder!.past).toBeGreaterThan(1);
+		expect((await putts(1)).every(({ faster }) => faster === 1)).toBe(true);
+		// Nobody leaves it far short, and on the green there is nothing to hop over.
+		expect((await putts(0.8)).every(({ ends }) => ends > -2)).toBe(true);
+		expect((await putts(0.95, 0)).every(({ faster }) => faster >= 1)).toBe(true);
 	});
 
 	it('lie off the green never', async () => {

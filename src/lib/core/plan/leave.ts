@@ -24,7 +24,7 @@ const LITTLE_BEHIND: Metres = 5;
 const FALLS_AWAY: Ratio = -0.03;
 /** Places tried to the side where something lies there, right (+) or left (−). */
 const SIDES: readonly Metres[] = [-2, -1, 1, 2];
-/** A map has something beside most lines: there only so many leading plays are turned. */
+/** A map has something beside most lines: there only so many leading plays are turned, and only where that looks cheaper. */
 const TURNED_ON_MAP = 4;
 /** Another place than the pin is worth it from so many strokes on: nobody is told to leave it short for less. */
 const WORTH_LEAVING = 0.025;
@@ -64,13 +64,24 @@ const troubleBehind = ({ situation, pin }: Question): boolean =>
  */
 const PUTT_SPEEDS: readonly Ratio[] = [0.84, 0.88, 0.92, 0.96, 1.04, 1.08];
 
-function otherPutts(question: Question, rung: Rung): Entry[] {
-	const room = roomOf(question);
-	const shortest = rung.target + (troubleBehind(question) ? SHORT : 0);
-	return PUTT_SPEEDS.map((harder) => struck(question, rung, harder))
-		.filter(({ target }) => target >= shortest && within(room, target))
-		.filter((putt) => rejectRung(question, putt) === null)
-		.map(enter);
+/** A putt struck harder or softer, where nothing speaks against it. */
+function putt(question: Question, rung: Rung, harder: Ratio): Rung | null {
+	const shortest = question.target + (troubleBehind(question) ? SHORT : 0);
+	const other = struck(question, rung, harder);
+	if (other.target < shortest || !within(roomOf(question), other.target)) return null;
+	return rejectRung(question, other) === null ? other : null;
+}
+
+const otherPutts = (question: Question, rung: Rung): Entry[] =>
+	PUTT_SPEEDS.flatMap((harder) => putt(question, rung, harder) ?? []).map(enter);
+
+/** The putt that is cheapest by its head speed. */
+function bestPutt(question: Question, tried: readonly Played[]): Rung {
+	const { rung } = cheapest(tried);
+	const speed = lowestBetween(
+		tried.map((entry) => ({ at: entry.rung.solution.speed, strokes: strokesOf(entry) }))
+	);
+	return putt(question, rung, speed / rung.solution.speed) ?? rung;
 }
 
 /** The other places of the line that a play may be meant to end at. */
@@ -85,9 +96,9 @@ function otherPlaces(question: Question, { rung }: Entry): Entry[] {
 		.map(enter);
 }
 
-/** The place at which a play is cheapest: the best of those sampled, or the lowest point between them where they are a continuum. */
+/** The place at which a play is cheapest: the best of those sampled, or the lowest point between them. */
 function bestPlace(question: Question, tried: readonly Played[]): Rung {
-	if (tried[0]!.rung.play.club.putter) return cheapest(tried).rung;
+	if (tried[0]!.rung.play.club.putter) return bestPutt(question, tried);
 	const places = tried.map((entry) => ({ at: entry.rung.target, strokes: strokesOf(entry) }));
 	const lowest = lowestBetween(places);
 	const near = tried.reduce((a, b) =>
@@ -112,7 +123,8 @@ async function aimed(
 ): Promise<Entry[]> {
 	const sides = sidesOf(question);
 	if (sides.length === 0) return [];
-	const most = question.situation.survey?.kinds === 'map' ? TURNED_ON_MAP : entries.length;
+	const onMap = question.situation.survey?.kinds === 'map';
+	const most = onMap ? TURNED_ON_MAP : entries.length;
 	const leaders = [...entries].sort((a, b) => strokesOf(a) - strokesOf(b)).slice(0, most);
 	const turned = leaders.map(({ rung }) =>
 		sides.map((side) => enter(leanTo(question, rung, side)))
@@ -124,6 +136,7 @@ async function aimed(
 		const places = played.map((entry, k) => ({ at: sides[k]!, strokes: strokesOf(entry) }));
 		const side = lowestBetween([...places, { at: 0, strokes: own }]);
 		if (Math.abs(side) >= WORTH_SAYING) return [enter(leanTo(question, leader.rung, side))];
+		if (onMap) return [];
 		// So few balls may not see that a turn pays: where it hardly costs anything it stays in the race.
 		const best = played.reduce((a, b) => (strokesOf(b) < strokesOf(a) ? b : a));
 		return strokesOf(best) < own + MAY_PAY ? [best] : [];

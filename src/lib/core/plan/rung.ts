@@ -98,23 +98,28 @@ export function leanTo(question: Question, { play, solution, target }: Rung, sid
 	return { ...rungOf(question, play, target, { ...solution, aim, outcome }), side, safe: true };
 }
 
-/** A middle ball that ends this near to the place it is meant for is played to that place. */
-const SAME_PLACE: Metres = 1;
+/**
+ * A putt over a bank that ends so far short of where one at the pin is meant to, or past it, is still played at the pin: half its balls hop
+ * and run on, and the middle one may be of the other half.
+ */
+const AT_THE_PIN = { short: 2, past: 1 } satisfies Record<string, Metres>;
 
 /**
- * The same shot struck harder or softer: to the same place where it still ends about there, else to where it then ends.
+ * The same shot struck harder or softer: at the pin where it ends about there, else to where it then ends.
  *
  * @param question opened
  * @param rung solved
  * @param harder factor on the head speed
  */
-export function struck(question: Question, { play, solution, target }: Rung, harder: Ratio): Rung {
+export function struck(question: Question, { play, solution }: Rung, harder: Ratio): Rung {
 	const { aim } = solution;
 	const speed = solution.speed * harder;
 	const outcome = playIntended(question.intent(play), question.bare, speed, aim, new Outcome());
+	const off = outcome.finishX - question.target;
+	const atPin = off > -AT_THE_PIN.short && off < AT_THE_PIN.past;
+	const target = atPin ? question.target : outcome.finishX;
 	const miss = outcome.finishX - target;
-	const meant = Math.abs(miss) < SAME_PLACE ? target : outcome.finishX;
-	return rungOf(question, play, meant, { status: 'solved', speed, aim, miss, outcome });
+	return rungOf(question, play, target, { status: 'solved', speed, aim, miss, outcome });
 }
 
 /**

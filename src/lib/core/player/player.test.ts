@@ -21,12 +21,13 @@ describe('a player’s spread', () => {
 		expect(dispersionWith(club('PW'), of('middle', 0.03))).toEqual(PROFILE.middle.dispersion);
 	});
 
-	it('with a putter grows with the putting alone: direction with the stretch, pace less', () => {
+	it('with a putter grows with the putting alone: direction and launch with the stretch, pace less', () => {
 		const [expert, high] = [of('expert'), of('high')].map((player) =>
 			dispersionWith(club('Putter'), player)
 		);
 		const stretch = PROFILE.high.costs.puttStretch / PROFILE.expert.costs.puttStretch;
 		expect(high!.direction / expert!.direction).toBeCloseTo(stretch, 12);
+		expect(high!.loft / expert!.loft).toBeCloseTo(stretch, 12);
 		expect(high!.speed / expert!.speed).toBeCloseTo(stretch ** 0.4, 12);
 		expect([high!.lowPoint, expert!.lowPoint]).toEqual([0, 0]);
 		expect(expert!.speed).toBe(0.03);
