@@ -41,6 +41,7 @@ export const rungOf = (name: string, change: Partial<Rung> = {}): Rung => {
 export const raced = (rung: Rung, played: Finishes, change: Partial<Entry> = {}): Played => ({
 	rung,
 	careful: false,
+	forgone: 0,
 	...change,
 	finishes: played
 });

@@ -1,6 +1,6 @@
 import { BALL, GRAVITY } from '../constants';
 import { rollDeceleration } from '../ground/greenSpeed';
-import { lucky, SURFACES } from '../ground/surfaces';
+import { lucky, SURFACE, SURFACES } from '../ground/surfaces';
 import type { Metres } from '../units';
 
 /** Pull of a slope of one on a ball that rolls: 1/(1 + I/mr²) = 5/7 of gravity. */
@@ -9,7 +9,7 @@ export const PULL = GRAVITY / (1 + BALL.inertia);
 /** A step into other grass, or another slope, is halved until it ends this near to the border. */
 export const BORDER: Metres = 0.01;
 
-/** Slow turf keeps at least this share of its friction on the luckiest ball. */
+/** Turf keeps at least this share of its friction on the luckiest ball, and no fringe is ever faster than the green it belongs to. */
 const LEAST_SHARE = 0.3;
 
 /** Rolling deceleration in m/s² by kind of surface for the ball under way; see `setFriction`. */
@@ -25,6 +25,7 @@ export function setFriction(greenSpeed: Metres, deviate: number): void {
 	const green = rollDeceleration(greenSpeed);
 	for (let kind = 0; kind < SURFACES.length; kind++) {
 		const { speed, rollSpread } = SURFACES[kind]!;
-		frictionOn[kind] = (green / speed) * Math.max(LEAST_SHARE, lucky(rollSpread, deviate));
+		const least = kind === SURFACE.green ? LEAST_SHARE : Math.max(speed, LEAST_SHARE);
+		frictionOn[kind] = (green / speed) * Math.max(least, lucky(rollSpread, deviate));
 	}
 }

@@ -218,6 +218,15 @@ describe('places still open', () => {
 		expect(targets([own, entry(11, 2.9, 0.02)])).toEqual([10]);
 	});
 
+	it('keep what another would save, though it is too little to be worth a word', () => {
+		const pin = entry(10, 2.8, 0);
+		stillOpen([pin, entry(11, 2.785, 0), entry(12, 2.79, 0)], 3);
+		expect(pin.forgone).toBeCloseTo(0.015, 9);
+		const [settled] = settle([pin, entry(13, 2.78, 0)]);
+		expect(settled).toBe(pin);
+		expect(pin.forgone).toBeCloseTo(0.02, 9);
+	});
+
 	it('are both while chance may decide', () => {
 		expect(targets([own, entry(11, 2.8, 0.01)])).toEqual([10, 11]);
 		expect(targets([own, entry(11, 2.75, 0.02)])).toEqual([10, 11]);

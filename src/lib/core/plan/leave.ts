@@ -194,6 +194,7 @@ export function stillOpen(entries: readonly Played[], errors: number): Played[] 
 	const open = byPlay(entries.filter((entry) => !entry.careful)).flatMap(([own, ...others]) => {
 		const beyond = (other: Played, errors: number): boolean => {
 			const saved = pairedDifference(own!.finishes, other.finishes);
+			own!.forgone = Math.max(own!.forgone, Math.min(saved.mean, worthOf(other)));
 			return saved.mean + errors * saved.standardError > worthOf(other);
 		};
 		const left = others.filter((other) => beyond(other, errors));
@@ -212,7 +213,9 @@ export function settle(entries: readonly Played[]): Played[] {
 		const [first] = own;
 		const best = own.reduce((a, b) => (strokesOf(b) < strokesOf(a) ? b : a));
 		const saved = pairedDifference(first!.finishes, best.finishes).mean;
-		return saved > worthOf(best) ? best : first!;
+		if (saved > worthOf(best)) return best;
+		first!.forgone = Math.max(first!.forgone, saved);
+		return first!;
 	});
 	const careful = entries.filter(
 		(entry) =>

@@ -42,6 +42,13 @@ describe('place', () => {
 		expect(standing(dearer(0.111, 0.05))).toEqual(BEATEN);
 	});
 
+	it('takes for a tie what would be one where it costs least, though it is left where it costs a little more', () => {
+		const left = (forgone: number) => ({ ...dearer(0.06, 0.01), forgone });
+		expect(standing(left(0.009))).toEqual(BEATEN);
+		expect(standing(left(0.011))).toEqual(TIED);
+		expect(standing({ ...dearer(0.025, 0), forgone: 0.02 })).toEqual(TIED);
+	});
+
 	it('takes nothing for a tie that was given up early, but for what is close all the same', () => {
 		expect(standing(dearer(0.04, 0.02, { balls: 200 }))).toEqual(BEATEN);
 		expect(standing(dearer(0.04, 0.02, { balls: 400 }))).toEqual(TIED);

@@ -15,7 +15,7 @@ export const LUCK = 3;
 const MOST_LUCK = 0.06;
 
 /** An option as it stands to the leader. */
-function standing({ rung, finishes }: Played, leader: Played, pin: Metres) {
+function standing({ rung, finishes, forgone }: Played, leader: Played, pin: Metres) {
 	const gap = pairedDifference(finishes, leader.finishes);
 	const near = Math.min(
 		MOST_CLOSE,
@@ -25,7 +25,8 @@ function standing({ rung, finishes }: Played, leader: Played, pin: Metres) {
 	// What was given up early has too few balls to be called as good.
 	const competed = finishes.x.length >= leader.finishes.x.length;
 	const luck = Math.min(MOST_LUCK, LUCK * gap.standardError);
-	const tied = close || (competed && gap.mean <= near + luck);
+	// Left where it costs least, as another luck of the balls might have it, it would cost what it forgoes less.
+	const tied = close || (competed && gap.mean - forgone <= near + luck);
 	const option = { rung, finishes, statistics: statisticsOf(finishes, pin), tied, close };
 	return { option, dear: gap.mean > MOST_CLOSE };
 }

@@ -25,6 +25,8 @@ export interface Entry {
 	finishes: Finishes | null;
 	/** Stands beside the same play's cheapest place for the sake of safety. */
 	careful: boolean;
+	/** Strokes that another place for the same play would save, too few to be worth a word. */
+	forgone: number;
 }
 
 /**
@@ -32,7 +34,7 @@ export interface Entry {
  *
  * @param rung that is to be played
  */
-export const enter = (rung: Rung): Entry => ({ rung, finishes: null, careful: false });
+export const enter = (rung: Rung): Entry => ({ rung, finishes: null, careful: false, forgone: 0 });
 
 /** An entry some of whose balls have been played. */
 export type Played = Entry & { finishes: Finishes };
