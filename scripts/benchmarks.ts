@@ -327,10 +327,7 @@ async function planTimes(): Promise<Times> {
 		const onSurvey = threadedSampler(demo.question, threads);
 		await plan(demo.question, onSurvey);
 		const surveyedPlanMs = await timed(5, () => plan(demo.question, onSurvey));
-		const surveyedLadderMs = await timed(
-			7,
-			() => void first(new Question(demo.question.request))
-		);
+		const surveyedLadderMs = await timed(7, () => void first(new Question(demo.question.request)));
 		const { request } = demo.question;
 		const { situation } = request;
 		const draggedLadderMs = await draggedLadder((step) => {

@@ -53,7 +53,9 @@ async function tell() {
 	if (!first) return;
 	const address = `${scheme}://${first}:${PORT}/`;
 	const { renderUnicodeCompact } = await import('uqr');
-	console.log(`\nOn a phone in the same network: ${address}\n\n${renderUnicodeCompact(address, { border: 4 })}`);
+	console.log(
+		`\nOn a phone in the same network: ${address}\n\n${renderUnicodeCompact(address, { border: 4 })}`
+	);
 	if (!secure)
 		console.log(
 			'\nWithout TLS_CERT and TLS_KEY a phone neither keeps the app nor allows its sensors.'

@@ -5,7 +5,7 @@ import { Outcome } from '../ball/simulate';
 import { playIntended } from '../solve/solve';
 import type { Play } from '../player/intent';
 import { candidates } from './candidates';
-import { chooseLeaves, lowestBetween, settle, stillOpen } from './leave';
+import { chooseLeaves, settle, stillOpen } from './leave';
 import type { Finishes } from './sample';
 import { localSampler } from './localSampler';
 import { plan } from './plan';
@@ -14,29 +14,6 @@ import { leanTo, solveRung } from './rung';
 import type { Question } from './question';
 
 const decided = (question: Question) => plan(question, localSampler(question));
-
-describe('the lowest point between places', () => {
-	it('is that of the parabola through the cheapest and its neighbours', () => {
-		const parabola = (at: number) => ({ at, strokes: 2 + 0.1 * (at - 0.7) ** 2 });
-		expect(lowestBetween([-1.5, 0, 1.25, 3].map(parabola))).toBeCloseTo(0.7, 9);
-		expect(lowestBetween([3, 0, 1.25, -1.5].map(parabola))).toBeCloseTo(0.7, 9);
-	});
-
-	it('is the cheapest itself at an end, and never beyond its neighbours', () => {
-		const falling = [0, 1, 2].map((at) => ({ at, strokes: 3 - at }));
-		expect(lowestBetween(falling)).toBe(2);
-		expect(lowestBetween([{ at: 4, strokes: 2 }])).toBe(4);
-		const flat = [0, 1, 2].map((at) => ({ at, strokes: 2 }));
-		expect(lowestBetween(flat)).toBe(0);
-		const steep = [
-			{ at: 0, strokes: 2.01 },
-			{ at: 1, strokes: 2 },
-			{ at: 2, strokes: 9 }
-		];
-		expect(lowestBetween(steep)).toBeGreaterThanOrEqual(0);
-		expect(lowestBetween(steep)).toBeLessThan(1);
-	});
-});
 
 describe('where a shot is left', () => {
 	/** Short-sided over grainy fringe: the pin cannot be got at, a place past it can. */

@@ -1,8 +1,9 @@
-import type { Metres, Ratio } from '../units';
-import { playable, roomOf, within } from './past';
+import { lowestBetween } from '../math/lowestBetween';
+import type { Metres } from '../units';
+import { playable, roomOf, shortOfPin, within } from './past';
+import { bestPutt, otherPutts } from './puttSpeeds';
 import type { Question } from './question';
 import {
-	cheapest,
 	enter,
 	hasPlayed,
 	sampleTo,
@@ -13,82 +14,24 @@ import {
 	type Sampler
 } from './race';
 import { pairedDifference } from './statistics';
-import { slopeAt } from './situation';
-import { leanTo, rejectRung, struck, type Rung } from './rung';
+import type { Rung } from './rung';
+import { turnedAway } from './turns';
 
 /** Places tried with every play in the race, past (+) or short (−) of the pin's own target. */
 const OFFSETS: readonly Metres[] = [1.25, 3];
-/** Nobody leaves it short on purpose unless there is trouble behind: a green that ends or falls away, or a hazard. */
-const SHORT: Metres = -1.5;
-const LITTLE_BEHIND: Metres = 5;
-const FALLS_AWAY: Ratio = -0.03;
-/** Places tried to the side where something lies there, right (+) or left (−). */
-const SIDES: readonly Metres[] = [-2, -1, 1, 2];
-/** A map has something beside most lines: there only so many leading plays are turned, and only where that looks cheaper. */
-const TURNED_ON_MAP = 4;
 /** Another place than the pin is worth it from so many strokes on: nobody is told to leave it short for less. */
 const WORTH_LEAVING = 0.025;
-/** On the few balls of a first look a turn that pays may look so much dearer. */
-const MAY_PAY = 0.03;
 /** A line away from trouble is said without a second thought. */
 const WORTH_TURNING = 0.01;
 /** A place less than this from the pin's own target is not worth a name. */
 const WORTH_SAYING: Metres = 0.4;
 
-/**
- * Where a parabola through the strokes of places is lowest, between the neighbours of the cheapest; the cheapest itself at an end.
- *
- * @param places at least one, in any order
- */
-export function lowestBetween(places: readonly { at: Metres; strokes: number }[]): Metres {
-	const sorted = [...places].sort((a, b) => a.at - b.at);
-	const i = sorted.reduce((best, p, k) => (p.strokes < sorted[best]!.strokes ? k : best), 0);
-	const [a, b, c] = [sorted[i - 1], sorted[i]!, sorted[i + 1]];
-	if (!a || !c) return b.at;
-	const left = (b.at - a.at) * (b.strokes - c.strokes);
-	const right = (b.at - c.at) * (b.strokes - a.strokes);
-	const denominator = 2 * (left - right);
-	if (Math.abs(denominator) < 1e-9) return b.at;
-	const lowest = b.at - ((b.at - a.at) * left - (b.at - c.at) * right) / denominator;
-	return Math.max(a.at, Math.min(c.at, lowest));
-}
-
-const troubleBehind = ({ situation, pin }: Question): boolean =>
-	situation.beyondPin < LITTLE_BEHIND ||
-	slopeAt(situation, pin) <= FALLS_AWAY ||
-	situation.hazards.some(({ to, beside }) => beside === undefined && to > pin);
-
-/**
- * Over a bank a putt may end at one place by several head speeds, and at the next by none: there head speeds are tried instead of places.
- * A putt whose balls do best need not be the one whose middle ball does.
- */
-const PUTT_SPEEDS: readonly Ratio[] = [0.84, 0.88, 0.92, 0.96, 1.04, 1.08];
-
-/** A putt struck harder or softer, where nothing speaks against it. */
-function putt(question: Question, rung: Rung, harder: Ratio): Rung | null {
-	const shortest = question.target + (troubleBehind(question) ? SHORT : 0);
-	const other = struck(question, rung, harder);
-	if (other.target < shortest || !within(roomOf(question), other.target)) return null;
-	return rejectRung(question, other) === null ? other : null;
-}
-
-const otherPutts = (question: Question, rung: Rung): Entry[] =>
-	PUTT_SPEEDS.flatMap((harder) => putt(question, rung, harder) ?? []).map(enter);
-
-/** The putt that is cheapest by its head speed. */
-function bestPutt(question: Question, tried: readonly Played[]): Rung {
-	const { rung } = cheapest(tried);
-	const speed = lowestBetween(
-		tried.map((entry) => ({ at: entry.rung.solution.speed, strokes: strokesOf(entry) }))
-	);
-	return putt(question, rung, speed / rung.solution.speed) ?? rung;
-}
-
 /** The other places of the line that a play may be meant to end at. */
 function otherPlaces(question: Question, { rung }: Entry): Entry[] {
 	if (rung.play.club.putter && question.situation.toEdge > 0) return otherPutts(question, rung);
 	const room = roomOf(question);
-	const offsets = troubleBehind(question) ? [SHORT, ...OFFSETS] : OFFSETS;
+	const short = shortOfPin(question);
+	const offsets = short < 0 ? [short, ...OFFSETS] : OFFSETS;
 	return offsets
 		.map((offset) => rung.target + offset)
 		.filter((target) => within(room, target))
@@ -99,48 +42,12 @@ function otherPlaces(question: Question, { rung }: Entry): Entry[] {
 /** The place at which a play is cheapest: the best of those sampled, or the lowest point between them. */
 function bestPlace(question: Question, tried: readonly Played[]): Rung {
 	if (tried[0]!.rung.play.club.putter) return bestPutt(question, tried);
-	const places = tried.map((entry) => ({ at: entry.rung.target, strokes: strokesOf(entry) }));
+	const places = tried.map((entry) => ({ at: entry.rung.target, value: strokesOf(entry) }));
 	const lowest = lowestBetween(places);
 	const near = tried.reduce((a, b) =>
 		Math.abs(b.rung.target - lowest) < Math.abs(a.rung.target - lowest) ? b : a
 	);
 	return playable(question, near.rung, lowest) ?? near.rung;
-}
-
-/** To which sides a play may be turned: away from what is stated beside the line, either way where the green ends on both. */
-function sidesOf({ situation: { width, survey, hazards } }: Question): readonly Metres[] {
-	if (width || survey?.kinds === 'map') return SIDES;
-	const beside = new Set(hazards.map((hazard) => hazard.beside?.side));
-	return SIDES.filter((side) => beside.has(side < 0 ? 'right' : 'left'));
-}
-
-/** Plays turned away from what lies beside the line, where that looks cheaper. */
-async function aimed(
-	question: Question,
-	entries: readonly Played[],
-	sampler: Sampler,
-	balls: number
-): Promise<Entry[]> {
-	const sides = sidesOf(question);
-	if (sides.length === 0) return [];
-	const onMap = question.situation.survey?.kinds === 'map';
-	const most = onMap ? TURNED_ON_MAP : entries.length;
-	const leaders = [...entries].sort((a, b) => strokesOf(a) - strokesOf(b)).slice(0, most);
-	const turned = leaders.map(({ rung }) =>
-		sides.map((side) => enter(leanTo(question, rung, side)))
-	);
-	await sampleTo(turned.flat(), balls, sampler);
-	return leaders.flatMap((leader, i) => {
-		const played = turned[i]!.filter(hasPlayed);
-		const own = strokesOf(leader);
-		const places = played.map((entry, k) => ({ at: sides[k]!, strokes: strokesOf(entry) }));
-		const side = lowestBetween([...places, { at: 0, strokes: own }]);
-		if (Math.abs(side) >= WORTH_SAYING) return [enter(leanTo(question, leader.rung, side))];
-		if (onMap) return [];
-		// So few balls may not see that a turn pays: where it hardly costs anything it stays in the race.
-		const best = played.reduce((a, b) => (strokesOf(b) < strokesOf(a) ? b : a));
-		return strokesOf(best) < own + MAY_PAY ? [best] : [];
-	});
 }
 
 /**
@@ -168,7 +75,7 @@ export async function chooseLeaves(
 		return [own.find((entry) => entry.rung === rung) ?? enter(rung)];
 	});
 	const careful = mostCareful(entries, tried);
-	const turned = await aimed(question, entries, sampler, balls);
+	const turned = await turnedAway(question, entries, sampler, balls);
 	return [...entries, ...elsewhere, ...turned, ...(careful ? [careful] : [])];
 }
 

@@ -1,9 +1,10 @@
 import type { Play } from '../player/intent';
 import type { Start } from '../solve/solve';
-import type { Metres } from '../units';
+import type { Metres, Ratio } from '../units';
 import type { Question } from './question';
 import type { Rejection } from './reject';
 import { guessFrom, rejectRung, solveRung, type Rung } from './rung';
+import { slopeAt } from './situation';
 import type { Trail } from './trail';
 
 /** A ball is meant to end no nearer to the end of the green than this. */
@@ -28,6 +29,24 @@ interface OutAtPin {
 	play: Play;
 	rung: Rung | null;
 	rejection: Rejection;
+}
+
+/** Nobody leaves it short on purpose unless there is trouble behind: a green that ends or falls away, or a hazard. */
+const SHORT: Metres = -1.5;
+const LITTLE_BEHIND: Metres = 5;
+const FALLS_AWAY: Ratio = -0.03;
+
+/**
+ * How far short of the pin's own target a ball may be meant to end, 0 or below.
+ *
+ * @param question opened
+ */
+export function shortOfPin({ situation, pin }: Question): Metres {
+	const trouble =
+		situation.beyondPin < LITTLE_BEHIND ||
+		slopeAt(situation, pin) <= FALLS_AWAY ||
+		situation.hazards.some(({ to, beside }) => beside === undefined && to > pin);
+	return trouble ? SHORT : 0;
 }
 
 interface Room {
