@@ -1,5 +1,5 @@
 import type { Play } from '../player/intent';
-import type { Start } from '../solve/solve';
+import { ANEW, type Start } from '../solve/solve';
 import type { Metres, Ratio } from '../units';
 import type { Question } from './question';
 import type { Rejection } from './reject';
@@ -74,10 +74,10 @@ export const within = ({ front, back }: Room, target: Metres): boolean =>
 	target > front && target < back;
 
 /**
- * A play that works for a place other than the pin, or null.
+ * A play that works for a place other than the pin, or null; one that does not work anywhere works there no worse.
  *
  * @param question opened
- * @param rung to be played elsewhere
+ * @param rung to be played elsewhere, with what speaks against it
  * @param target metres from the ball
  * @param around whether the aims beside the line are looked through where no straight ball stops
  */
@@ -89,12 +89,24 @@ export function playable(
 ): Rung | null {
 	// A putt over a bank may be better played quite differently to another place.
 	const from = rung.play.club.putter ? null : { ...guessFrom(rung), hopeless: false };
-	return playableFrom(question, rung.play, target, { from, around });
+	const start = { from, around };
+	return (
+		playableFrom(question, rung, target, start) ??
+		(rung.against && playableFrom(question, rung, target, ANEW))
+	);
 }
 
-function playableFrom(question: Question, play: Play, target: Metres, start: Start): Rung | null {
+function playableFrom(
+	question: Question,
+	{ play, against: before }: Pick<Rung, 'play' | 'against'>,
+	target: Metres,
+	start: Start
+): Rung | null {
 	const tried = solveRung(question, play, target, start);
-	return rejectRung(question, tried) === null ? tried : null;
+	const against = rejectRung(question, tried);
+	// Landing short of the green is the least that can be wrong.
+	const noWorse = against?.code === before?.code || against?.code === 'shortOfGreen';
+	return against === null || (before && noWorse) ? { ...tried, against } : null;
 }
 
 /**
@@ -117,14 +129,18 @@ export function nearestPlayable(
 	if (before === null) return null;
 	if (before && within(room, question.target + before.by)) {
 		const start = { from: before.guess, around: false };
-		const found = playableFrom(question, play, question.target + before.by, start);
+		const found = playableFrom(question, rung, question.target + before.by, start);
 		if (found) return found;
 	}
 	const around = trail === null;
 	let out = 0;
 	for (const step of STEPS) {
 		if (!within(room, question.target + step)) return null;
-		const found = playable(question, rung, question.target + step, around);
+		const target = question.target + step;
+		// Where the ground jumps, what is found from the pin's own speed may not be the way that works.
+		const found =
+			playable(question, rung, target, around) ??
+			(around ? playableFrom(question, rung, target, ANEW) : null);
 		if (found) return nearer(question, found, { out, works: step, around });
 		out = step;
 	}
