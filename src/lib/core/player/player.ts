@@ -101,7 +101,7 @@ export const PROFILE: Readonly<Record<Skill, PlayerProfile>> = {
 const PUTTING: Dispersion = {
 	speed: 0.03,
 	direction: radians(1.25),
-	loft: radians(0.8),
+	loft: radians(1),
 	lowPoint: 0
 };
 

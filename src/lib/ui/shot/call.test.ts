@@ -56,6 +56,10 @@ describe('the call', () => {
 			rung: { ...pitch.rung, target: 14, safe: true }
 		};
 		expect(choiceWords(safer, 12, say)).toBe('PW standard, 2.0 m past');
+		const beside = (side: number) => ({ rung: { ...safer.rung, target: 12.25, side } });
+		expect(choiceWords(beside(-1.2), 12, say)).toBe('PW standard, 1.2 m left');
+		expect(choiceWords(beside(1.2), 12, say)).toBe('PW standard, 1.2 m right');
+		expect(choiceWords(beside(0.1), 12, say)).toBe('PW standard, 0.3 m past');
 		expect(callWords(safer, place, say).aim).toContain('to end 2.0 m past');
 	});
 

@@ -37,11 +37,18 @@ function aimWords(choice: Choice, pin: Metres, say: (m: Metres) => string): stri
 	return end ? `${aim}, ${end}` : aim;
 }
 
-/** A choice in a few words; a safer place than the pin is named. */
-export function choiceWords(choice: Choice, pin: Metres, say: (metres: Metres) => string): string {
-	const past = choice.rung.target - pin;
-	const place = choice.rung.safe ? `, ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short'}` : '';
-	return `${playWords(choice.rung.play)}${place}`;
+/** A choice in a few words; a safer place than the pin is named by what it is farther off: along the line, or beside it. */
+export function choiceWords(
+	{ rung }: Pick<Choice, 'rung'>,
+	pin: Metres,
+	say: (metres: Metres) => string
+): string {
+	const name = playWords(rung.play);
+	if (!rung.safe) return name;
+	const past = rung.target - pin;
+	if (Math.abs(rung.side) > Math.abs(past))
+		return `${name}, ${say(Math.abs(rung.side))} ${rung.side > 0 ? 'right' : 'left'}`;
+	return `${name}, ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short'}`;
 }
 
 /** Puts a choice into the words of the call. */
