@@ -19,7 +19,7 @@ const TURNED_ON_MAP = 4;
 /** On the few balls of a first look a turn that pays may look so much dearer. */
 const MAY_PAY = 0.03;
 /** A turn by less than this is not worth a word. */
-const LEAST_TURN: Metres = 0.4;
+const LEAST_TURN: Metres = 0.75;
 
 /** To which sides a play may be turned: away from what is stated beside the line, either way where the green ends on both. */
 function sidesOf({ situation: { width, survey, hazards } }: Question): readonly Metres[] {

@@ -49,6 +49,19 @@ describe('the call', () => {
 		expect(words.aim).toMatch(/^aim \d\.\d m left$/);
 	});
 
+	it('says how far on or short it lands, and of neither where nobody can tell', () => {
+		const chip = find('standard', 'PW');
+		const landing = (landingX: number) => {
+			const outcome = { ...chip.rung.solution.outcome, landingX };
+			const rung = { ...chip.rung, solution: { ...chip.rung.solution, outcome } };
+			return callWords({ ...chip, rung }, place, say).landing;
+		};
+		expect(landing(3.5)).toBe('land it 0.5 m on');
+		expect(landing(2.5)).toBe('land it 0.5 m short of the green');
+		for (const near of [2.91, 3, 3.09])
+			expect(landing(near)).toBe('land it on the edge of the green');
+	});
+
 	it('names a safer place than the pin', () => {
 		const pitch = find('standard', 'PW');
 		const safer = {

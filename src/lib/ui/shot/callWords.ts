@@ -14,11 +14,14 @@ export interface CallWords {
 
 const STRAIGHT: Metres = 0.05;
 const HALF_METRE: Metres = 0.5;
+/** Nearer to the edge than this nobody can tell on which side of it. */
+const ON_THE_EDGE: Metres = 0.1;
 
 function landingWords(choice: Choice, toEdge: Metres, say: (m: Metres) => string): string {
 	const { outcome } = choice.rung.solution;
 	if (choice.rung.play.flight === 'putt') return 'roll it all the way';
 	const past = outcome.landingX - toEdge;
+	if (Math.abs(past) < ON_THE_EDGE) return 'land it on the edge of the green';
 	const where = past >= 0 ? `${say(past)} on` : `${say(-past)} short of the green`;
 	return `land it ${where}`;
 }
