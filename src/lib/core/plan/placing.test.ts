@@ -50,9 +50,10 @@ describe('place', () => {
 	});
 
 	it('takes nothing for a tie that was given up early, but for what is close all the same', () => {
-		expect(standing(dearer(0.04, 0.02, { balls: 200 }))).toEqual(BEATEN);
+		expect(standing(dearer(0.04, 0.02, { balls: 159 }))).toEqual(BEATEN);
+		expect(standing(dearer(0.04, 0.02, { balls: 160 }))).toEqual(TIED);
 		expect(standing(dearer(0.04, 0.02, { balls: 400 }))).toEqual(TIED);
-		expect(standing(dearer(0.019, 0.02, { balls: 200 }))).toEqual(CLOSE);
+		expect(standing(dearer(0.019, 0.02, { balls: 100 }))).toEqual(CLOSE);
 	});
 
 	it('takes what is dear for clearly less trouble for a bargain of its own', () => {

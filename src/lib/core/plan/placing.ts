@@ -1,6 +1,7 @@
 import type { Metres } from '../units';
 import { cheapest, type Played } from './race';
 import type { Rung } from './rung';
+import { CONTENDER_FACTOR } from './sample';
 import { pairedDifference, statisticsOf } from './statistics';
 import { isBargain, orderTies, type SampledRung } from './ties';
 
@@ -22,8 +23,8 @@ function standing({ rung, finishes, forgone }: Played, leader: Played, pin: Metr
 		Math.max(SMALLEST_DIFFERENCE, CLOSE_ERRORS * gap.standardError)
 	);
 	const close = gap.mean <= near;
-	// What was given up early has too few balls to be called as good.
-	const competed = finishes.x.length >= leader.finishes.x.length;
+	// What was given up before it had the balls that were asked for has too few to be called as good.
+	const competed = finishes.x.length * CONTENDER_FACTOR >= leader.finishes.x.length;
 	const luck = Math.min(MOST_LUCK, LUCK * gap.standardError);
 	// Left where it costs least, as another luck of the balls might have it, it would cost what it forgoes less.
 	const tied = close || (competed && gap.mean - forgone <= near + luck);
