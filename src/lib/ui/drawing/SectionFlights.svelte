@@ -6,7 +6,7 @@
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { Path } from '$lib/core/solve/path';
 	import { lineBoxes, placeLabels, type Label } from './labelPlacement';
-	import { sectionPath, splitAtLanding, topOfFlight } from './section';
+	import { apexLabel, LEAST_RISE, sectionPath, splitAtLanding, topOfFlight } from './section';
 	import type { Scale } from './scale';
 
 	interface Props {
@@ -19,28 +19,15 @@
 
 	const partsOf = ({ rung }: Choice) => splitAtLanding(rung.path, rung.solution.outcome.flightTime);
 	const parts = $derived(chosen && partsOf(chosen));
-	const apex = $derived(chosen && topOfFlight(partsOf(chosen).air));
+	const apex = $derived(
+		parts && apexLabel(parts.air, scale, (metres) => formatLength(metres, playing.style))
+	);
 
-	const apexWords = (metres: number) => `${formatLength(metres, playing.style)} high`;
-	const APEX = 'apex';
-	/** A flight lower than this on the paper has no room for words over it. */
-	const LEAST_RISE = 14;
 	const SIZE = 12;
 	const over = ([, x, height]: Path[number]) => ({ x: scale.x(x), y: scale.y(height) });
 	/** The chosen height first, then the neighbours' names where there is room above their flights. */
 	const labels = $derived<Label[]>([
-		...(apex && apex[2] * scale.factor > LEAST_RISE
-			? [
-					{
-						id: APEX,
-						text: apexWords(apex[2]),
-						x: over(apex).x,
-						y: over(apex).y - 13,
-						size: SIZE,
-						rank: 0
-					}
-				]
-			: []),
+		...(apex ? [apex] : []),
 		...others
 			.map((other) => ({ other, top: topOfFlight(partsOf(other).air) }))
 			.filter(({ top }) => top[2] * scale.factor > 2 * LEAST_RISE)
@@ -73,17 +60,17 @@
 	{@const place = placeOf(other)}
 	{#if place}<text class="name" x={place[0]} y={place[1]}>{playWords(other.rung.play)}</text>{/if}
 {/each}
-{#if parts && apex}
+{#if parts}
 	<path class="air" d={sectionPath(parts.air, scale, situation)} />
 	<path
 		class="ground"
 		d={sectionPath(parts.ground, scale, situation)}
 		transform="translate(0 -4)"
 	/>
-	{#if places.has(APEX)}
-		<g transform={`translate(${scale.x(apex[1])} ${scale.y(apex[2])})`}>
-			<line class="mark" y1="-3" y2="-9" />
-			<text class="apex" y="-13">{apexWords(apex[2])}</text>
+	{#if apex && places.has(apex.id)}
+		<g transform={`translate(${apex.x} ${apex.y})`}>
+			<line class="mark" y1="10" y2="4" />
+			<text class="apex">{apex.text}</text>
 		</g>
 	{/if}
 {/if}

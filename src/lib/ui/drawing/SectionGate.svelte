@@ -1,17 +1,20 @@
 <script lang="ts">
 	import type { Path } from '$lib/core/solve/path';
 	import { playing } from '$lib/ui/state/playing.svelte';
-	import { lineBoxes, placeLabels } from './labelPlacement';
-	import { BODY_MARKS, gateWords } from './section';
+	import { formatLength } from '$lib/ui/format/lengths';
+	import { lineBoxes, placeLabels, textBox } from './labelPlacement';
+	import { apexLabel, BODY_MARKS, gateWords, splitAtLanding } from './section';
 	import type { Scale } from './scale';
 
 	interface Props {
 		scale: Scale;
 		path: Path;
+		/** Of the path, up to where it comes down. */
+		flightTime: number;
 		/** Height of the ground at the gate. */
 		base: number;
 	}
-	const { scale, path, base }: Props = $props();
+	const { scale, path, flightTime, base }: Props = $props();
 
 	/** Two paces ahead. */
 	const at = $derived(2 * playing.file.pupil.pace);
@@ -24,6 +27,13 @@
 	const onPaper = $derived(
 		path.map(([, along, up]): [number, number] => [scale.x(along), scale.y(up)])
 	);
+	/** The words over the flight stand where they stand. */
+	const apex = $derived(
+		gate &&
+			apexLabel(splitAtLanding(path, flightTime).air, scale, (metres) =>
+				formatLength(metres, playing.style)
+			)
+	);
 	const places = $derived(
 		placeLabels(
 			BODY_MARKS.map(({ name, height }, i) => ({
@@ -34,7 +44,7 @@
 				size: SIZE,
 				rank: i % 2
 			})),
-			lineBoxes(onPaper)
+			[...lineBoxes(onPaper), ...(apex ? [textBox(apex.text, apex.size, apex.x, apex.y)] : [])]
 		)
 	);
 </script>

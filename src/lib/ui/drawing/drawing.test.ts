@@ -2,8 +2,16 @@ import { describe, expect, it } from 'vitest';
 import { createRng } from '$lib/core/math/random';
 import { situationSchema } from '$lib/io/contract/situation';
 import { situationToCore } from '$lib/io/situation';
+import type { Path } from '$lib/core/solve/path';
 import { rulerTicks, trueScale } from './scale';
-import { gateWords, groundRange, splitAtLanding, topOfFlight, viewRange } from './section';
+import {
+	apexLabel,
+	gateWords,
+	groundRange,
+	splitAtLanding,
+	topOfFlight,
+	viewRange
+} from './section';
 import { zoneOf } from './zones';
 
 const situation = situationToCore(
@@ -67,6 +75,22 @@ describe('section', () => {
 			[3, 14, 0.9, 0]
 		];
 		expect(topOfFlight(splitAtLanding(uphill, 0.2).air)).toBe(uphill[1]);
+	});
+
+	it('says the height of a flight over its top, unless there is no room under the words', () => {
+		const scale = trueScale(-1, 15, 816, 300, 240, 8);
+		const flight = (height: number): Path => [
+			[0, 0, 0, 0],
+			[0.3, 2, height, 0],
+			[0.6, 4, 0, 0]
+		];
+		const say = (metres: number) => `${metres} m`;
+		const label = apexLabel(flight(0.5), scale, say)!;
+		expect(label.text).toBe('0.5 m high');
+		expect(label.x).toBe(scale.x(2));
+		expect(label.y).toBe(scale.y(0.5) - 13);
+		expect(apexLabel(flight(13.9 / scale.factor), scale, say)).toBeNull();
+		expect(apexLabel(flight(14.1 / scale.factor), scale, say)).not.toBeNull();
 	});
 });
 

@@ -4,6 +4,7 @@ import type { Situation } from '$lib/core/plan/situation';
 import { pinDistance } from '$lib/core/plan/situation';
 import { sceneOf } from '$lib/core/plan/scene';
 import type { Metres } from '$lib/core/units';
+import type { Label } from './labelPlacement';
 import { pathThrough, type Scale } from './scale';
 
 /** Ground between two stations, as a polyline in pixels. */
@@ -52,6 +53,24 @@ export function splitAtLanding(path: Path, flightTime: number): { air: Path; gro
 /** Highest point of a flight; what rolls up a slope afterwards does not fly. */
 export const topOfFlight = (air: Path): Path[number] =>
 	air.reduce((top, point) => (point[2] > top[2] ? point : top), air[0]!);
+
+/** A flight lower than this on the paper has no room for words over it. */
+export const LEAST_RISE = 14;
+const LETTERS = 12;
+const ABOVE = 13;
+
+/**
+ * The height of a flight as words over its top.
+ *
+ * @param say a height with its unit
+ * @returns null where it flies too low for words
+ */
+export function apexLabel(air: Path, scale: Scale, say: (metres: Metres) => string): Label | null {
+	const [, x, height] = topOfFlight(air);
+	if (height * scale.factor <= LEAST_RISE) return null;
+	const text = `${say(height)} high`;
+	return { id: 'apex', text, x: scale.x(x), y: scale.y(height) - ABOVE, size: LETTERS, rank: 0 };
+}
 
 /** Marks on a standing person, for reading the height of a gate. */
 export const BODY_MARKS: readonly { name: string; height: Metres }[] = [
