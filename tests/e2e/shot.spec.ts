@@ -70,7 +70,7 @@ test('follows a dragged pin and edge, and undoes each in one step', async ({ pag
 test('asks which club fits a landing spot', async ({ page }) => {
 	await firstCall(page);
 	await ask(page, 'Distances');
-	await page.getByLabel('Between ball and edge').selectOption('grainy');
+	await page.getByLabel('Between ball and edge').selectOption('rough');
 	await sampled(page);
 	const spot = page.getByRole('slider', { name: /Landing spot/ });
 	const before = await spot.getAttribute('aria-valuenow');
