@@ -90,11 +90,13 @@ export function playable(
 	// A putt over a bank may be better played quite differently to another place.
 	const from = rung.play.club.putter ? null : { ...guessFrom(rung), hopeless: false };
 	const start = { from, around };
-	return (
-		playableFrom(question, rung, target, start) ??
-		(rung.against && playableFrom(question, rung, target, ANEW))
-	);
+	const found = playableFrom(question, rung, target, start);
+	return found ?? (rung.against && playableAnew(question, rung, target));
 }
+
+/** Where the ground jumps, what is found from the pin's own speed may not be the way that works; a putt has been solved anew already. */
+const playableAnew = (question: Question, rung: Rung, target: Metres): Rung | null =>
+	rung.play.club.putter ? null : playableFrom(question, rung, target, ANEW);
 
 function playableFrom(
 	question: Question,
@@ -137,10 +139,9 @@ export function nearestPlayable(
 	for (const step of STEPS) {
 		if (!within(room, question.target + step)) return null;
 		const target = question.target + step;
-		// Where the ground jumps, what is found from the pin's own speed may not be the way that works.
 		const found =
 			playable(question, rung, target, around) ??
-			(around ? playableFrom(question, rung, target, ANEW) : null);
+			(around ? playableAnew(question, rung, target) : null);
 		if (found) return nearer(question, found, { out, works: step, around });
 		out = step;
 	}

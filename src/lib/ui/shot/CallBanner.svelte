@@ -6,7 +6,7 @@
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import CallLine from './CallLine.svelte';
-	import { callWords } from './callWords';
+	import { callWords, linePlace } from './callWords';
 
 	interface Props {
 		bench: ShotBench;
@@ -15,8 +15,7 @@
 
 	const say = (metres: number) => formatLength(metres, playing.style);
 	const chosen = $derived(bench.chosen);
-	const { toEdge, edgeToPin } = $derived(bench.shot.situation);
-	const words = $derived(chosen && callWords(chosen, { toEdge, pin: toEdge + edgeToPin }, say));
+	const words = $derived(chosen && callWords(chosen, linePlace(bench.shot.situation), say));
 	const isBest = $derived(chosen?.key === bench.choices[0]?.key);
 	const reason = $derived(
 		isBest && bench.plan?.why[0]

@@ -2,7 +2,7 @@
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
-	import { callWords } from './callWords';
+	import { callWords, linePlace } from './callWords';
 
 	interface Props {
 		bench: ShotBench;
@@ -11,8 +11,7 @@
 
 	const say = (metres: number) => formatLength(metres, playing.style);
 	const chosen = $derived(bench.chosen);
-	const { toEdge, edgeToPin } = $derived(bench.shot.situation);
-	const words = $derived(chosen && callWords(chosen, { toEdge, pin: toEdge + edgeToPin }, say));
+	const words = $derived(chosen && callWords(chosen, linePlace(bench.shot.situation), say));
 	const text = $derived(
 		bench.problems.length > 0
 			? 'No call yet'

@@ -10,7 +10,7 @@
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import CallLine from './CallLine.svelte';
-	import { callWords } from './callWords';
+	import { callWords, linePlace } from './callWords';
 
 	interface Props {
 		onstart: (started: StartedShot) => void;
@@ -31,11 +31,7 @@
 	const call = new FirstCall();
 	const words = $derived(
 		call.choice &&
-			callWords(
-				call.choice,
-				{ toEdge: numbers.toEdge, pin: numbers.toEdge + numbers.edgeToPin },
-				(metres) => formatLength(metres, playing.style)
-			)
+			callWords(call.choice, linePlace(numbers), (metres) => formatLength(metres, playing.style))
 	);
 
 	$effect(() => {

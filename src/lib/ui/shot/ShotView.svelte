@@ -6,7 +6,7 @@
 	import { hush, speak } from '$lib/ui/shell/speech';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
-	import { callWords, spokenCall } from './callWords';
+	import { callWords, linePlace, spokenCall } from './callWords';
 	import CallStrip from './CallStrip.svelte';
 	import { groupByClub } from './ladderRows';
 	import QuestionBar from './QuestionBar.svelte';
@@ -65,9 +65,8 @@
 	const spoken = $derived.by(() => {
 		const { chosen, shot, status } = bench;
 		if (!chosen || status !== 'ready') return '';
-		const { toEdge, edgeToPin } = shot.situation;
 		const say = (metres: number) => formatLength(metres, playing.style);
-		return spokenCall(callWords(chosen, { toEdge, pin: toEdge + edgeToPin }, say));
+		return spokenCall(callWords(chosen, linePlace(shot.situation), say));
 	});
 	$effect(() => {
 		if (preferences.current.aloud && spoken) speak(spoken);

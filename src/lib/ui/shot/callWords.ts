@@ -54,10 +54,25 @@ export function choiceWords(
 	return `${name}, ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short'}`;
 }
 
+/** Where edge and pin lie on the line, metres from the ball. */
+interface LinePlace {
+	toEdge: Metres;
+	pin: Metres;
+}
+
+/** Edge and pin of a shot as it is asked about. */
+export const linePlace = ({
+	toEdge,
+	edgeToPin
+}: {
+	toEdge: Metres;
+	edgeToPin: Metres;
+}): LinePlace => ({ toEdge, pin: toEdge + edgeToPin });
+
 /** Puts a choice into the words of the call. */
 export function callWords(
 	choice: Choice,
-	place: { toEdge: Metres; pin: Metres },
+	place: LinePlace,
 	say: (metres: Metres) => string
 ): CallWords {
 	const kind = shotKind(choice.rung.play, choice.rung.airShare);
