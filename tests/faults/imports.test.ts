@@ -8,9 +8,7 @@ import { database } from '$lib/store/database';
 import { readPupils } from '$lib/store/pupils';
 import { schedules } from './schedules';
 
-const FILES = ['archive-1', 'archive-2', 'archive-3', 'archive-4'].map(
-	(name) => JSON.parse(readFileSync(`tests/golden/${name}.json`, 'utf8')) as unknown
-);
+const FILE = JSON.parse(readFileSync('tests/golden/archive-1.json', 'utf8')) as unknown;
 const ODD: readonly unknown[] = [
 	null,
 	undefined,
@@ -63,7 +61,7 @@ describe('a damaged archive', () => {
 		'is refused whole with words, or taken in so that it can be read again (schedule %i)',
 		async (seed) => {
 			const rng = createRng(seed + 7000);
-			const file = structuredClone(FILES[seed % FILES.length]);
+			const file = structuredClone(FILE);
 			for (let i = 0; i < FAULTS_A_FILE; i++) damage(file, rng);
 			const parsed = parseArchive(JSON.stringify(file));
 			if ('problems' in parsed) {

@@ -14,12 +14,6 @@ const SHAPE = /^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z-[0-9a-z]{4}-\w{1,16}$/;
 /** A stamp; whatever is none counts as never. */
 export const stampField = z._default(z.catch(z.string().check(z.regex(SHAPE)), NEVER), NEVER);
 
-/** The stamp of a wall time; never for what is no time. */
-export function stampOfTime(time: unknown): Stamp {
-	const at = typeof time === 'string' ? Date.parse(time) : NaN;
-	return Number.isNaN(at) ? NEVER : `${new Date(at).toISOString()}-0000-none`;
-}
-
 /** The wall time of a stamp, in ms; the first of all for never. */
 export const timeOf = (stamp: Stamp): number => Date.parse(stamp.slice(0, 24));
 

@@ -1,6 +1,4 @@
-import Dexie, { type IndexableType, type Table, type Transaction } from 'dexie';
-import { liftShotRowTo2, liftShotTo2 } from '$lib/io/archive/liftTo2';
-import { liftShotTo3, stampRow, takePupilsOut } from '$lib/io/archive/liftTo3';
+import Dexie, { type IndexableType, type Table } from 'dexie';
 import { ARCHIVED_TABLES, type ArchivedTable } from '$lib/io/archive/tables';
 import type { Stamp } from '$lib/io/stamp';
 import { observe, stamp } from './clock';
@@ -43,7 +41,7 @@ export const SETTING = {
 /** The library counts the browser's own versions in tens. */
 const NATIVE_STEP = 10;
 /** Version of the newest stores that this release knows. */
-const RELEASE = 6;
+const RELEASE = 1;
 
 class CrispLandingDatabase extends Dexie {
 	pupils!: Table<RawRow, IndexableType>;
@@ -61,78 +59,24 @@ class CrispLandingDatabase extends Dexie {
 	constructor() {
 		// Rows are read as they lie there each time: copies of large grids kept beside them would cost more than they save.
 		super(DATABASE_NAME, { cache: 'disabled' });
-		// Append only. Each upgrade is the step that lifts an archive of the same age.
-		this.version(1).stores({ shots: 'id, savedAt', settings: 'key' });
-		this.version(2).stores({ greens: 'id, name', readings: 'id, greenId, takenAt' });
-		this.version(3)
-			.stores({})
-			.upgrade(async (transaction) => {
-				await transaction
-					.table('shots')
-					.toCollection()
-					.modify((row, ref) => {
-						ref.value = liftShotRowTo2(row);
-					});
-				const settings = transaction.table<SettingRow, string>('settings');
-				await settings
-					.where('key')
-					.equals(SETTING.lastShot)
-					.modify((row) => {
-						row.value = liftShotTo2(row.value);
-					});
-			});
-		this.version(4)
-			.stores({
-				pupils: 'id, name, updatedAt',
-				clubs: 'id, pupilId, updatedAt',
-				balls: 'id, pupilId, updatedAt',
-				shots: 'id, savedAt, updatedAt',
-				greens: 'id, name, updatedAt',
-				readings: 'id, greenId, takenAt, updatedAt',
-				tombstones: 'key'
-			})
-			.upgrade(givePupilsTheirOwn);
-		// Balls of a session are found by it; what rows gained may be missing in older ones.
-		this.version(5).stores({
+		// Grids are packed on their way in.
+		this.use(packedGrids);
+		// From release 1.0.0 on append only: what changes gets a version of its own, with the step that lifts an archive of the same age.
+		this.version(RELEASE).stores({
+			pupils: 'id, name, updatedAt',
+			clubs: 'id, pupilId, updatedAt',
+			// Balls of a session are found by it.
 			balls: 'id, pupilId, sessionId, updatedAt',
 			sessions: 'id, startedAt, updatedAt',
 			drills: 'id, updatedAt',
-			homework: 'id, pupilId, updatedAt'
+			homework: 'id, pupilId, updatedAt',
+			shots: 'id, savedAt, updatedAt',
+			greens: 'id, name, updatedAt',
+			readings: 'id, greenId, takenAt, updatedAt',
+			tombstones: 'key',
+			settings: 'key'
 		});
-		// Grids are packed on their way in.
-		this.use(packedGrids);
-		this.version(RELEASE)
-			.stores({})
-			.upgrade(async (transaction) => {
-				const greens = transaction.table<RawRow>('greens');
-				for (const id of await greens.toCollection().primaryKeys())
-					await greens.put((await greens.get(id))!);
-			});
 	}
-}
-
-/** Golfers and bags that every shot carried become pupils, clubs and stated carries. */
-async function givePupilsTheirOwn(transaction: Transaction): Promise<void> {
-	const settings = transaction.table<SettingRow, string>('settings');
-	const shots = transaction.table<object>('shots');
-	const last = await settings.get(SETTING.lastShot);
-	const preferences = (await settings.get(SETTING.preferences))?.value;
-	const lifted = takePupilsOut(await shots.toArray(), last ? [last.value] : [], preferences);
-	await shots.bulkPut(lifted.shots as object[]);
-	await transaction.table('pupils').bulkPut(lifted.pupils);
-	await transaction.table('clubs').bulkPut(lifted.clubs);
-	await transaction.table('balls').bulkPut(lifted.balls);
-	for (const table of ['greens', 'readings'])
-		await transaction
-			.table(table)
-			.toCollection()
-			.modify((row, ref) => {
-				ref.value = stampRow(row);
-			});
-	if (!last) return;
-	const value = liftShotTo3(last.value) as { pupilId?: string };
-	await settings.put({ ...last, value });
-	if (value.pupilId) await settings.put({ key: SETTING.playing, value: value.pupilId });
 }
 
 export const database = new CrispLandingDatabase();

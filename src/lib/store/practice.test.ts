@@ -160,7 +160,7 @@ describe('a homework file', () => {
 	it('is refused in words where it is none, and nothing is changed', async () => {
 		expect(await takeHomework('{')).toHaveProperty('problems');
 		const { problems } = (await takeHomework(
-			'{"format":"crisp-landing archive","version":4,"exportedAt":"2026-10-01T00:00:00Z"}'
+			'{"format":"crisp-landing archive","version":1,"exportedAt":"2026-10-01T00:00:00Z"}'
 		)) as { problems: string[] };
 		expect(problems.join()).toContain('holds no homework');
 		expect(await database.pupils.count()).toBe(0);

@@ -1,12 +1,12 @@
 import * as z from 'zod/mini';
 import { issuesOf } from '../issues';
 import { notJsonWords, placeWords } from './placeWords';
-import { PRESENT_VERSION, VERSIONS } from './lift';
-import type { ArchiveVersion5 } from './version5';
+import { lifted, PRESENT_VERSION } from './lift';
+import type { ArchiveVersion1 } from './version1';
 
 const FORMAT = 'crisp-landing archive';
 
-export type Archive = ArchiveVersion5;
+export type Archive = ArchiveVersion1;
 /** What is put into an archive. */
 export type ArchiveContent = Omit<Archive, 'format' | 'version'>;
 
@@ -72,11 +72,8 @@ export function parseArchive(text: string): { archive: Archive } | { problems: s
 	}
 	const head = headSchema.safeParse(content);
 	if (!head.success) return problemsOf(head.error, content);
-	for (const { schema, lift } of VERSIONS.slice(head.data.version - 1)) {
-		const parsed = schema.safeParse(content);
-		if (!parsed.success) return problemsOf(parsed.error, content);
-		content = lift ? lift(parsed.data as never) : parsed.data;
-	}
+	const found = lifted(content, head.data.version);
+	if ('error' in found) return problemsOf(found.error, found.content);
 	// The last schema of the chain is that of the present version.
-	return { archive: content as Archive };
+	return { archive: found.content as Archive };
 }

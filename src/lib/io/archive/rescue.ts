@@ -4,16 +4,11 @@ import { VERSIONS } from './lift';
 /** Tables of a database as they lie there, whatever release wrote them. */
 export type RawTables = Readonly<Record<string, readonly unknown[]>>;
 
-/** Tables that version 2 and later keep rows of that cannot be read. */
-const KEEPS_UNREADABLE = 2;
-/** Versions of the database and the archive that holds the same rows. */
-const ARCHIVE_OF = [1, 1, 1, 2, 3, 4];
-
 /**
  * Makes an archive of what lies in a database that cannot be opened: rows that its release could have read go in as such, others as they
  * are. It reads back like any other.
  *
- * @param release version of the database
+ * @param release version of the database; an archive of the same version holds the same rows
  * @returns the text of the file, and how many rows went in of how many
  */
 export function rescued(
@@ -21,7 +16,7 @@ export function rescued(
 	tables: RawTables,
 	exportedAt: string
 ): { text: string; rows: number; of: number } {
-	const version = ARCHIVE_OF[Math.round(release)] ?? VERSIONS.length;
+	const version = Math.min(Math.max(1, Math.round(release)), VERSIONS.length);
 	const { schema } = VERSIONS[version - 1]!;
 	const head = { ...formatOf(version), exportedAt };
 	const content: AnyArchive = { ...head };
@@ -37,12 +32,9 @@ export function rescued(
 		for (const row of raw.filter((item) => !readable.includes(item)))
 			unreadable.push({ table, row });
 	}
-	if (version >= KEEPS_UNREADABLE) {
-		const kept = unreadable.filter(
-			(item) => schema.safeParse({ ...head, unreadable: [item] }).success
-		);
-		content.unreadable = kept;
-		rows += kept.length;
-	}
-	return { text: `${JSON.stringify(content, null, '\t')}\n`, rows, of };
+	const kept = unreadable.filter(
+		(item) => schema.safeParse({ ...head, unreadable: [item] }).success
+	);
+	content.unreadable = kept;
+	return { text: `${JSON.stringify(content, null, '\t')}\n`, rows: rows + kept.length, of };
 }
