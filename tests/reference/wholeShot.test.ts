@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { simulate } from '$lib/core/ball/simulate';
-import { radians } from '$lib/core/units';
-import { clubNumber } from '$lib/core/schools/ruleOfTwelve';
+import { radians, YARD } from '$lib/core/units';
+import { countUnits } from '$lib/core/schools/ruleOfTwelve';
 import { delivery, planeScene } from '../support/scenes';
 
 describe('a whole shot', () => {
@@ -86,8 +86,9 @@ describe('rules of thumb', () => {
 		[3, 9, 9],
 		[2, 2, 11],
 		[1, 4, 8],
-		[4, 6, 11]
+		[4, 6, 11],
+		[4.1, 7.9, 10]
 	])('takes the roll in carries from twelve: carry %i, roll %i → club %i', (carry, roll, club) => {
-		expect(clubNumber(carry, roll)).toBe(club);
+		expect(countUnits(carry * YARD, roll * YARD).number).toBe(club);
 	});
 });

@@ -38,6 +38,7 @@ export function leastAirThatReaches(
 	return {
 		play: chosen.play,
 		carry: Math.max(chosen.share * facts.total, reaches ? 0 : facts.spot),
+		working: { by: 'share', share: chosen.share, total: facts.total },
 		beyond: reaches ? null : 'notEnoughGreen'
 	};
 }

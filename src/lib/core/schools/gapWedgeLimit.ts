@@ -13,9 +13,10 @@ export const gapWedgeLimit: School = {
 	id: 'gap-wedge-limit',
 	assumes: 'quickGreens',
 	advise({ bag, spot, rollFromSpot }) {
-		const loft = rollFromSpot > LONG_ROLL * spot ? LEAST_LOFT + 1 : GAP_LOFT;
-		const club = nearestByLoft(bag, radians(loft));
-		return club ? { play: straight(club), carry: spot, beyond: null } : null;
+		const carries = rollFromSpot / spot;
+		const club = nearestByLoft(bag, radians(carries > LONG_ROLL ? LEAST_LOFT + 1 : GAP_LOFT));
+		const working = { by: 'carries', carries, limit: LONG_ROLL } as const;
+		return club ? { play: straight(club), carry: spot, working, beyond: null } : null;
 	},
 	allows: (play) => !play.club.putter && degrees(play.club.loft) >= LEAST_LOFT
 };

@@ -1,35 +1,42 @@
 import { straight } from '../player/intent';
 import { nearestByLoft } from '../club/club';
 import { YARD, radians, type Metres } from '../units';
-import { CLUB_NUMBER_LOFT, type School } from './school';
+import { CLUB_NUMBER_LOFT, type School, type Working } from './school';
 
-const LEAST_ROLL_UNITS = 0;
 const MOST_ROLL_UNITS = 7;
-/** Distances are paced to half a pace: a roll may be a quarter of one longer than it was said to be. */
-const PACED_TO: Metres = YARD / 4;
+/** A roll this near to a whole number of carries is that number; anything between two is the smaller, the club with more loft. */
+const NEAR_A_UNIT = 0.25;
 /** Longer carries are pitches, for which the rule was not made. */
 const LONGEST_CARRY: Metres = 6 * YARD;
 
+const wholePaces = (metres: Metres): number => Math.round(metres / YARD);
+
 /**
- * The rule's own arithmetic: roll counted in carries, taken from twelve. Between two clubs the one with more loft.
+ * The rule's own arithmetic as a person does it: carry and roll in whole paces, the roll counted in carries, that taken from twelve.
  *
  * @param carry above 0
- * @returns 12 sand wedge, 11 gap wedge, 10 pitching wedge, 9 … 5 irons
+ * @param roll 0 and up
+ * @returns paces, units as they come out, and the club's number: 12 sand wedge, 11 gap wedge, 10 pitching wedge, 9 … 5 irons
  */
-export function clubNumber(carry: Metres, roll: Metres): number {
-	const units = Math.floor((roll + PACED_TO) / carry);
-	return 12 - Math.min(MOST_ROLL_UNITS, Math.max(LEAST_ROLL_UNITS, units));
+export function countUnits(carry: Metres, roll: Metres): Extract<Working, { by: 'units' }> {
+	const paced = { carry: Math.max(1, wholePaces(carry)), roll: wholePaces(roll) };
+	const units = paced.roll / paced.carry;
+	const near = Math.round(units);
+	const counted = Math.abs(units - near) <= NEAR_A_UNIT ? near : Math.floor(units);
+	return { by: 'units', ...paced, units, number: 12 - Math.min(MOST_ROLL_UNITS, counted) };
 }
 
 export const ruleOfTwelve: School = {
 	id: 'rule-of-twelve',
 	assumes: 'levelShortCarry',
 	advise({ bag, spot, rollFromSpot }) {
-		const club = nearestByLoft(bag, radians(CLUB_NUMBER_LOFT[clubNumber(spot, rollFromSpot)]!));
+		const working = countUnits(spot, rollFromSpot);
+		const club = nearestByLoft(bag, radians(CLUB_NUMBER_LOFT[working.number]!));
 		if (!club) return null;
 		return {
 			play: straight(club),
 			carry: spot,
+			working,
 			beyond: spot > LONGEST_CARRY ? 'carryTooLong' : null
 		};
 	},

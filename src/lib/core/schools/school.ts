@@ -32,10 +32,22 @@ export interface SchoolFacts {
 /** Why a rule is used outside what it was made for. */
 export type Beyond = 'carryTooLong' | 'notEnoughGreen' | 'madeForGrass' | 'madeForCleanLies';
 
+/** How a rule came to its answer, as a person would reckon it. */
+export type Working =
+	/** Carry and roll in whole paces, the roll in carries, and what is left of twelve. */
+	| { by: 'units'; carry: number; roll: number; units: number; number: number }
+	/** A share of the whole distance is flown. */
+	| { by: 'share'; share: Ratio; total: Metres }
+	/** The roll in gaps between one rung and the next, and which rung that is, from 1. */
+	| { by: 'gaps'; roll: Metres; gap: Metres; rung: number }
+	/** The roll in carries, against as many as still ask for the more lofted club. */
+	| { by: 'carries'; carries: number; limit: number };
+
 /** What a rule says: this play, landed here. */
 export interface SchoolAdvice {
 	play: Play;
 	carry: Metres;
+	working: Working;
 	/** Set where the rule is used outside what it was made for. */
 	beyond: Beyond | null;
 }

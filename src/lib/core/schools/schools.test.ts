@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { STANDARD_BAG } from '../club/standardBag';
+import { YARD } from '../units';
 import { SCHOOLS, schoolOf } from './registry';
 import type { SchoolFacts } from './school';
 
@@ -43,18 +44,35 @@ describe('schools', () => {
 		expect(school.allows(play, facts({ bag: [] }))).toBe(false);
 	});
 
-	it('rule of twelve: carry 3, roll 6 is the pitching wedge; long carries are beyond it', () => {
-		expect(advice('rule-of-twelve')).toMatchObject({
-			play: { club: { name: 'PW' } },
-			carry: 3,
-			beyond: null
-		});
-		const paced = advice('rule-of-twelve', { spot: 3, rollFromSpot: 5.9991, total: 8.9991 });
-		expect(paced.play.club.name).toBe('PW');
-		expect(advice('rule-of-twelve', { rollFromSpot: 5.7, total: 8.7 }).play.club.name).toBe('GW');
+	it.each([
+		['4.1 and 7.9 are four and eight', 4.1, 7.9, 10, 'PW'],
+		['1.75 units are near two', 4, 7, 10, 'PW'],
+		['1.67 units are between: more loft', 3, 5, 11, 'GW'],
+		['less than half a pace still is a carry of one', 0.4, 4, 8, '8i'],
+		['no club is longer than the five', 1, 12, 5, '5i']
+	])('rule of twelve: %s', (_, carry, roll, number, club) => {
+		const [spot, rollFromSpot] = [carry * YARD, roll * YARD];
+		const said = advice('rule-of-twelve', { spot, rollFromSpot, total: spot + rollFromSpot });
+		expect(said.play.club.name).toBe(club);
+		expect(said).toMatchObject({ carry: spot, working: { by: 'units', number } });
+	});
+
+	it('rule of twelve: long carries are beyond it', () => {
+		expect(advice('rule-of-twelve').beyond).toBeNull();
 		expect(advice('rule-of-twelve', { spot: 9, rollFromSpot: 9, total: 18 }).beyond).toBe(
 			'carryTooLong'
 		);
+	});
+
+	it('shows how each came to its carry and club', () => {
+		expect(advice('fly-fractions').working).toEqual({ by: 'share', share: 1 / 3, total: 9 });
+		expect(advice('todays-percentage').working).toEqual({ by: 'share', share: 0.4, total: 9 });
+		expect(advice('second-club-ladder', { rollFromSpot: 9.2 }).working).toMatchObject({
+			by: 'gaps',
+			roll: 9.2,
+			rung: 3
+		});
+		expect(advice('gap-wedge-limit').working).toEqual({ by: 'carries', carries: 2, limit: 3 });
 	});
 
 	it('fly fractions: the lowest that reaches, one club for a slope', () => {

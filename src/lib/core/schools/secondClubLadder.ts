@@ -20,7 +20,13 @@ export const secondClubLadder: School = {
 		const rung = Math.round(facts.rollFromSpot / GAP) - 1;
 		const club = clubs[Math.max(0, Math.min(clubs.length - 1, rung))]!;
 		const beyond = rung < 0 || rung >= clubs.length ? 'notEnoughGreen' : null;
-		return { play: straight(club), carry: facts.spot, beyond };
+		const working = {
+			by: 'gaps',
+			roll: facts.rollFromSpot,
+			gap: GAP,
+			rung: clubs.indexOf(club) + 1
+		} as const;
+		return { play: straight(club), carry: facts.spot, working, beyond };
 	},
 	allows: (play, facts) =>
 		play.flight === 'standard' && rungs(facts).some((club) => club.name === play.club.name)

@@ -12,8 +12,14 @@ export const todaysPercentage: School = {
 	advise(facts) {
 		const club = measuredClub(facts);
 		if (!club) return null;
-		const carry = facts.todaysAirShare * facts.total;
-		return { play: straight(club), carry, beyond: carry < facts.spot ? 'notEnoughGreen' : null };
+		const { todaysAirShare: share, total } = facts;
+		const carry = share * total;
+		return {
+			play: straight(club),
+			carry,
+			working: { by: 'share', share, total },
+			beyond: carry < facts.spot ? 'notEnoughGreen' : null
+		};
 	},
 	allows: (play, facts) =>
 		play.flight === 'standard' && play.club.name === measuredClub(facts)?.name

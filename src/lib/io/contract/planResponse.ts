@@ -179,12 +179,12 @@ const rejectedOf = ({ play, rejection }: RejectedPlay) => ({
 	code: rejection.code
 });
 
-const schoolOf = (call: SchoolCall) => ({
+const schoolOf = (call: SchoolCall, toEdge: number) => ({
 	id: call.id,
 	club: call.advice.play.club.name,
 	carry: call.advice.carry,
 	missAtHole: call.missAtHole,
-	advice: schoolAdviceWords(call, SAY_METRIC),
+	advice: schoolAdviceWords(call, toEdge, SAY_METRIC),
 	holdsAtStimp: call.holdsAt === null ? null : toFeet(call.holdsAt)
 });
 
@@ -204,7 +204,7 @@ export function planToWire(plan: Plan, request: PlanRequest): PlanResponse {
 		best: plan.options.length > 0 ? 0 : -1,
 		options: plan.options.map((option) => optionOf(option, toEdge)),
 		rejected: plan.rejected.map(rejectedOf),
-		schools: plan.schools.map(schoolOf),
+		schools: plan.schools.map((call) => schoolOf(call, toEdge)),
 		sensitivity: plan.sensitivity && sensitivityOf(plan.sensitivity),
 		why: plan.why.map((reason) => reasonWords(reason, SAY_METRIC)),
 		cautions: plan.cautions.map((caution) => CAUTION_WORDS[caution])

@@ -1,5 +1,7 @@
-import type { Assumption, Beyond, SchoolId } from '$lib/core/schools/school';
+import type { Assumption, Beyond, SchoolId, Working } from '$lib/core/schools/school';
 import type { SchoolCall } from '$lib/core/plan/schoolCalls';
+import type { Metres } from '$lib/core/units';
+import { landingWords } from './landing';
 import { playWords } from './play';
 import type { Say } from './say';
 
@@ -66,8 +68,54 @@ const BEYOND: Record<Beyond, string> = {
 	madeForCleanLies: 'the rule was made for clean lies'
 };
 
-/** What a school says here, in one line. */
-export function schoolAdviceWords({ advice }: SchoolCall, say: Say): string {
+const FRACTION: readonly [number, string][] = [
+	[1 / 2, 'half'],
+	[1 / 3, 'a third'],
+	[2 / 3, 'two thirds'],
+	[1 / 4, 'a quarter'],
+	[3 / 4, 'three quarters'],
+	[1 / 5, 'a fifth'],
+	[1 / 6, 'a sixth'],
+	[1 / 7, 'a seventh'],
+	[1 / 8, 'an eighth'],
+	[1 / 9, 'a ninth']
+];
+
+/** A share in the words of the trade where it has one. */
+export const fractionWords = (share: number, say: Say): string =>
+	FRACTION.find(([value]) => Math.abs(value - share) < 0.005)?.[1] ?? say.percent(share);
+
+const counted = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' : 's'}`;
+const tenths = (value: number): string => String(Math.round(value * 10) / 10);
+
+/** How a rule came to its club, as a coach would reckon it aloud. */
+export function workingWords(working: Working, say: Say): string {
+	switch (working.by) {
+		case 'units': {
+			const { carry, roll, units, number } = working;
+			const off = 12 - number;
+			const taken = Math.abs(units - off) < 0.05 ? '' : `, taken as ${off}`;
+			const said = `${tenths(units)} ${units === 1 ? 'unit' : 'units'}`;
+			return `Carry ${counted(carry, 'pace')}, roll ${roll}: ${said}${taken}; 12 − ${off} = ${number}`;
+		}
+		case 'share':
+			return `${capital(fractionWords(working.share, say))} of ${say.length(working.total)} flies: ${say.length(working.share * working.total)}`;
+		case 'gaps':
+			return `Roll ${say.length(working.roll)}: about ${tenths(working.roll / working.gap)} gaps of ${say.length(working.gap)}, the club on rung ${working.rung}`;
+		case 'carries':
+			return `Roll ${tenths(working.carries)} carries, ${working.carries > working.limit ? 'more' : 'not more'} than ${working.limit}`;
+	}
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/**
+ * What a school says here, in one line.
+ *
+ * @param toEdge ball to the edge of the green: where the call counts from, too
+ */
+export function schoolAdviceWords({ advice }: SchoolCall, toEdge: Metres, say: Say): string {
 	const beyond = advice.beyond ? `; ${BEYOND[advice.beyond]}` : '';
-	return `${playWords(advice.play)}, land it at ${say.length(advice.carry)}${beyond}`;
+	const landing = landingWords(advice.carry - toEdge, (metres) => say.length(metres));
+	return `${playWords(advice.play)}, ${landing}${beyond}`;
 }

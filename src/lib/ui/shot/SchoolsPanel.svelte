@@ -1,5 +1,10 @@
 <script lang="ts">
-	import { ASSUMPTION_WORDS, SCHOOL_WORDS, schoolAdviceWords } from '$lib/io/words/school';
+	import {
+		ASSUMPTION_WORDS,
+		SCHOOL_WORDS,
+		schoolAdviceWords,
+		workingWords
+	} from '$lib/io/words/school';
 	import { SCHOOLS } from '$lib/core/schools/registry';
 	import { toFeet } from '$lib/core/units';
 	import { formatLength } from '$lib/ui/format/lengths';
@@ -47,13 +52,13 @@
 						style:left={offset(call.missAtHole)}
 					></span>
 				</div>
-				<p>{schoolAdviceWords(call, playing.say)}.</p>
+				<p>{schoolAdviceWords(call, bench.shot.situation.toEdge, playing.say)}.</p>
+				<p class="text-sm">{workingWords(call.advice.working, playing.say)}.</p>
 				<p class="text-[0.8125rem] text-(--faint)">
 					{call.holdsAt === null
-						? 'Right here at no green speed'
-						: `Right here when the green runs at ${toFeet(call.holdsAt).toFixed(1)} ft`}; {assumes(
-						call.id
-					)}.
+						? 'No green speed would bring this ball to the hole'
+						: `This ball would reach the hole on a green of ${toFeet(call.holdsAt).toFixed(1)} ft`};
+					the rule {assumes(call.id)}.
 				</p>
 				<details>
 					<summary class="cursor-pointer py-1 text-[0.8125rem] underline">The rule</summary>

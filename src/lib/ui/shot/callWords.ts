@@ -1,5 +1,6 @@
 import { shotKind } from '$lib/core/plan/shotKind';
 import { swingWords } from '$lib/io/words/swing';
+import { landingWords } from '$lib/io/words/landing';
 import { playWords } from '$lib/io/words/play';
 import type { Choice } from '$lib/ui/state/choices';
 import type { Metres } from '$lib/core/units';
@@ -14,17 +15,6 @@ export interface CallWords {
 
 const STRAIGHT: Metres = 0.05;
 const HALF_METRE: Metres = 0.5;
-/** Nearer to the edge than this nobody can tell on which side of it. */
-const ON_THE_EDGE: Metres = 0.1;
-
-function landingWords(choice: Choice, toEdge: Metres, say: (m: Metres) => string): string {
-	const { outcome } = choice.rung.solution;
-	if (choice.rung.play.flight === 'putt') return 'roll it all the way';
-	const past = outcome.landingX - toEdge;
-	if (Math.abs(past) < ON_THE_EDGE) return 'land it on the edge of the green';
-	const where = past >= 0 ? `${say(past)} on` : `${say(-past)} short of the green`;
-	return `land it ${where}`;
-}
 
 /** Where the ball is meant to end, when that is well off the pin; empty otherwise. */
 export function endWords(choice: Choice, pin: Metres, say: (m: Metres) => string): string {
@@ -81,7 +71,10 @@ export function callWords(
 	const { vocabulary, name } = choice.swing;
 	return {
 		club,
-		landing: landingWords(choice, place.toEdge, say),
+		landing:
+			choice.rung.play.flight === 'putt'
+				? 'roll it all the way'
+				: landingWords(choice.rung.solution.outcome.landingX - place.toEdge, say),
 		swing:
 			choice.rung.play.flight === 'putt' ? 'long putting stroke' : swingWords(name, vocabulary),
 		aim: aimWords(choice, place.pin, say)
