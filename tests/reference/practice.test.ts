@@ -2,7 +2,7 @@ import { sampleCovariance, sampleStandardDeviation, sampleVariance } from 'simpl
 import { describe, expect, it } from 'vitest';
 import { cloudOf, ellipseOf } from '$lib/core/math/ellipse';
 import { createRng } from '$lib/core/math/random';
-import { shareOf } from '$lib/core/math/share';
+import { compareShares, luckOfAtLeast, shareOf } from '$lib/core/math/share';
 import { degrees, radians } from '$lib/core/units';
 import { wildBalls } from '$lib/core/practice/grouping';
 import { fitRolls, settlingBall, type RollStation } from '$lib/core/practice/rollFit';
@@ -169,5 +169,24 @@ describe('fit of roll-outs', () => {
 		const byLeft = [...candidates].sort((a, b) => left(a) - left(b));
 		expect(next.club).toBe(byLeft[0]!.club);
 		expect(settlingBall(stations, [], 0)).toBeNull();
+	});
+});
+
+describe('whether two shares differ', () => {
+	it('has the tails of the tasting of tea (R. A. Fisher, The Design of Experiments, 1935: 1 and 17 in 70)', () => {
+		const of = (hits: number) => ({ hits, of: 4 });
+		expect(luckOfAtLeast(of(4), of(0))).toBeCloseTo(1 / 70, 12);
+		expect(luckOfAtLeast(of(3), of(1))).toBeCloseTo(17 / 70, 12);
+		expect(luckOfAtLeast(of(0), of(4))).toBeCloseTo(1, 12);
+	});
+
+	it('is told of what luck would rarely show, in its direction, and never of one ball', () => {
+		expect(compareShares({ hits: 18, of: 20 }, { hits: 9, of: 20 })).toBe(1);
+		expect(compareShares({ hits: 2, of: 20 }, { hits: 9, of: 20 })).toBe(-1);
+		expect(compareShares({ hits: 12, of: 20 }, { hits: 9, of: 20 })).toBe(0);
+		for (let hits = 0; hits <= 20; hits++)
+			expect(compareShares({ hits: 1, of: 1 }, { hits, of: 20 })).toBeLessThanOrEqual(
+				hits > 0 ? 0 : 1
+			);
 	});
 });

@@ -122,12 +122,22 @@ describe('questions to practice', () => {
 		expect(quiet.speed.n).toBe(11);
 	});
 
-	it('means no landing where only the end was meant', () => {
-		const flag = practisedSession({ rules: { ...session.rules, measure: 'finish' } });
-		const own = { ...file, balls: [sessionBall()] };
+	it('judges a ball by what its session counts, and leaves out those of a session that is gone', () => {
 		const day = () => '2026-10-01';
-		expect(missedBalls(own, [flag], day)[0]!.meant).toBeNull();
-		expect(missedBalls(own, [session], day)[0]).toMatchObject({ meant: 14, tolerance: 0.75 });
+		const of = (balls: Parameters<typeof sessionBall>[0][]) => ({
+			...file,
+			balls: balls.map(sessionBall)
+		});
+		const own = of([{ landed: [14.5, 0] }, { landed: [15, 0] }]);
+		expect(missedBalls(own, [session], day).map(({ asMeant }) => asMeant)).toEqual([true, false]);
+		expect(missedBalls(own, [session], day)[0]).toMatchObject({
+			meant: 14,
+			flag: null,
+			tolerance: 0.75
+		});
+		const flag = practisedSession({ rules: { ...session.rules, mark: 'flag' }, mark: 18 });
+		expect(missedBalls(own, [flag], day)[0]).toMatchObject({ flag: 18 });
+		expect(missedBalls(own, [], day)).toEqual([]);
 	});
 
 	it('takes a ball of which only the carry is known for one on the line', () => {

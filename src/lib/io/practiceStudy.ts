@@ -11,7 +11,7 @@ import { clubToCore } from './club';
 import { dispersionOf } from './player';
 import { coreClub, plainGround, practiserOf } from './practiceSetup';
 import { bagOf, type Ball, type PupilFile } from './pupil';
-import { groundToCore, isOf, practisedOf, type Session } from './session';
+import { groundToCore, isHit, isOf, practisedOf, type Session } from './session';
 
 /** Balls of sessions by the kind they were of; in the order they come. */
 function kinds(balls: readonly Ball[]): Ball[][] {
@@ -114,26 +114,25 @@ export function spreadWire({ speed, direction, loft, lowPoint }: OwnSpread) {
 	};
 }
 
-/** The balls of a pupil's sessions as misses are counted. */
+/** The balls of a pupil's sessions as misses are counted; of a session that is gone nobody knows what was meant. */
 export function missedBalls(
 	file: PupilFile,
 	sessions: readonly Session[],
 	dayOf: (at: string) => string
 ): MissedBall[] {
-	const tolerance = new Map(sessions.map(({ id, rules }) => [id, rules]));
-	return fromSession(file.balls).map((ball) => {
-		const rules = tolerance.get(ball.sessionId!);
+	const known = new Map(sessions.map((session) => [session.id, session]));
+	return fromSession(file.balls).flatMap((ball) => {
+		const session = known.get(ball.sessionId!);
+		if (!session) return [];
+		const { rules, mark } = session;
 		return {
 			...practisedOf(ball),
-			// Where nothing but the end was meant, a short landing is no miss.
-			meant:
-				rules && (rules.measure === 'finish' || rules.measure === 'strokes')
-					? null
-					: (ball.meant ?? null),
+			meant: ball.meant ?? null,
 			lie: ball.lie,
 			day: dayOf(ball.at),
-			meantRoll: ball.meantRoll ?? null,
-			tolerance: rules?.tolerance ?? 1
+			flag: rules.mark === 'flag' ? mark : null,
+			tolerance: rules.tolerance,
+			asMeant: isHit(session, ball)
 		};
 	});
 }

@@ -26,3 +26,46 @@ export function shareOf(hits: number, of: number, confidence = 0.9): Share {
 	const half = (z / scale) * Math.sqrt((p * (1 - p)) / of + (z * z) / (4 * of * of));
 	return { hits, of, low: Math.max(0, middle - half), high: Math.min(1, middle + half) };
 }
+
+/** Natural logarithm of n!. */
+function logFactorial(n: number): number {
+	let sum = 0;
+	for (let i = 2; i <= n; i++) sum += Math.log(i);
+	return sum;
+}
+
+/** A difference that luck alone shows less often than this is told. */
+const LUCK = 0.1;
+
+/**
+ * How often luck alone would give the first so many hits or more, if both were equally good: the exact tail of the hypergeometric
+ * distribution.
+ *
+ * @source R. A. Fisher, The Design of Experiments (1935), chapter 2
+ */
+export function luckOfAtLeast(
+	one: Pick<Share, 'hits' | 'of'>,
+	other: Pick<Share, 'hits' | 'of'>
+): number {
+	const hits = one.hits + other.hits;
+	const of = one.of + other.of;
+	const ways = (n: number, k: number) => logFactorial(n) - logFactorial(k) - logFactorial(n - k);
+	let tail = 0;
+	for (let k = one.hits; k <= Math.min(one.of, hits); k++)
+		if (hits - k <= other.of)
+			tail += Math.exp(ways(one.of, k) + ways(other.of, hits - k) - ways(of, hits));
+	return Math.min(1, tail);
+}
+
+/**
+ * Whether one share can be told to be larger than another.
+ *
+ * @returns 1 where the first is larger, −1 where it is smaller, 0 where so few cannot tell
+ */
+export function compareShares(
+	one: Pick<Share, 'hits' | 'of'>,
+	other: Pick<Share, 'hits' | 'of'>
+): 1 | -1 | 0 {
+	if (luckOfAtLeast(one, other) < LUCK / 2) return 1;
+	return luckOfAtLeast(other, one) < LUCK / 2 ? -1 : 0;
+}

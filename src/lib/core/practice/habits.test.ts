@@ -7,25 +7,31 @@ const ball = (change: Partial<MissedBall> = {}): MissedBall => ({
 	...practisedBall({ landed: [6, 0.1], finished: [9, 0.2], meant: 6 }),
 	lie: 'fairway',
 	day: '2026-10-01',
-	meantRoll: 3,
+	flag: null,
 	tolerance: 1,
+	asMeant: false,
 	...change
 });
 
 describe('what went wrong', () => {
 	it.each([
-		['nothing', {}, null],
+		['nothing that counts as meant, whatever was said', { asMeant: true, tags: ['heavy'] }, null],
 		['what was said first, though it landed short', { tags: ['heavy'], landed: [3, 0] }, 'heavy'],
 		['a thin one', { tags: ['thin'] }, 'thin'],
-		['short', { landed: [4.9, 0] }, 'short'],
-		['long', { landed: [7.1, 0] }, 'long'],
-		['left', { landed: [6, -1.1] }, 'left'],
-		['right', { landed: [6, 1.1] }, 'right'],
-		['a run that is too long', { finished: [10.2, 0] }, 'runs-on'],
-		['a run that is too short', { finished: [7.8, 0] }, 'checks'],
-		['nothing of a run nobody forecast', { finished: [12, 0], meantRoll: null }, null],
-		['nothing of a landing nobody meant', { meant: null, landed: [3, 0], finished: null }, null],
-		['nothing a toe alone', { tags: ['toe'] }, null]
+		['short', { landed: [4.9, 0.3] }, 'short'],
+		['long', { landed: [7.1, -0.3] }, 'long'],
+		['left', { landed: [6.5, -1.1] }, 'left'],
+		['right', { landed: [5.5, 1.1] }, 'right'],
+		['nothing of a landing nobody saw', { inferred: true, landed: [3, 0] }, null],
+		['a run that is too long', { flag: 8, landed: [6.4, 0], finished: [9.5, 0.4] }, 'runs-on'],
+		['a run that is too short', { flag: 12, landed: [6, 0] }, 'checks'],
+		[
+			'a short landing where the end was meant',
+			{ flag: 9, landed: [3, 0], finished: [5, 0] },
+			'short'
+		],
+		['a flag missed to the side', { flag: 9, landed: [6, 0], finished: [9.5, 2] }, 'right'],
+		['nothing of an end nobody saw', { flag: 9, finished: null }, null]
 	] as const)('is %s', (_, change, miss) => {
 		expect(missOf(ball(change as Partial<MissedBall>))).toBe(miss);
 	});
@@ -33,7 +39,8 @@ describe('what went wrong', () => {
 	it('is counted, the most frequent first, with what it may be and a drill there is', () => {
 		const heavy = Array.from({ length: 5 }, () => ball({ tags: ['heavy'] }));
 		const short = Array.from({ length: 2 }, () => ball({ landed: [4, 0] }));
-		const habits = habitsOf([...short, ...heavy, ball(), ball(), ball()]);
+		const fine = Array.from({ length: 3 }, () => ball({ asMeant: true }));
+		const habits = habitsOf([...short, ...heavy, ...fine]);
 		expect(habits.map(({ miss, share }) => [miss, share.hits, share.of])).toEqual([
 			['heavy', 5, 10],
 			['short', 2, 10]
@@ -46,9 +53,9 @@ describe('what went wrong', () => {
 	it('gathers by club, the worst first, and names what is most frequent there', () => {
 		const balls = [
 			ball({ club: 'SW', tags: ['heavy'] }),
-			ball({ club: 'SW' }),
+			ball({ club: 'SW', asMeant: true }),
 			ball({ club: '9i', tags: ['thin'] }),
-			ball({ club: 'PW' })
+			ball({ club: 'PW', asMeant: true })
 		];
 		expect(
 			missesBy(balls, ({ club }) => club).map(({ name, share, most }) => [name, share.hits, most])

@@ -11,9 +11,11 @@ export interface MissedBall extends PractisedBall {
 	lie: string;
 	/** Day of the session, as a person writes it: 2026-10-18. */
 	day: string;
-	/** How far it was to roll; null where nothing was forecast. */
-	meantRoll: Metres | null;
+	/** Where it was to end; null where only the landing was meant. */
+	flag: Metres | null;
 	tolerance: Metres;
+	/** Whether its drill counts it as done as meant: the one yardstick, the same that the session's score has. */
+	asMeant: boolean;
 }
 
 /** The drill that treats a miss (common practice, no source). */
@@ -29,30 +31,28 @@ export const TREATED_BY: Readonly<Record<Miss, DrillId>> = {
 };
 
 const TAGGED: readonly (StrikeTag & Miss)[] = ['heavy', 'thin', 'left', 'right'];
-/** Off line by more than this share of the carry is left or right (assumption: some 8°). */
-const OFF_LINE = 0.14;
-/** A roll that differs by more than this share and length from what was meant. */
-const ROLL_SHARE = 0.35;
-const ROLL_LENGTH: Metres = 0.6;
+/** Along the line or to the side, whichever is farther off. */
+const sideOrLength = (along: Metres, right: Metres): Miss =>
+	Math.abs(right) > Math.abs(along) ? (right < 0 ? 'left' : 'right') : along < 0 ? 'short' : 'long';
 
 /**
- * What went wrong with a ball: what was said of the strike first, then where it landed, then how it ran.
+ * What went wrong with a ball: what was said of the strike first; a ball meant to land somewhere is judged by its landing, one meant to end
+ * somewhere by its end, and by its run where it landed right.
  *
  * @param ball with what was meant
- * @returns null for a ball that did what it was to do
+ * @returns null for a ball that did what it was to do, or of which nothing more is known
  */
 export function missOf(ball: MissedBall): Miss | null {
+	if (ball.asMeant) return null;
 	const said = TAGGED.find((tag) => ball.tags.includes(tag));
 	if (said) return said;
-	const [along, right] = ball.landed;
-	const off = ball.meant === null ? 0 : along - ball.meant;
-	if (Math.abs(off) > ball.tolerance) return off < 0 ? 'short' : 'long';
-	if (Math.abs(right) > Math.max(ball.tolerance / 2, OFF_LINE * along))
-		return right < 0 ? 'left' : 'right';
-	if (!ball.finished || ball.meantRoll === null) return null;
-	const ran = ball.finished[0] - along - ball.meantRoll;
-	if (Math.abs(ran) <= Math.max(ROLL_LENGTH, ROLL_SHARE * ball.meantRoll)) return null;
-	return ran > 0 ? 'runs-on' : 'checks';
+	const landed = ball.landed[0] - (ball.meant ?? ball.landed[0]);
+	if (ball.flag === null) return ball.inferred ? null : sideOrLength(landed, ball.landed[1]);
+	if (!ball.finished) return null;
+	const [off, right] = [ball.finished[0] - ball.flag, ball.finished[1]];
+	const landedRight = !ball.inferred && ball.meant !== null && Math.abs(landed) <= ball.tolerance;
+	if (landedRight && Math.abs(off) > Math.abs(right)) return off > 0 ? 'runs-on' : 'checks';
+	return sideOrLength(off, right);
 }
 
 /** How often a miss happens. */
@@ -82,7 +82,7 @@ export function habitsOf(balls: readonly MissedBall[]): Habit[] {
 		.sort((a, b) => b.share.hits - a.share.hits);
 }
 
-/** Where misses gather: shares of balls that went wrong, by one thing. */
+/** Where misses gather: shares of balls that were not as meant, by one thing. */
 export interface MissesBy {
 	name: string;
 	share: Share;
@@ -105,7 +105,7 @@ export function missesBy(
 	return [...heaps]
 		.map(([name, heap]) => ({
 			name,
-			share: shareOf(heap.filter((ball) => missOf(ball) !== null).length, heap.length),
+			share: shareOf(heap.filter(({ asMeant }) => !asMeant).length, heap.length),
 			most: habitsOf(heap)[0]?.miss ?? null
 		}))
 		.sort((a, b) => b.share.hits / b.share.of - a.share.hits / a.share.of);

@@ -91,30 +91,39 @@ describe('what is said of a group', () => {
 });
 
 describe('what is said of a score', () => {
-	it('counts against the last time', () => {
-		const score = (hits: number, last: number | null) =>
-			scoreWords(
-				{
-					kind: 'hits',
-					share: shareOf(hits, 10),
-					last: last === null ? null : shareOf(last, 20)
-				},
-				SAY_METRIC
-			);
-		expect(score(6, null)).toBe('6 of 10 (60 %) as meant.');
-		expect(score(6, 8)).toBe('6 of 10 (60 %) as meant, better than last time: 8 of 20.');
-		expect(score(4, 10)).toContain('behind last time');
-		expect(score(5, 10)).toContain('level with last time');
+	const box = { mark: 'box', measure: 'roll-out', tolerance: 1 } as const;
+	const of = (score: Parameters<typeof scoreWords>[0]) => scoreWords(score, box, SAY_METRIC);
+	const hits = (n: number, last: number | null) =>
+		of({ kind: 'hits', share: shareOf(n, 20), last: last === null ? null : shareOf(last, 20) });
+
+	it('says by what it counts, and compares with the last time only what can be told', () => {
+		const six = '6 of 20 (30 %) as meant: landed within 1.0 m of the mark';
+		expect(hits(6, null)).toBe(`${six}.`);
+		expect(hits(6, 8)).toBe(`${six}. Last time 8 of 20: too few balls to call it a difference.`);
+		expect(hits(6, 0)).toBe(`${six}, better than last time: 0 of 20.`);
+		expect(hits(6, 17)).toContain('behind last time: 17 of 20');
+		expect(of({ kind: 'hits', share: shareOf(1, 1), last: shareOf(3, 20) })).toContain(
+			'too few balls'
+		);
+	});
+
+	it.each([
+		[{ ...box, mark: 'flag' }, 'ended within 1.0 m of the flag'],
+		[{ ...box, measure: 'strike' }, 'struck well'],
+		[{ ...box, measure: 'strokes' }, 'holed in two']
+	] as const)('counts what %j asks for', (rules, words) => {
+		const score = { kind: 'hits', share: shareOf(1, 2), last: null } as const;
+		expect(scoreWords(score, rules, SAY_METRIC)).toContain(words);
 	});
 
 	it('counts strokes and pairs', () => {
-		expect(scoreWords({ kind: 'strokes', total: 21, upAndDown: shareOf(4, 9) }, SAY_METRIC)).toBe(
+		expect(of({ kind: 'strokes', total: 21, upAndDown: shareOf(4, 9) })).toBe(
 			'21 strokes for 9 balls; up and down 4 of 9 (44 %).'
 		);
-		expect(scoreWords({ kind: 'worse', pairs: 3, median: 2.4 }, SAY_METRIC)).toBe(
+		expect(of({ kind: 'worse', pairs: 3, median: 2.4 })).toBe(
 			'Worse of two: 2.4 m off in the middle of 3 pairs.'
 		);
-		expect(scoreWords({ kind: 'worse', pairs: 0, median: null }, SAY_METRIC)).toContain('No pair');
+		expect(of({ kind: 'worse', pairs: 0, median: null })).toContain('No pair');
 	});
 });
 

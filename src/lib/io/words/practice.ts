@@ -4,9 +4,10 @@ import type { Group } from '$lib/core/practice/grouping';
 import type { Miss } from '$lib/core/practice/habits';
 import type { StrikeTag } from '$lib/core/practice/practised';
 import type { LeftOut } from '$lib/core/practice/propose';
-import type { Share } from '$lib/core/math/share';
+import { compareShares, type Share } from '$lib/core/math/share';
 import type { SpinShape } from '$lib/core/setup/flights';
 import type { Metres } from '$lib/core/units';
+import type { Drill } from '$lib/core/practice/drill';
 import type { Say } from './say';
 
 /** What is said of a strike. */
@@ -120,8 +121,20 @@ export function leftOutWords({ why, past }: LeftOut, club: string, say: Say): st
 const shareWords = ({ hits, of }: Share, say: Say): string =>
 	`${hits} of ${of}${of > 0 ? ` (${say.percent(hits / of)})` : ''}`;
 
+/** By what a drill counts its balls. */
+type MeantBy = Pick<Drill, 'mark' | 'measure' | 'tolerance'>;
+
+/** What it takes for a ball of a drill to be as meant. */
+export function meantWords({ mark, measure, tolerance }: MeantBy, say: Say): string {
+	if (measure === 'strike') return 'struck well';
+	if (measure === 'strokes') return 'holed in two';
+	return mark === 'flag'
+		? `ended within ${say.length(tolerance)} of the flag`
+		: `landed within ${say.length(tolerance)} of the mark`;
+}
+
 /** How a session went, in one sentence. */
-export function scoreWords(score: Score, say: Say): string {
+export function scoreWords(score: Score, rules: MeantBy, say: Say): string {
 	if (score.kind === 'strokes')
 		return `${score.total} strokes for ${score.upAndDown.of} balls; up and down ${shareWords(score.upAndDown, say)}.`;
 	if (score.kind === 'worse')
@@ -129,10 +142,12 @@ export function scoreWords(score: Score, say: Say): string {
 			? 'No pair was followed to its end.'
 			: `Worse of two: ${say.length(score.median)} off in the middle of ${score.pairs} pairs.`;
 	const { share, last } = score;
-	if (!last) return `${shareWords(share, say)} as meant.`;
-	const better = share.of > 0 && last.of > 0 ? share.hits / share.of - last.hits / last.of : 0;
-	const against = better > 0 ? 'better than' : better < 0 ? 'behind' : 'level with';
-	return `${shareWords(share, say)} as meant, ${against} last time: ${last.hits} of ${last.of}.`;
+	const done = `${shareWords(share, say)} as meant: ${meantWords(rules, say)}`;
+	if (!last || last.of === 0 || share.of === 0) return `${done}.`;
+	const told = compareShares(share, last);
+	const before = `${last.hits} of ${last.of}`;
+	if (told === 0) return `${done}. Last time ${before}: too few balls to call it a difference.`;
+	return `${done}, ${told > 0 ? 'better than' : 'behind'} last time: ${before}.`;
 }
 
 /** A miss, and what usually causes it (common practice, no source). */
