@@ -9,19 +9,19 @@
 	import { keepOnDevice } from '$lib/ui/shell/onDevice';
 	import { watchForNewVersion } from '$lib/ui/shell/newVersion';
 	import { tellWhatIsUnhandled } from '$lib/ui/shell/unhandled';
+	import { playAsAsked } from '$lib/ui/shell/pupilAsked.svelte';
 	import { arrival } from '$lib/ui/state/arrival';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 
 	const { children, data } = $props();
-	let arrived = $state(false);
+	playAsAsked();
 	onMount(() => {
 		let left = false;
 		const stops = [watchForNewVersion(), tellWhatIsUnhandled()];
 		const begin = async () => {
 			await arrival.over();
 			if (left) return;
-			arrived = true;
 			void keepOnDevice();
 			stops.push(preferences.follow());
 			if (data.demo)
@@ -41,8 +41,3 @@
 <svelte:head><title>Crisp Landing</title></svelte:head>
 <AppHeader />
 <main class="max-md:pb-16">{@render children()}</main>
-{#if arrived}
-	{#await import('$lib/ui/shell/toaster') then { Toaster }}
-		<Toaster position="bottom-left" duration={6000} />
-	{/await}
-{/if}

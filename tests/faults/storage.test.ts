@@ -125,7 +125,7 @@ describe('a clock that was set back', () => {
 		bench.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 		const one = await bench.save('One', false);
 		const two = await bench.save('Two', true);
-		expect(new Set(['future', one.id, two.id]).size).toBe(3);
+		expect(new Set(['future', one.saved.id, two.saved.id]).size).toBe(3);
 		expect((await shotShelf.read()).rows).toHaveLength(3);
 		await bench.close();
 	});

@@ -6,7 +6,7 @@ import { shotDraftSchema } from '$lib/io/shot';
 import { seedOnce } from './archive';
 import { database } from './database';
 import { duplicateShot, readShot, removeShot, renameShot, saveShot, shotShelf } from './savedShots';
-import { readLastShot, readPreferences, writeLastShot, writePreferences } from './settings';
+import { readLastShot, writeLastShot } from './settings';
 
 const shot = shotDraftSchema.parse({
 	situation: { toEdge: 2, edgeToPin: 7, stimpFeet: 9 },
@@ -60,18 +60,6 @@ describe('last shot', () => {
 		expect(await readLastShot()).toMatchObject({ id: 'a' });
 		await database.settings.put({ key: 'lastShot', value: { situation: 5 } });
 		expect(await readLastShot()).toBe('broken');
-	});
-});
-
-describe('preferences', () => {
-	it('are those of a first visit, then the written ones; what is broken counts as unset', async () => {
-		expect(await readPreferences()).toEqual({ theme: 'paper', aloud: false });
-		await writePreferences({ theme: 'slate', aloud: false });
-		expect(await readPreferences()).toEqual({ theme: 'slate', aloud: false });
-		await database.settings.put({ key: 'preferences', value: { theme: 'tartan' } });
-		expect(await readPreferences()).toEqual({ theme: 'paper', aloud: false });
-		await database.settings.put({ key: 'preferences', value: 7 });
-		expect(await readPreferences()).toEqual({ theme: 'paper', aloud: false });
 	});
 });
 

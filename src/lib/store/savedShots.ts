@@ -22,6 +22,19 @@ export const saveShot = (
 	id: string = newId()
 ): Promise<SavedShot> => shotShelf.put({ id, name, savedAt: stamp(), shot });
 
+/** A name that no kept shot has: the one wished for, or with the next number behind it. */
+export async function freeName(wished: string): Promise<string> {
+	const taken = new Set((await shotShelf.read()).rows.map(({ name }) => name));
+	for (let n = 1; ; n++) {
+		const behind = n === 1 ? '' : ` ${n}`;
+		const name = wished.slice(0, LONGEST_NAME - behind.length) + behind;
+		if (!taken.has(name)) return name;
+	}
+}
+
+/** Puts a kept shot back as it was before it was saved over. */
+export const putBackShot = (before: SavedShot): Promise<SavedShot> => shotShelf.put(before);
+
 /**
  * Saves changes of a kept shot beside those that another tab made meanwhile; see `Shelf.merge`.
  *
@@ -44,10 +57,12 @@ export const copyForPupil = (
 	{ name, shot }: SavedShot,
 	pupil: { id: string; name: string }
 ): Promise<SavedShot> =>
-	saveShot(`${name} (${pupil.name})`.slice(0, LONGEST_NAME), { ...shot, pupilId: pupil.id });
+	freeName(`${name} (${pupil.name})`).then((free) =>
+		saveShot(free, { ...shot, pupilId: pupil.id })
+	);
 
 export const duplicateShot = ({ name, shot }: SavedShot): Promise<SavedShot> =>
-	saveShot(`${name} (copy)`.slice(0, LONGEST_NAME), shot);
+	freeName(`${name} (copy)`).then((free) => saveShot(free, shot));
 
 /** Removes a shot and hands back what undoes it. */
 export const removeShot = (id: string): Promise<Undo> => shotShelf.remove(id);

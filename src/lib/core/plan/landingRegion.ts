@@ -16,7 +16,7 @@ export interface LandingRegion {
 	cell: Metres;
 	columns: number;
 	rows: number;
-	/** Distance from the hole at rest, row by row from the lowest z; NaN where the club cannot land it. */
+	/** Distance at rest from the hole, or from the other place where the play is meant to end, row by row from the lowest z; NaN where the club cannot land it. */
 	leave: Float64Array;
 	/** `FATE` of each. */
 	fate: Uint8Array;
@@ -25,7 +25,7 @@ export interface LandingRegion {
 const MOST_COLUMNS = 44;
 const FINEST: Metres = 0.3;
 const WIDEST: Metres = 7;
-const PAST_PIN: Metres = 2;
+const PAST_END: Metres = 2;
 const CARRY_TABLE = 16;
 
 /** Of one play aimed straight ahead, against its carries, which rise: head speeds, and how far to the right it comes down. */
@@ -55,7 +55,8 @@ function fateOf(out: Outcome): number {
 }
 
 /**
- * Where a play may land: every spot of a grid between the ball and a little past the hole is played to, and what it leads to is kept.
+ * Where a play may land: every spot of a grid between the ball and a little past where it is meant to end is played to, and what it
+ * leads to is kept.
  *
  * @param rung a solved play that flies
  * @returns the spot meant is the one that the ball comes down on where the ground is level; on a slope it differs by centimetres
@@ -63,7 +64,8 @@ function fateOf(out: Outcome): number {
 export function landingRegion(question: Question, rung: Rung): LandingRegion {
 	const { situation, pin } = question;
 	const half = Math.min(WIDEST, Math.max(1.5, 0.45 * pin));
-	const length = pin + Math.min(PAST_PIN, situation.beyondPin);
+	const end = rung.safe ? rung.target : pin;
+	const length = Math.max(pin, end) + Math.min(PAST_END, situation.beyondPin);
 	const fromX = Math.max(0.3, situation.toEdge - 1.5);
 	const cell = Math.max(FINEST, (length - fromX) / MOST_COLUMNS);
 	const columns = Math.max(2, Math.ceil((length - fromX) / cell) + 1);
@@ -82,7 +84,7 @@ export function landingRegion(question: Question, rung: Rung): LandingRegion {
 		if (carry < carries[0]! || carry > carries.at(-1)!) continue;
 		const aim = Math.atan2(z, x) - interpolate(carries, starts, carry);
 		playIntended(intent, scene, interpolate(carries, speeds, carry), aim, out);
-		leave[at] = Math.hypot(out.finishX - pin, out.finishZ);
+		leave[at] = Math.hypot(out.finishX - end, out.finishZ - rung.side);
 		fate[at] = fateOf(out);
 	}
 	return { fromX, fromZ, cell, columns, rows, leave, fate };

@@ -177,7 +177,7 @@ describe('what else is said', () => {
 	});
 
 	it('is what another place for the same play costs and spares, and whether it is kinder in everything', () => {
-		const past = rung('PW', { play: pitch.play, target: question.target + 2, safe: true });
+		const past = rung('PW', { play: pitch.play, target: question.pin + 2, safe: true });
 		const spared = (there: { fourOrMore: number; hazard: number }) =>
 			coded(
 				reasons([option(pitch, 2.5, { fourOrMore: 0.2, hazard: 0.1 }), option(past, 2.6, there)]),

@@ -122,7 +122,7 @@ function habit(
 }
 
 /** The same play at another place, and whether that place is kinder in everything that can go wrong. */
-function safeShot({ target }: Question, ranked: readonly SampledRung[]): Reason | null {
+function safeShot({ pin }: Question, ranked: readonly SampledRung[]): Reason | null {
 	const best = ranked[0]!;
 	const other = ranked.find(({ rung }) => rung.play === best.rung.play && rung !== best.rung);
 	const saves = (): number | null =>
@@ -130,7 +130,7 @@ function safeShot({ target }: Question, ranked: readonly SampledRung[]): Reason 
 	if (best.rung.safe)
 		return {
 			code: 'playedSafe',
-			past: best.rung.target - target,
+			past: best.rung.target - pin,
 			side: best.rung.side,
 			saves: saves()
 		};
@@ -138,7 +138,7 @@ function safeShot({ target }: Question, ranked: readonly SampledRung[]): Reason 
 	const [at, there] = [best.statistics, other.statistics];
 	return {
 		code: 'safeCosts',
-		target: other.rung.target - target,
+		target: other.rung.target - pin,
 		more: pairedDifference(other.finishes, best.finishes).mean,
 		fourOrMoreLess: at.chances.fourOrMore - there.chances.fourOrMore,
 		kinder:

@@ -41,7 +41,7 @@
 	const pool = new PlannerPool(startPlanner);
 	onDestroy(() => pool.close());
 	const today = new TodaysGreen();
-	onMount(() => void today.read());
+	onMount(() => today.follow());
 	onMount(() => shortcuts.use({ heading: 'The bag', shortcuts: historyShortcuts(bench) }));
 
 	const file = $derived(bench.file);

@@ -2,7 +2,7 @@ import type { Attachment } from 'svelte/attachments';
 
 /** What can be focused in a row, in order. */
 const FOCUSABLE = 'a[href], button:not([disabled]), input:not([disabled]), select:not([disabled])';
-const UNDO = '[data-sonner-toast] [data-button]';
+const UNDO = '[data-message] [data-undo]';
 
 const focusableIn = (row: Element | undefined): HTMLElement[] =>
 	row ? [...row.querySelectorAll<HTMLElement>(FOCUSABLE)] : [];

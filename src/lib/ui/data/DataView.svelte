@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Download from '@lucide/svelte/icons/download';
 	import { onDestroy, onMount } from 'svelte';
-	import { toast } from 'svelte-sonner';
+	import { tell } from '$lib/ui/shell/messages.svelte';
 	import { MOST_ARCHIVE_BYTES } from '$lib/io/archive/archive';
 	import { noteBackup } from '$lib/store/backup';
 	import type { FileHelper } from '$lib/workers/fileHelper';
@@ -23,7 +23,6 @@
 		offer: ArchiveOffer;
 		helper: FileHelper;
 	}
-	const UNDO_FOR = 15_000;
 	const work = new FileWork();
 	let doing = $state('');
 	let problem = $state('');
@@ -49,7 +48,7 @@
 			const { file, name, counts } = await helper.saveArchive(progress);
 			downloadBlob(name, file);
 			await noteBackup();
-			toast.success(exportedWords(counts));
+			tell(exportedWords(counts));
 		});
 	}
 
@@ -76,13 +75,13 @@
 			const words = await helper.takeIn(bringBack);
 			const undo = () =>
 				attempt(async () => {
-					toast(undoneWords(await helper.undo()));
+					tell(undoneWords(await helper.undo()));
 					helper.close();
 				});
-			toast.success(words, {
-				duration: UNDO_FOR,
-				action: { label: 'Undo', onClick: () => void undo() },
-				onAutoClose: () => helper.close()
+			tell(words, {
+				label: 'Undo',
+				run: () => void undo(),
+				passed: () => helper.close()
 			});
 			return 'keep';
 		}, helper);
@@ -93,7 +92,7 @@
 		return work.begin(async (helper, progress) => {
 			const differences = await helper.compareArchive(file, progress);
 			if (differences.length === 0)
-				toast.success(`${file.name} holds everything that is here: it would all come back.`);
+				tell(`${file.name} holds everything that is here: it would all come back.`);
 			else
 				problem = `${file.name}: ${differences.join('; ')}. Save an archive anew to have it all.`;
 		});

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { format, formatDistanceToNow } from 'date-fns';
+	import { formatDistanceToNow } from 'date-fns';
+	import { whenWords } from '$lib/ui/format/dates';
 	import { onMount } from 'svelte';
 	import { MOST_ARCHIVE_BYTES } from '$lib/io/archive/archive';
 	import { followBackup, type BackupState } from '$lib/store/backup';
@@ -51,7 +52,7 @@
 		<dt class="text-(--faint)">Last archive</dt>
 		<dd data-testid="last-archive">
 			{#if backup?.savedAt}
-				{format(new Date(backup.savedAt), 'd MMM yyyy, HH:mm')}
+				{whenWords(backup.savedAt)}
 				<span class="text-(--faint)">({formatDistanceToNow(new Date(backup.savedAt))} ago)</span>.
 				{changed}
 			{:else if backup}

@@ -22,11 +22,12 @@
 	const angle = $derived(Math.min(swing.angle, 2.6));
 	const hand = $derived(at(angle, ARM));
 	const through = $derived([-hand[0], hand[1]] as const);
-	/** Marks beside the swing first, then others that stand clear of them. */
+	/** The mark that the words name first, then its neighbours, then others that stand clear of them. */
 	const marks = $derived.by(() => {
 		const all = SWING_MARKS[swing.vocabulary];
-		const beside = all.filter(({ name }) => swing.between.includes(name));
-		const wanted = [...beside.slice(-1), ...beside.slice(0, -1), ...all.toReversed()];
+		const named = all.filter(({ name }) => name === swing.name);
+		const beside = all.filter(({ name }) => swing.between.includes(name)).toReversed();
+		const wanted = [...named, ...beside, ...all.toReversed()];
 		return clearMarks(wanted, APART).map((mark) => ({ ...mark, place: at(mark.angle, ARM + 6) }));
 	});
 	const wide = $derived(angle > Math.PI / 2 ? 1 : 0);

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Download from '@lucide/svelte/icons/download';
 	import { onDestroy } from 'svelte';
-	import { toast } from 'svelte-sonner';
+	import { tell, tellTrouble } from '$lib/ui/shell/messages.svelte';
 	import { greenFile } from '$lib/store/fileOf';
 	import { attempt } from '$lib/ui/shell/attempt';
 	import { formatEsriGrid, MOST_GRID_BYTES } from '$lib/io/esriGrid';
@@ -25,7 +25,7 @@
 
 	const reading = new FileWork();
 	onDestroy(() => reading.clear());
-	const say = (message: string) => toast.error(message, { duration: 12_000 });
+	const say = (message: string) => tellTrouble(message);
 	const name = $derived(fileNameOf(bench.green.name));
 
 	function take(words: string, apply: (green: GreenWire) => void) {
@@ -38,7 +38,7 @@
 		}
 		bench.change(apply);
 		bench.selected = null;
-		toast.success(words, { action: { label: 'Undo', onClick: () => bench.undo() } });
+		tell(words, { label: 'Undo', run: () => bench.undo() });
 	}
 
 	function takeHeights(text: string, file: string) {

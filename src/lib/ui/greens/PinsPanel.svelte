@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { resolve } from '$app/paths';
-	import { toast } from 'svelte-sonner';
+	import { tell } from '$lib/ui/shell/messages.svelte';
 	import { createHeightField } from '$lib/core/green/heightGrid';
 	import { bearingOf } from '$lib/io/green';
 	import { toPercent } from '$lib/core/units';
@@ -31,7 +31,7 @@
 		const { name } = pins[index]!;
 		bench.change((green) => green.pins.splice(index, 1));
 		bench.selected = null;
-		toast(`Removed pin “${name}”.`, { action: { label: 'Undo', onClick: () => bench.undo() } });
+		tell(`Removed pin “${name}”.`, { label: 'Undo', run: () => bench.undo() });
 	}
 </script>
 

@@ -1,9 +1,10 @@
 <script lang="ts">
-	import { format, startOfDay } from 'date-fns';
+	import { startOfDay } from 'date-fns';
 	import { scaleLinear } from 'd3-scale';
 	import type { ReadingWire } from '$lib/io/reading';
 	import Axis from '$lib/ui/drawing/Axis.svelte';
 	import { pathThrough } from '$lib/ui/drawing/scale';
+	import { shortDayWords } from '$lib/ui/format/dates';
 	import { speedWords, whenWords } from './readingWords';
 
 	interface Props {
@@ -45,7 +46,6 @@
 		const every = Math.ceil(days.length / Math.max(2, Math.floor(width / 110)));
 		return days.filter((_, i) => i % every === 0);
 	});
-	const dateWords = (time: number) => format(time, 'd MMM');
 </script>
 
 <figure bind:clientWidth={width}>
@@ -70,7 +70,7 @@
 			scale={x}
 			y={HEIGHT - BOTTOM}
 			ticks={dates}
-			words={dateWords}
+			words={shortDayWords}
 			tickSize={4}
 		/>
 		<path d={pathThrough(points.map(({ reading, at }) => [x(at), y(reading.stimpFeet)]))} />

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Trash2 from '@lucide/svelte/icons/trash-2';
-	import { toast } from 'svelte-sonner';
+	import { tell } from '$lib/ui/shell/messages.svelte';
 	import type { ClubWire } from '$lib/io/club';
 	import type { ReadingWire } from '$lib/io/reading';
 	import { removeReading } from '$lib/store/greens';
@@ -22,8 +22,9 @@
 
 	async function remove(reading: ReadingWire) {
 		const undo = await removeReading(reading.id);
-		toast(`Removed the reading of ${whenWords(reading)}.`, {
-			action: { label: 'Undo', onClick: () => void undo() }
+		tell(`Removed the reading of ${whenWords(reading)}.`, {
+			label: 'Undo',
+			run: () => void undo()
 		});
 	}
 </script>

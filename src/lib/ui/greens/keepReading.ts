@@ -1,5 +1,5 @@
 import { newId } from '$lib/store/newId';
-import { toast } from 'svelte-sonner';
+import { tell, tellTrouble } from '$lib/ui/shell/messages.svelte';
 import type { ReadingWire } from '$lib/io/reading';
 import { removeReading, saveReading } from '$lib/store/greens';
 import { speedWords } from './readingWords';
@@ -24,13 +24,14 @@ export async function keepReading(greenId: string, found: Found): Promise<boolea
 	try {
 		await saveReading(reading);
 	} catch (error) {
-		toast.error(
+		tellTrouble(
 			`Not kept; everything is still here. ${error instanceof Error ? error.message : ''}`
 		);
 		return false;
 	}
-	toast.success(`Kept: ${speedWords(reading)}.`, {
-		action: { label: 'Undo', onClick: () => void removeReading(reading.id) }
+	tell(`Kept: ${speedWords(reading)}.`, {
+		label: 'Undo',
+		run: () => void removeReading(reading.id)
 	});
 	return true;
 }

@@ -1,5 +1,5 @@
-import { format } from 'date-fns';
 import { isAhead, type ReadingWire } from '$lib/io/reading';
+import { whenWords as timeWords } from '$lib/ui/format/dates';
 import { compassWords } from './compass';
 
 const METHOD = {
@@ -11,7 +11,7 @@ const METHOD = {
 
 /** When a reading was taken, in local time; a date in the future is said to be one. */
 export function whenWords(reading: ReadingWire, now = Date.now()): string {
-	const when = format(new Date(reading.takenAt), 'd MMM yyyy, HH:mm');
+	const when = timeWords(reading.takenAt);
 	return isAhead(reading, now) ? `${when} (in the future by this clock)` : when;
 }
 

@@ -29,7 +29,7 @@ describe('readings', () => {
 
 	it('say when they were taken, and that a date ahead of this clock is one', () => {
 		const taken = Date.parse(reading.takenAt);
-		expect(whenWords(reading, taken + 1000)).toMatch(/^\d+ \w+ \d{4}, \d\d:\d\d$/);
+		expect(whenWords(reading, taken + 1000)).toMatch(/\d{4}.*\d\d:\d\d/);
 		expect(whenWords(reading, taken - 3_500_000)).not.toContain('future');
 		expect(whenWords(reading, taken - 3_700_000)).toContain('(in the future by this clock)');
 	});

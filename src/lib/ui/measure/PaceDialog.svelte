@@ -5,6 +5,7 @@
 	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
 	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
 	import { PaceCounter } from '$lib/ui/state/paceCounter.svelte';
+	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import HoldPicture from './HoldPicture.svelte';
 
@@ -16,9 +17,8 @@
 	}
 	const { legs, onfound, onclose }: Props = $props();
 
-	const pupil = $derived(playing.file.pupil);
 	// svelte-ignore state_referenced_locally
-	const counter = new PaceCounter(legs.length, () => pupil.pace);
+	const counter = new PaceCounter(legs.length, () => preferences.current.pace);
 	onDestroy(() => counter.stop());
 	const say = ({ distance, error }: Paced) =>
 		`${formatFigure(distance, playing.style)} ± ${formatLength(error, playing.style)}`;
@@ -28,7 +28,7 @@
 <SheetDialog
 	bind:open={() => true, (open) => !open && onclose()}
 	title="Pace it"
-	description={`${pupil.name}’s pace is ${Math.round(pupil.pace * 100)} cm; it is set on their page.`}
+	description={`Your pace is ${Math.round(preferences.current.pace * 100)} cm; it is set under Settings.`}
 >
 	<div class="grid content-start gap-4">
 		<HoldPicture kind="walk" label="A walk from the ball to a corner and on to the flag." />

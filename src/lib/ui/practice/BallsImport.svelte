@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { toast } from 'svelte-sonner';
+	import { tell } from '$lib/ui/shell/messages.svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { SWING_MARKS } from '$lib/core/player/swingLength';
@@ -118,8 +118,9 @@
 			const id = sessionId;
 			open = false;
 			table = null;
-			toast.success(`${balls.length} balls read from ${name}.`, {
-				action: { label: 'Undo', onClick: () => void attempt(undo) }
+			tell(`${balls.length} balls read from ${name}.`, {
+				label: 'Undo',
+				run: () => void attempt(undo)
 			});
 			await goto(resolve('/practice/[id]', { id }));
 		});

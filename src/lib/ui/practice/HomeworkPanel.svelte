@@ -4,7 +4,7 @@
 	import Printer from '@lucide/svelte/icons/printer';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { format } from 'date-fns';
-	import { toast } from 'svelte-sonner';
+	import { tell } from '$lib/ui/shell/messages.svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { MOST_ARCHIVE_BYTES } from '$lib/io/archive/archive';
@@ -44,8 +44,7 @@
 			}
 			problems = [];
 			playing.choose(taken.homework.pupilId);
-			if (taken.balls > 0)
-				toast.success(`“${taken.homework.name}” came back with ${taken.balls} balls.`);
+			if (taken.balls > 0) tell(`“${taken.homework.name}” came back with ${taken.balls} balls.`);
 			else await begin(taken.homework);
 		});
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Printer from '@lucide/svelte/icons/printer';
-	import { format } from 'date-fns';
+	import { longDayWords, noonOf } from '$lib/ui/format/dates';
 	import { resolve } from '$app/paths';
 	import { doneOf, type Homework, type HomeworkCell } from '$lib/io/homework';
 	import { PLAIN_BALL, type Ball, type PupilFile } from '$lib/io/pupil';
@@ -11,7 +11,7 @@
 	import CarriesForm from '$lib/ui/controls/CarriesForm.svelte';
 	import { lengthStyle } from '$lib/ui/format/lengths';
 	import { attempt } from '$lib/ui/shell/attempt';
-	import { toast } from 'svelte-sonner';
+	import { tell } from '$lib/ui/shell/messages.svelte';
 	import { cellWords } from './homeworkWords';
 
 	interface Props {
@@ -44,7 +44,7 @@
 		const before = file;
 		return attempt(async () => {
 			await keepPupilFile(before, { ...before, balls: [...before.balls, ...balls] });
-			toast.success(`${balls.length} ${balls.length === 1 ? 'carry' : 'carries'} noted.`);
+			tell(`${balls.length} ${balls.length === 1 ? 'carry' : 'carries'} noted.`);
 		});
 	}
 </script>
@@ -59,7 +59,7 @@
 	<header class="border-b-2 border-(--ink) pb-2">
 		<h1 class="text-3xl font-extrabold wrap-anywhere">{homework.name}</h1>
 		<p class="text-lg">
-			{pupil.name} · by {format(new Date(`${homework.due}T12:00`), 'EEEE, d MMMM yyyy')}
+			{pupil.name} · by {longDayWords(noonOf(homework.due))}
 		</p>
 		{#if homework.note}<p class="wrap-anywhere">{homework.note}</p>{/if}
 		{#if pupil.minding}<p class="font-bold">Mind: {pupil.minding}</p>{/if}

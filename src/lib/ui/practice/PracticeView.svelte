@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Trash2 from '@lucide/svelte/icons/trash-2';
-	import { format } from 'date-fns';
+	import { dayWords } from '$lib/ui/format/dates';
 	import { resolve } from '$app/paths';
 	import { SHIPPED_DRILLS, type DrillDraft } from '$lib/io/drill';
 	import { FORMAT_WORDS, MEASURE_WORDS } from '$lib/io/words/drill';
@@ -142,9 +142,7 @@
 					<tbody {@attach rowFocus}>
 						{#each sessions as session (session.id)}
 							<tr>
-								<td class="whitespace-nowrap"
-									>{format(new Date(session.startedAt), 'd MMM yyyy')}</td
-								>
+								<td class="whitespace-nowrap">{dayWords(session.startedAt)}</td>
 								<th scope="row">
 									<a
 										class="text-lg font-bold wrap-anywhere underline decoration-(--rule)"
@@ -163,7 +161,7 @@
 									<button
 										type="button"
 										class="btn btn-ghost btn-square"
-										aria-label={`Remove ${session.name} of ${format(new Date(session.startedAt), 'd MMM yyyy')}`}
+										aria-label={`Remove ${session.name} of ${dayWords(session.startedAt)}`}
 										onclick={() =>
 											void removeWithUndo(`Removed “${session.name}” with its balls.`, () =>
 												removeSession(session.id)

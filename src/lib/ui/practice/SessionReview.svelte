@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Download from '@lucide/svelte/icons/download';
 	import Share2 from '@lucide/svelte/icons/share-2';
-	import { toast } from 'svelte-sonner';
+	import { tell } from '$lib/ui/shell/messages.svelte';
 	import type { CarryCell } from '$lib/core/player/carryTable';
 	import { formatBalls } from '$lib/io/ballsCsv';
 	import type { GreenWire } from '$lib/io/green';
@@ -68,7 +68,7 @@
 			const undo = await settleSession(session, (ball) =>
 				ball.pupilId === own ? counts(cellKeyOfBall(ball)) : ball.counts
 			);
-			toast.success(words, { action: { label: 'Undo', onClick: () => void attempt(undo) } });
+			tell(words, { label: 'Undo', run: () => void attempt(undo) });
 		});
 </script>
 
@@ -148,7 +148,7 @@
 			</div>
 		{/if}
 		<div class="grid gap-1">
-			<p class="text-lg font-bold">{scoreWords(bench.score, playing.say)}</p>
+			<p class="text-lg font-bold">{scoreWords(bench.score, session.rules, playing.say)}</p>
 			{#if gaps}<p>{gaps}</p>{/if}
 		</div>
 		<div class="max-w-full overflow-x-auto">

@@ -256,7 +256,7 @@
 			{#if toGo}<p class="max-lg:hidden">{toGo}</p>{/if}
 			{#if gaps}<p>{gaps}</p>{/if}
 			{#if bench.own.length > 0}<p class="text-(--faint)">
-					{scoreWords(bench.score, playing.say)}
+					{scoreWords(bench.score, session.rules, playing.say)}
 				</p>{/if}
 		</div>
 		<div class="max-w-full overflow-x-auto">

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
 	import { resolve } from '$app/paths';
-	import { format } from 'date-fns';
+	import { whenWords } from '$lib/ui/format/dates';
 	import type { GreenWire } from '$lib/io/green';
 	import type { Ball } from '$lib/io/pupil';
 	import { hitsOf, type Session } from '$lib/io/session';
@@ -49,8 +49,9 @@
 	<div class="flex flex-wrap items-baseline justify-between gap-x-4">
 		<h1 class="text-xl font-extrabold wrap-anywhere md:text-2xl">{bench.session.name}</h1>
 		<p class="hint">
-			{format(new Date(bench.session.startedAt), 'd MMM yyyy, HH:mm')} · {bench.session.ground
-				.name || 'a plain line'} · {bench.session.ground.stimpFeet.toFixed(1)} ft ·
+			{whenWords(bench.session.startedAt)} · {bench.session.ground.name || 'a plain line'} · {bench.session.ground.stimpFeet.toFixed(
+				1
+			)} ft ·
 			<a class="underline" href={resolve('/practice')}>All practice</a>
 		</p>
 	</div>

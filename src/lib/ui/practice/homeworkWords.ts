@@ -1,5 +1,6 @@
 import { SHIPPED_DRILLS } from '$lib/io/drill';
 import { format } from 'date-fns';
+import { dayWords, noonOf } from '$lib/ui/format/dates';
 import { doneOf, stateOfHomework, type Homework, type HomeworkCell } from '$lib/io/homework';
 import { homeworkTasks, plainGround } from '$lib/io/practiceSetup';
 import type { Ball, PupilFile } from '$lib/io/pupil';
@@ -51,7 +52,7 @@ export function homeworkWords(
 	const cells = doneOf(homework, balls);
 	const asked = cells.reduce((sum, cell) => sum + cell.balls, 0);
 	const done = cells.reduce((sum, cell) => sum + Math.min(cell.done, cell.balls), 0);
-	const due = format(new Date(`${homework.due}T12:00`), 'd MMM yyyy');
+	const due = dayWords(noonOf(homework.due));
 	const when = state === 'done' ? '' : ` ${state === 'late' ? 'since' : 'until'} ${due}`;
 	return `${STATE_WORDS[state]}${when}, ${done} of ${asked} balls`;
 }

@@ -1,3 +1,4 @@
+import { dayWords, noonOf } from '$lib/ui/format/dates';
 import { describe, expect, it } from 'vitest';
 import { practisedSession, sessionBall } from '../../../../tests/support/sessions';
 import { pupilFile } from '../../../../tests/support/pupils';
@@ -75,8 +76,9 @@ describe('words of practice', () => {
 				).balls,
 				new Date(`${day}T12:00`)
 			);
-		expect(words(1, '2026-10-20')).toBe('open until 20 Oct 2026, 1 of 2 balls');
-		expect(words(1, '2026-10-21')).toBe('overdue since 20 Oct 2026, 1 of 2 balls');
+		const due = dayWords(noonOf('2026-10-20'));
+		expect(words(1, '2026-10-20')).toBe(`open until ${due}, 1 of 2 balls`);
+		expect(words(1, '2026-10-21')).toBe(`overdue since ${due}, 1 of 2 balls`);
 		expect(words(5, '2026-10-21')).toBe('done, 2 of 2 balls');
 	});
 

@@ -2,7 +2,7 @@
 	import { format } from 'date-fns';
 	import { resolve } from '$app/paths';
 	import type { LieId } from '$lib/core/lie/lies';
-	import { habitsOf, missesBy, missOf, type MissedBall } from '$lib/core/practice/habits';
+	import { habitsOf, missesBy, type MissedBall } from '$lib/core/practice/habits';
 	import { SHIPPED_DRILLS } from '$lib/io/drill';
 	import { missedBalls } from '$lib/io/practiceStudy';
 	import type { PupilFile } from '$lib/io/pupil';
@@ -10,6 +10,8 @@
 	import { LIE_NAMES } from '$lib/io/words/lie';
 	import { MISS_WORDS } from '$lib/io/words/practice';
 	import { markWords } from '$lib/io/words/swing';
+	import { forPupil } from '$lib/ui/shell/pupilAsked.svelte';
+	import { dayWords, noonOf } from '$lib/ui/format/dates';
 	import { clubName } from '$lib/ui/practice/practiceWords';
 
 	interface Props {
@@ -24,12 +26,12 @@
 
 	const balls = $derived(missedBalls(file, sessions, (at) => format(new Date(at), 'yyyy-MM-dd')));
 	const habits = $derived(habitsOf(balls));
-	const missed = $derived(balls.filter((ball) => missOf(ball) !== null).length);
+	const done = $derived(balls.filter(({ asMeant }) => asMeant).length);
 	const NAME: Record<(typeof BY)[number], (ball: MissedBall) => string> = {
 		club: (ball) => clubName(file.clubs, ball.club),
 		swing: (ball) => markWords(ball.swing, file.pupil.vocabulary),
 		lie: (ball) => LIE_NAMES[ball.lie as LieId],
-		day: (ball) => format(new Date(`${ball.day}T12:00`), 'd MMM yyyy')
+		day: (ball) => dayWords(noonOf(ball.day))
 	};
 	const heaps = $derived(missesBy(balls, NAME[by]));
 	const drillName = (id: string) => SHIPPED_DRILLS.find((drill) => drill.id === id)?.name ?? id;
@@ -39,19 +41,29 @@
 <div class="grid content-start gap-1">
 	<h3 class="font-bold">Habits</h3>
 	{#if habits.length === 0}
-		<p>Every ball did what it was meant to do.</p>
+		<p>
+			{balls.length === 0
+				? 'No ball of a session is noted yet.'
+				: `All ${balls.length} balls were as meant.`}
+		</p>
 	{:else}
-		<p>{missed} of {balls.length} balls went wrong in some way.</p>
+		<p>
+			{done} of {balls.length} balls were as meant, each within what its drill allows, as in the sessions.
+			Of the others:
+		</p>
 		<ul class="grid gap-2">
 			{#each habits.slice(0, MOST_ROWS) as habit (habit.miss)}
 				<li>
-					<b>{MISS_WORDS[habit.miss].name}</b>: {habit.share.hits} of {habit.share.of}, so {percent(
-						habit.share.low
-					)} to {percent(habit.share.high)} of all;
+					<b>{MISS_WORDS[habit.miss].name}</b>: {habit.share.hits} of {habit.share.of} balls, in the long
+					run between {percent(habit.share.low)} and {percent(habit.share.high)} of them;
 					<span class="text-(--faint)"
 						>{MISS_WORDS[habit.miss].causes}; worth a try:
-						<a class="underline" href={resolve('/practice/drill/[id]', { id: habit.treatedBy })}
-							>{drillName(habit.treatedBy)}</a
+						<a
+							class="underline"
+							href={forPupil(
+								resolve('/practice/drill/[id]', { id: habit.treatedBy }),
+								file.pupil.id
+							)}>{drillName(habit.treatedBy)}</a
 						>.</span
 					>
 				</li>
@@ -68,7 +80,7 @@
 			<thead>
 				<tr>
 					<th scope="col" class="capitalize">{by}</th>
-					<th scope="col">Went wrong</th>
+					<th scope="col">Not as meant</th>
 					<th scope="col">Mostly</th>
 				</tr>
 			</thead>

@@ -8,6 +8,7 @@
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import TextField from '$lib/ui/controls/TextField.svelte';
 	import { historyShortcuts, shortcuts } from '$lib/ui/shell/shortcuts.svelte';
+	import { forPupil } from '$lib/ui/shell/pupilAsked.svelte';
 	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
 	import { UNIT_WORDS } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -48,12 +49,8 @@
 				>{pupil.name} plays</button
 			>
 		{/if}
-		<a
-			class="btn"
-			href={resolve('/bag')}
-			onclick={() => {
-				playing.choose(pupil.id);
-			}}>Bag: {clubsInBag(file.clubs).length} clubs</a
+		<a class="btn" href={forPupil(resolve('/bag'), pupil.id)}
+			>Bag: {clubsInBag(file.clubs).length} clubs</a
 		>
 		<button type="button" class="btn" onclick={() => change((p) => (p.archived = !p.archived))}
 			>{pupil.archived ? 'Take back' : 'Put away'}</button
@@ -91,7 +88,7 @@
 			<PupilFields {bench} />
 			<div class="field-grid">
 				<ChoiceField
-					label="Units"
+					label="Units on what the pupil takes home"
 					value={pupil.units}
 					options={UNIT_WORDS}
 					onchange={(units) => change((p) => (p.units = units))}

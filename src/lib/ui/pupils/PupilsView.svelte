@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Plus from '@lucide/svelte/icons/plus';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
-	import { toast } from 'svelte-sonner';
+	import { tellTrouble } from '$lib/ui/shell/messages.svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { SCHOOL_WORDS } from '$lib/io/words/school';
@@ -39,7 +39,7 @@
 
 	function remove(id: string, name: string) {
 		if (playing.files.length === 1)
-			toast.error(`${name} is the only pupil: add another one before removing this one.`);
+			tellTrouble(`${name} is the only pupil: add another one before removing this one.`);
 		else
 			void removeWithUndo(`Removed ${name} with bag and carries. Shots are kept.`, () =>
 				removePupil(id)

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { onDestroy } from 'svelte';
-	import { format } from 'date-fns';
+	import { shortDayWords } from '$lib/ui/format/dates';
 	import { rollQuestion } from '$lib/io/practiceStudy';
 	import type { Session } from '$lib/io/session';
 	import { mixedWords, rollWords } from '$lib/io/words/rolls';
@@ -81,8 +81,7 @@
 			{@const mixed = mixedWords(study, (id) => clubName(file.clubs, id), playing.say)}
 			<div class="border-b border-(--rule) pb-1">
 				<p class="hint">
-					{session ? `${session.name}, ${format(new Date(session.startedAt), 'd MMM')}` : ''}: {study
-						.fit.n} balls
+					{session ? `${session.name}, ${shortDayWords(session.startedAt)}` : ''}: {study.fit.n} balls
 				</p>
 				{#each rollWords(study.fit) as sentence (sentence)}<p>{sentence}</p>{/each}
 				{#if mixed}<p class="text-(--faint)">{mixed}</p>{/if}

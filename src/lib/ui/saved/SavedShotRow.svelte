@@ -32,7 +32,8 @@
 <tr class="max-md:grid max-md:grid-cols-1 max-md:border-b max-md:border-(--rule)">
 	<th scope="row" class="p-0 max-md:border-0 md:w-[38%] md:max-w-0">
 		<input
-			class="input input-ghost w-full px-2 text-base font-bold"
+			class="input input-ghost w-full px-2 text-base font-bold text-ellipsis"
+			title={saved.name}
 			aria-label={`Name of ${saved.name}`}
 			value={saved.name}
 			maxlength="60"

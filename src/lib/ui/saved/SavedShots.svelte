@@ -54,7 +54,10 @@
 </script>
 
 <section class="mx-auto grid max-w-7xl gap-4 p-4">
-	<h1 class="text-3xl font-extrabold">Saved shots</h1>
+	<div class="flex flex-wrap items-center justify-between gap-2">
+		<h1 class="text-3xl font-extrabold">Saved shots</h1>
+		{#if shelved.rows.length > 0}<a class="btn" href={resolve('/?new')}>New shot</a>{/if}
+	</div>
 	{#if shelved.rows.length === 0 && shelved.broken.length === 0}
 		<p>Nothing saved yet. Work out a shot and save it under a name.</p>
 		<a class="btn btn-neutral justify-self-start" href={resolve('/')}>Work out a shot</a>

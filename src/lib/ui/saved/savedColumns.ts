@@ -1,18 +1,14 @@
 import type { SavedShot } from '$lib/io/shot';
 import type { SortColumn } from '$lib/ui/controls/sortedTable.svelte';
+import { dayWords } from '$lib/ui/format/dates';
 import { LIE_WORDS } from '$lib/ui/shot/lieWords';
 
 /** What a coach calls the lie of a saved shot. */
 export const lieName = ({ shot }: SavedShot): string =>
 	LIE_WORDS.find(({ id }) => id === shot.situation.lie)?.name ?? shot.situation.lie;
 
-const DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
-
-/** The day a shot was saved, in local time; as it was written where that is no date. */
-export function savedDay({ savedAt }: SavedShot): string {
-	const time = Date.parse(savedAt);
-	return Number.isNaN(time) ? savedAt : DAY.format(time);
-}
+/** The day a shot was saved, in local time. */
+export const savedDay = ({ savedAt }: SavedShot): string => dayWords(savedAt);
 
 /** What is in the way, in a few words; empty for nothing. */
 export const overWords = ({ shot }: SavedShot): string =>

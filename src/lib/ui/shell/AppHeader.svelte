@@ -1,8 +1,12 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
+	import { afterNavigate } from '$app/navigation';
 	import { page } from '$app/state';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+	import MessageLine from './MessageLine.svelte';
+	import { messages } from './messages.svelte';
+	import PlaysNow from './PlaysNow.svelte';
 	import SettingsMenu from './SettingsMenu.svelte';
 	import { shortcuts } from './shortcuts.svelte';
 	import ThumbBar from './ThumbBar.svelte';
@@ -10,6 +14,8 @@
 	import WhoPlays from './WhoPlays.svelte';
 
 	let keys = $state(false);
+	const said = $derived(messages.current !== null);
+	afterNavigate(() => messages.viewLeft());
 
 	onMount(() =>
 		shortcuts.use({
@@ -21,25 +27,36 @@
 	);
 </script>
 
-<header class="flex min-h-12 flex-nowrap items-center gap-x-4 px-4 max-md:gap-x-2 print:hidden">
+<header
+	class={[
+		'bg-base-100 flex min-h-12 flex-nowrap items-center gap-x-4 px-4 max-md:gap-x-2 print:hidden',
+		said && 'sticky top-0 z-45 border-b border-b-(--rule)'
+	]}
+>
 	<a
-		class="py-2.5 text-lg font-extrabold tracking-tight whitespace-nowrap max-md:text-base"
+		class={[
+			'py-2.5 text-lg font-extrabold tracking-tight whitespace-nowrap max-md:text-base',
+			said && 'max-lg:hidden'
+		]}
 		href={resolve('/')}>Crisp Landing</a
 	>
-	<nav class="flex gap-0.5 max-md:hidden" aria-label="Views">
+	<nav class={['flex gap-0.5 max-md:hidden', said && 'max-lg:hidden']} aria-label="Views">
 		{#each VIEWS as view (view.href)}
 			<a
-				class="border-b-3 border-transparent px-2.5 py-2.5 font-semibold whitespace-nowrap aria-[current]:border-(--clay) max-lg:px-1.5 max-lg:text-[0.9375rem]"
+				class="border-b-3 border-transparent px-2.5 py-2.5 font-semibold whitespace-nowrap aria-[current]:border-(--clay) max-xl:px-1.5 max-lg:text-[0.9375rem]"
 				href={view.href}
 				aria-current={isHere(view.href, page.url.pathname) ? 'page' : undefined}>{view.label}</a
 			>
 		{/each}
 	</nav>
-	<div class="ml-auto flex min-w-0 items-center gap-2 max-md:gap-0">
+	<!-- What the app says has room of its own: beside the menu, or in its place on a narrow screen. -->
+	<div class="min-w-0 flex-1"><MessageLine /></div>
+	<div class={['ml-auto flex min-w-0 items-center gap-2 max-md:gap-0', said && 'max-lg:hidden']}>
 		<WhoPlays />
 		<SettingsMenu onkeys={() => (keys = true)} />
 	</div>
 </header>
+<PlaysNow />
 {#if preferences.storeFailure}
 	{#await import('./StoreFailure.svelte') then { default: StoreFailure }}
 		<StoreFailure reason={preferences.storeFailure} />

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Download from '@lucide/svelte/icons/download';
-	import { toast } from 'svelte-sonner';
+	import { tell, tellTrouble } from './messages.svelte';
 	import { download } from '$lib/ui/files/download';
 
 	async function save() {
@@ -9,13 +9,13 @@
 			const { text, rows, of } = await rescue();
 			const day = new Date().toISOString().slice(0, 10);
 			download(`crisp-landing-rescued-${day}.json`, text, 'application/json');
-			toast.success(
+			tell(
 				rows === of
 					? `Saved all ${of} rows as an archive.`
 					: `Saved ${rows} of ${of} rows as an archive; the others fit into none.`
 			);
 		} catch (error) {
-			toast.error(
+			tellTrouble(
 				`The browser does not hand out what it stores. ${error instanceof Error ? error.message : ''}`
 			);
 		}

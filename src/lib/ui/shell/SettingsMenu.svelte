@@ -3,7 +3,6 @@
 	import { UNIT_WORDS } from '$lib/ui/format/lengths';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
-	import { playing } from '$lib/ui/state/playing.svelte';
 	import { canSpeak } from './speech';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 
@@ -15,8 +14,8 @@
 	const id = $props.id();
 	let open = $state(false);
 	let menu = $state<HTMLElement>();
-	const pupil = $derived(playing.file.pupil);
 	const LOOKS = [
+		{ value: 'system' as const, label: 'As the system wishes' },
 		{ value: 'paper' as const, label: 'Paper' },
 		{ value: 'slate' as const, label: 'Slate' },
 		{ value: 'sunlight' as const, label: 'Sunlight' }
@@ -38,24 +37,22 @@
 	{#if open}
 		<div class="grid gap-3">
 			<ChoiceField
-				label={`Units for ${pupil.name}`}
-				value={pupil.units}
+				label="Units on this screen"
+				value={preferences.current.units}
 				options={UNIT_WORDS}
-				onchange={(units) => playing.change((file) => (file.pupil.units = units))}
+				onchange={(units) => preferences.change({ units })}
 			/>
-			{#if pupil.units === 'paces'}
-				<NumberField
-					label="Length of a pace"
-					value={pupil.pace * 100}
-					symbol="cm"
-					low={50}
-					high={130}
-					step={1}
-					decimals={0}
-					hint="Walk 20 m and count"
-					onchange={(value) => playing.change((file) => (file.pupil.pace = value / 100))}
-				/>
-			{/if}
+			<NumberField
+				label="Length of your pace"
+				value={preferences.current.pace * 100}
+				symbol="cm"
+				low={50}
+				high={130}
+				step={1}
+				decimals={0}
+				hint="Walk 20 m and count"
+				onchange={(value) => preferences.change({ pace: value / 100 })}
+			/>
 			<ChoiceField
 				label="Look"
 				value={preferences.current.theme}
@@ -73,6 +70,15 @@
 					Say the call aloud
 				</label>
 			{/if}
+			<label class="flex min-h-11 items-center gap-2 font-semibold">
+				<input
+					class="checkbox"
+					type="checkbox"
+					checked={preferences.current.singleKeys}
+					onchange={(event) => preferences.change({ singleKeys: event.currentTarget.checked })}
+				/>
+				Single keys choose things
+			</label>
 			<button
 				type="button"
 				class="btn"

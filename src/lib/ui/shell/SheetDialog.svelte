@@ -1,6 +1,7 @@
 <script lang="ts">
 	import X from '@lucide/svelte/icons/x';
 	import { Dialog } from 'bits-ui';
+	import MessageLine from './MessageLine.svelte';
 	import type { Snippet } from 'svelte';
 
 	interface Props {
@@ -25,6 +26,7 @@
 				>
 			</div>
 			<Dialog.Description class="mb-4 text-(--faint)">{description}</Dialog.Description>
+			<MessageLine />
 			{@render children()}
 		</Dialog.Content>
 	</Dialog.Portal>

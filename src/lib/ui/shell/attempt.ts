@@ -1,4 +1,4 @@
-import { toast } from 'svelte-sonner';
+import { tell, tellTrouble } from './messages.svelte';
 
 /** Does something to the stored data; when it fails, says so and that nothing was changed, and answers false. */
 export async function attempt(work: () => Promise<unknown>): Promise<boolean> {
@@ -6,7 +6,7 @@ export async function attempt(work: () => Promise<unknown>): Promise<boolean> {
 		await work();
 		return true;
 	} catch (error) {
-		toast.error(
+		tellTrouble(
 			`That did not work and nothing was changed. ${error instanceof Error ? error.message : ''}`
 		);
 		return false;
@@ -20,5 +20,5 @@ export const removeWithUndo = (
 ): Promise<boolean> =>
 	attempt(async () => {
 		const undo = await remove();
-		toast(words, { action: { label: 'Undo', onClick: () => void attempt(undo) } });
+		tell(words, { label: 'Undo', run: () => void attempt(undo) });
 	});

@@ -1,4 +1,4 @@
-import { toast } from 'svelte-sonner';
+import { tell } from './messages.svelte';
 import { goto } from '$app/navigation';
 import { resolve } from '$app/paths';
 import { backupDue, readBackup } from '$lib/store/backup';
@@ -10,9 +10,9 @@ export async function offerBackup(): Promise<void> {
 		const state = await readBackup();
 		if (state.changed > 0) await askToPersist();
 		if (!backupDue(state)) return;
-		toast(`${state.changed} records have changed since the last archive.`, {
-			duration: 12_000,
-			action: { label: 'Save one', onClick: () => void goto(resolve('/data')) }
+		tell(`${state.changed} records have changed since the last archive.`, {
+			label: 'Save one',
+			run: () => void goto(resolve('/data'))
 		});
 	} catch {
 		// A store that cannot be read says so itself, in every view.

@@ -1,4 +1,4 @@
-import { toast } from 'svelte-sonner';
+import { messages } from './messages.svelte';
 
 /** Says that a newer version waits, and takes it over when asked: every tab then opens anew with it. */
 export function watchForNewVersion(): () => void {
@@ -10,11 +10,12 @@ export function watchForNewVersion(): () => void {
 		if (asked) location.reload();
 	};
 	const say = (waiting: ServiceWorker) =>
-		toast('A new version is ready. It comes with the next start, or now.', {
-			duration: Infinity,
+		messages.stand({
+			words: 'A new version is ready. It comes with the next start, or now.',
+			trouble: false,
 			action: {
 				label: 'Take it now',
-				onClick: () => {
+				run: () => {
 					asked = true;
 					waiting.postMessage('take-over');
 				}

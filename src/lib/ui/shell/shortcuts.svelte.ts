@@ -1,4 +1,5 @@
 import { createKeybindingsHandler } from 'tinykeys';
+import { preferences } from '$lib/ui/state/preferences.svelte';
 
 /** One shortcut: keys in the notation of the key library, how they are written for people, and what they do. */
 export interface Shortcut {
@@ -24,6 +25,9 @@ const isTaken = ({ target }: KeyboardEvent): boolean =>
 	(target instanceof Element && target.closest(`${TYPING}, [role="dialog"]`) !== null) ||
 	document.querySelector(':popover-open') !== null;
 
+/** Whether a key is a single letter, figure or sign, which a reader of screens or a slip of the hand can press unmeant, and turned off. */
+const isOff = (key: string): boolean => /^.$/u.test(key) && !preferences.current.singleKeys;
+
 /** Every shortcut that works at the moment: views add theirs while they are on the screen. The list of keys is made of it. */
 class Shortcuts {
 	groups = $state.raw<readonly ShortcutGroup[]>([]);
@@ -38,7 +42,7 @@ class Shortcuts {
 			keys.map((key): [string, (event: KeyboardEvent) => void] => [
 				key,
 				(event) => {
-					if (!whileTyping && isTaken(event)) return;
+					if (!whileTyping && (isTaken(event) || isOff(key))) return;
 					event.preventDefault();
 					run(event);
 				}

@@ -1,4 +1,4 @@
-import { toast } from 'svelte-sonner';
+import { tellTrouble } from './messages.svelte';
 
 /** The same message is not repeated within this time, in ms. */
 const QUIET = 10_000;
@@ -11,7 +11,7 @@ export function tellWhatIsUnhandled(): () => void {
 		const now = performance.now();
 		if (now - (said.get(words) ?? -QUIET) < QUIET) return;
 		said.set(words, now);
-		toast.error(`Something did not work, and what is on the screen is as it was. ${words}`);
+		tellTrouble(`Something did not work, and what is on the screen is as it was. ${words}`);
 	};
 	const rejected = (event: PromiseRejectionEvent) => tell(event.reason);
 	const failed = ({ error }: ErrorEvent) => {

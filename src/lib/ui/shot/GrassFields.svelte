@@ -13,8 +13,8 @@
 
 	const MOST = 6;
 	const KINDS = [
-		{ value: 'smooth' as const, label: 'Smooth fringe' },
-		{ value: 'grainy' as const, label: 'Grainy fringe' },
+		{ value: 'smooth' as const, label: 'Fairway or fringe, smooth' },
+		{ value: 'grainy' as const, label: 'Grainy, grabs the ball' },
 		{ value: 'rough' as const, label: 'Rough' }
 	];
 	const situation = $derived(bench.shot.situation);

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { groundBefore } from '$lib/core/ground/groundBefore';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import LiePicker from './LiePicker.svelte';
@@ -9,11 +10,16 @@
 	const { bench }: Props = $props();
 
 	const situation = $derived(bench.shot.situation);
+	/** The ground before the edge goes with the lie as long as nothing else was said of it. */
+	function lieIn(s: typeof situation, lie: typeof situation.lie) {
+		if (!s.grass && s.fringe === groundBefore(s.lie)) s.fringe = groundBefore(lie);
+		s.lie = lie;
+	}
 	const change = (apply: (s: typeof situation) => void) =>
 		bench.change((shot) => apply(shot.situation));
 </script>
 
-<LiePicker value={situation.lie} onchange={(v) => change((s) => (s.lie = v))} />
+<LiePicker value={situation.lie} onchange={(v) => change((s) => lieIn(s, v))} />
 <div class="field-grid">
 	{#if situation.lie === 'sand'}
 		<ChoiceField

@@ -22,11 +22,13 @@
 	const { bench, tile, onclose }: Props = $props();
 
 	let heading = $state<HTMLElement>();
+	/** The tile is made anew with every change of the shot; only another question moves the focus. */
+	const id = $derived(tile.id);
 
 	$effect(() => {
-		const { id } = tile;
+		const asked = id;
 		void tick().then(() => heading?.focus({ preventScroll: true }));
-		return () => document.getElementById(`ask-${id}`)?.focus({ preventScroll: true });
+		return () => document.getElementById(`ask-${asked}`)?.focus({ preventScroll: true });
 	});
 
 	function onkeydown(event: KeyboardEvent) {

@@ -1,8 +1,9 @@
 <script lang="ts">
 	import Copy from '@lucide/svelte/icons/copy';
+	import Plus from '@lucide/svelte/icons/plus';
 	import Save from '@lucide/svelte/icons/save';
 	import { onMount } from 'svelte';
-	import { toast } from 'svelte-sonner';
+	import { tell, tellTrouble } from '$lib/ui/shell/messages.svelte';
 	import { shortcuts } from '$lib/ui/shell/shortcuts.svelte';
 	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
@@ -14,18 +15,36 @@
 	const { bench }: Props = $props();
 
 	const UNTITLED = 'New shot';
+	const name = $derived(bench.name.trim() || UNTITLED);
+	const over = $derived(bench.goesOver(name));
+	const known = $derived(
+		bench.isSaved && over
+			? 'Saved'
+			: over
+				? 'Changed since it was saved'
+				: 'Not saved under this name'
+	);
 
 	async function save(asCopy: boolean) {
-		const name = bench.name.trim() || UNTITLED;
 		try {
 			const copied = asCopy && bench.id;
-			const saved = await bench.save(copied ? `${name} (copy)`.slice(0, 60) : name, asCopy);
-			toast.success(`Saved “${saved.name}”.`);
+			const { saved, replaced } = await bench.save(copied ? `${name} (copy)` : name, asCopy);
+			if (replaced)
+				tell(`Saved over “${saved.name}”.`, {
+					label: 'Have the old one back',
+					run: () => void bench.putBack(replaced)
+				});
+			else tell(`Saved “${saved.name}”.`);
 		} catch (error) {
-			toast.error(
+			tellTrouble(
 				`Not saved; the shot on the screen is as it was. ${error instanceof Error ? error.message : ''}`
 			);
 		}
+	}
+
+	function begin() {
+		const back = bench.begin();
+		tell('A new shot.', { label: 'Back to the one before', run: back });
 	}
 
 	onMount(() =>
@@ -38,7 +57,8 @@
 					does: 'Save the shot',
 					whileTyping: true,
 					run: () => void save(false)
-				}
+				},
+				{ keys: ['n'], shown: 'N', does: 'New shot', run: begin }
 			]
 		})
 	);
@@ -51,11 +71,16 @@
 			class="h-11 w-full border-b-(length:--border) border-b-(--rule) bg-transparent font-bold"
 			placeholder={UNTITLED}
 			maxlength="60"
+			aria-describedby="shot-kept"
 			bind:value={bench.name}
 		/>
 	</label>
+	<span id="shot-kept" class="text-[0.8125rem] text-(--faint) max-lg:sr-only">{known}</span>
+	<button type="button" class="btn" onclick={begin}
+		><Plus size={18} aria-hidden="true" /> New shot</button
+	>
 	<button type="button" class="btn" onclick={() => save(false)}
-		><Save size={18} aria-hidden="true" /> Save</button
+		><Save size={18} aria-hidden="true" /> {over || !bench.id ? 'Save' : 'Save as new'}</button
 	>
 	<button type="button" class="btn" disabled={!bench.id} onclick={() => save(true)}>
 		<Copy size={18} aria-hidden="true" />

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
-	import { toast } from 'svelte-sonner';
+	import { tellTrouble } from '$lib/ui/shell/messages.svelte';
 	import { replaceState } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
@@ -86,10 +86,12 @@
 		if (left) return;
 		ready = true;
 		if (found.kind === 'broken')
-			toast.error(
+			tellTrouble(
 				'The last shot could not be read. Your saved shots are kept; start a new one here.'
 			);
-		if (found.kind === 'shot') await begin(found);
+		if (searchParams.has('new'))
+			await begin({ shot: freshShot(playing.file.pupil.id), name: '', origin: null });
+		else if (found.kind === 'shot') await begin(found);
 		// Who comes from a green wants to plan on it, first visit or not.
 		else if (searchParams.has('green'))
 			await begin({ shot: freshShot(playing.file.pupil.id), name: '', origin: null });

@@ -3,6 +3,7 @@
 	import type { PlannedSwing } from '$lib/core/plan/swing';
 	import { LIE_NAMES } from '$lib/io/words/lie';
 	import { CAUTION_WORDS, reasonWords } from '$lib/io/words/reason';
+	import { insteadWords } from '$lib/io/words/instead';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
@@ -17,9 +18,13 @@
 		Math.abs(metres) < 0.05
 			? 'no change'
 			: `${formatLength(Math.abs(metres), playing.style)} ${metres > 0 ? 'past' : 'short'}`;
-	/** What to swing instead when the pin is a pace farther or nearer than thought. */
-	const instead = (swing: PlannedSwing) =>
-		bench.chosen?.rung.play.flight === 'putt' ? '' : `; swing ${swing.name} instead`;
+	/** What to swing instead when the pin is a pace farther or nearer than thought; the what-ifs are about the call. */
+	const instead = (swing: PlannedSwing) => {
+		const called = plan?.options[0];
+		return !called || called.rung.play.flight === 'putt'
+			? ''
+			: `; ${insteadWords(called.swing, swing)}`;
+	};
 	const rows = $derived.by((): [string, string][] => {
 		const found = plan?.sensitivity;
 		if (!found) return [];

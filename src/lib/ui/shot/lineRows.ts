@@ -1,7 +1,7 @@
 import type { LineOfPlay } from '$lib/core/green/lineOfPlay';
 import { toPercent, type Metres, type Ratio } from '$lib/core/units';
 
-const FRINGE = { smooth: 'smooth fringe', grainy: 'grainy fringe', rough: 'rough' };
+const FRINGE = { smooth: 'smooth', grainy: 'with a grainy collar', rough: 'rough' };
 const LEVEL: Metres = 0.03;
 const FLAT: Ratio = 0.003;
 
@@ -29,7 +29,7 @@ export function lineRows(line: LineOfPlay, say: (metres: Metres) => string): [st
 	return [
 		['Green against the ball', riseWords(line.rise, say)],
 		['Green behind the pin', say(line.beyondPin)],
-		['Between ball and edge', FRINGE[line.fringe]],
+		['Way to the edge', FRINGE[line.fringe]],
 		['Slope toward the pin, mean', alongWords(mean((segment) => segment.slopeAlong))],
 		['Steepest piece', alongWords(steepest.slopeAlong)],
 		['Falls across, mean', acrossWords(mean((segment) => segment.slopeAcross))],

@@ -18,11 +18,16 @@ function aimWords(choice: Choice, pin: Metres, say: (metres: Metres) => string):
 	return end ? `${where}, ${end}` : where;
 }
 
-function regionWords(region: LandingRegion, say: (metres: Metres) => string): string {
+function regionWords(
+	region: LandingRegion,
+	elsewhere: boolean,
+	say: (metres: Metres) => string
+): string {
+	const there = elsewhere ? ' of where it is meant to' : ' of the hole';
 	const outlined = hasGood(region)
-		? `red area: landed there it ends inside ${say(GOOD_LEAVE)}`
-		: `no landing spot brings this one inside ${say(GOOD_LEAVE)}`;
-	return hasBad(region) ? `${outlined} · crosses: runs off` : outlined;
+		? `red area: landed in it, it ends within ${say(GOOD_LEAVE)}${there}`
+		: `no landing spot brings this one within ${say(GOOD_LEAVE)}${there}`;
+	return hasBad(region) ? `${outlined} · hatched: leaves the green` : outlined;
 }
 
 /** What the plan shows, in short sentences. */
@@ -34,7 +39,7 @@ export function planWords(
 ): string[] {
 	const words: string[] = [];
 	if (chosen) words.push(aimWords(chosen, ground.pin, say));
-	if (region) words.push(regionWords(region, say));
+	if (region) words.push(regionWords(region, chosen?.rung.safe ?? false, say));
 	if (chosen?.option)
 		words.push('rings: half and nine tenths of the balls, red landing, black ending');
 	if (ground.mapped) words.push('arrows: downhill, percent · blue: straight down past the hole');

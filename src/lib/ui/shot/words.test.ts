@@ -26,7 +26,7 @@ describe('lineRows', () => {
 
 	it('says what a coach would note, each slope with its direction', () => {
 		expect(row('Green against the ball')).toBe('0.4 m below it');
-		expect(row('Between ball and edge')).toBe('grainy fringe');
+		expect(row('Way to the edge')).toBe('with a grainy collar');
 		expect(row('Slope toward the pin, mean')).toBe('3.2 % down');
 		expect(row('Steepest piece')).toBe('6.0 % down');
 		expect(row('Falls across, mean')).toBe('2.0 % to the left');
@@ -60,10 +60,17 @@ describe('planWords', () => {
 
 	it('tells where a landing is good, and where it runs off', () => {
 		expect(planWords(null, region(0.5, FATE.green), flat, say)).toEqual([
-			'red area: landed there it ends inside 2.0 m'
+			'red area: landed in it, it ends within 2.0 m of the hole'
 		]);
 		expect(planWords(null, region(5, FATE.offGreen), flat, say)[0]).toBe(
-			'no landing spot brings this one inside 2.0 m · crosses: runs off'
+			'no landing spot brings this one within 2.0 m of the hole · hatched: leaves the green'
+		);
+	});
+
+	it('measures from where the ball is meant to end where that is not the hole', () => {
+		const past = { rung: { target: 15, safe: true }, aimOffset: 0, option: null } as Choice;
+		expect(planWords(past, region(0.5, FATE.green), flat, say)[1]).toContain(
+			'of where it is meant to'
 		);
 	});
 

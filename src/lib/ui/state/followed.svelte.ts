@@ -6,7 +6,10 @@ export class Followed<T> {
 	failure = $state('');
 	#stop: () => void = () => {};
 
-	/** @param onvalue is told of every new value */
+	/**
+	 * @param query reads the store and waits for nothing else: whatever it waits for besides ends its being told of changes
+	 * @param onvalue is told of every new value
+	 */
 	constructor(
 		private readonly query: () => Promise<T>,
 		private readonly onvalue: (value: T) => void = () => {}
@@ -24,6 +27,10 @@ export class Followed<T> {
 			},
 			(error) => (this.failure = error instanceof Error ? error.message : String(error))
 		);
-		return () => this.#stop();
+		return () => this.stop();
+	}
+
+	stop(): void {
+		this.#stop();
 	}
 }

@@ -15,6 +15,8 @@ export class PlayingState {
 	/** Whether the pupils have been read. */
 	ready = $state(false);
 	#id = $state<string | null>(null);
+	/** Who played before the last change of it; null where there was none or it has been seen. */
+	before = $state.raw<PupilFile | null>(null);
 	/** Who plays where nobody can be read or has been kept yet: a middling player with the standard set. */
 	readonly nobody: PupilFile = newPupilFile('You');
 
@@ -34,10 +36,12 @@ export class PlayingState {
 	/** Player and bag of who is playing. */
 	readonly playing: Playing = $derived(playingOf(this.file));
 
-	/** How lengths are said to who is playing. */
-	readonly style: LengthStyle = $derived(lengthStyle(this.file.pupil.units, this.file.pupil.pace));
+	/** How lengths are shown on this screen, whoever plays: units are its owner's. What a pupil takes away is in the pupil's own. */
+	readonly style: LengthStyle = $derived(
+		lengthStyle(preferences.current.units, preferences.current.pace)
+	);
 
-	/** Formats for sentences in the units of who is playing. */
+	/** Formats for sentences in the units of this screen. */
 	get say(): Say {
 		const { style } = this;
 		return {
@@ -85,11 +89,20 @@ export class PlayingState {
 		return this.files.find(({ pupil }) => pupil.id === id) ?? this.file;
 	}
 
-	/** From here on this one is playing. */
+	/** From here on this one is playing; who played before is remembered, so that the change can be told and taken back. */
 	choose(id: string): void {
 		if (id === this.#id) return;
+		const { file, ready } = this;
 		this.#id = id;
+		this.before = ready && file.pupil.id !== this.file.pupil.id ? file : null;
 		this.#keep(({ writePlaying }) => writePlaying(id));
+	}
+
+	/** Lets the one who played before play again. */
+	takeBack(): void {
+		const { before } = this;
+		if (before) this.choose(before.pupil.id);
+		this.before = null;
 	}
 
 	/** Changes something of who is playing at once, such as the units. */

@@ -5,6 +5,7 @@ import { addPupil, readPlaying, readPupilFile } from '$lib/store/pupils';
 import { pupilFile } from '../../../../tests/support/pupils';
 import { until } from '../../../../tests/support/planner';
 import { PlayingState } from './playing.svelte';
+import { preferences } from './preferences.svelte';
 
 const ann = pupilFile({ id: 'ann', name: 'Ann', units: 'yards' });
 const zoe = pupilFile({ id: 'zoe', name: 'Zoe' }, [{ carry: 14 }]);
@@ -26,16 +27,16 @@ describe('who is playing', () => {
 		stop();
 	});
 
-	it('is chosen once and remembered, with units and what lengths are called', async () => {
+	it('is chosen once and remembered, with what was chosen before', async () => {
 		await addPupil(ann);
 		await addPupil(zoe);
 		const state = new PlayingState();
 		const stop = state.follow();
 		await until(() => state.ready);
-		expect(state.say.length(0.9144)).toBe('1.0 yd');
+		expect(state.before).toBeNull();
 		state.choose('zoe');
 		expect(state.file.pupil.name).toBe('Zoe');
-		expect(state.say.length(1)).toBe('1.0 m');
+		expect(state.before?.pupil.name).toBe('Ann');
 		expect(state.playing.golfer.carries).toHaveLength(1);
 		stop();
 		await vi.waitFor(async () => expect(await readPlaying()).toBe('zoe'));
@@ -56,12 +57,32 @@ describe('who is playing', () => {
 		expect(state.of('ann').pupil.id).toBe('ann');
 	});
 
+	it('is somebody else again once the change is taken back', () => {
+		const state = new PlayingState();
+		state.know([ann, zoe]);
+		state.choose('zoe');
+		state.takeBack();
+		expect([state.file.pupil.id, state.before]).toEqual(['ann', null]);
+		state.choose('ann');
+		expect(state.before).toBeNull();
+	});
+
+	it('says lengths in the units of the screen, whoever plays', () => {
+		const state = new PlayingState();
+		state.know([{ ...zoe, pupil: { ...zoe.pupil, units: 'feet' } }]);
+		const { current } = preferences;
+		preferences.current = { ...current, units: 'paces', pace: 0.8 };
+		expect(state.say.length(2)).toBe('2.5 paces');
+		preferences.current = current;
+		expect(state.say.length(2)).toBe('2.0 m');
+	});
+
 	it('changes at once, and is kept', async () => {
 		await addPupil(zoe);
 		const state = new PlayingState();
 		state.know([zoe]);
 		state.change((file) => (file.pupil.units = 'feet'));
-		expect(state.style.symbol).toBe('ft');
+		expect(state.file.pupil.units).toBe('feet');
 		for (let i = 0; i < 100 && (await readPupilFile('zoe'))!.pupil.units !== 'feet'; i++)
 			await new Promise((resolve) => setTimeout(resolve, 10));
 		expect((await readPupilFile('zoe'))!.pupil.units).toBe('feet');

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { database } from '$lib/store/database';
+import { FIRST_PREFERENCES } from '$lib/io/rows/preferences';
 import { readPreferences, writePreferences } from '$lib/store/settings';
 import { until } from '../../../../tests/support/planner';
 import { preferences } from './preferences.svelte';
@@ -8,6 +9,16 @@ import { preferences } from './preferences.svelte';
 const dataset: Record<string, string> = {};
 vi.stubGlobal('document', { documentElement: { dataset } });
 let stop = () => {};
+/** What the system wishes for, as the browser tells it. */
+const wished = new Set<string>();
+const told = new Set<() => void>();
+vi.stubGlobal('matchMedia', (query: string) => ({
+	get matches() {
+		return wished.has(query);
+	},
+	addEventListener: (_: string, listener: () => void) => told.add(listener),
+	removeEventListener: (_: string, listener: () => void) => told.delete(listener)
+}));
 
 beforeEach(async () => {
 	await Promise.all(database.tables.map((table) => table.clear()));
@@ -21,10 +32,29 @@ afterEach(() => {
 it('follow what is kept, other tabs included, and show it', async () => {
 	stop = preferences.follow();
 	await until(() => dataset['theme'] === 'paper');
-	await writePreferences({ theme: 'sunlight', aloud: true });
+	await writePreferences({ ...FIRST_PREFERENCES, theme: 'sunlight', aloud: true });
 	await until(() => preferences.current.theme === 'sunlight');
 	expect(preferences.current.aloud).toBe(true);
 	expect(dataset['theme']).toBe('sunlight');
+});
+
+it('follow the wishes of the system until a look is chosen', async () => {
+	const look = (...wishes: string[]) => {
+		wished.clear();
+		for (const wish of wishes) wished.add(wish);
+		told.forEach((listener) => listener());
+		return dataset['theme'];
+	};
+	stop = preferences.follow();
+	await until(() => preferences.current.theme === 'system');
+	expect(look('(prefers-color-scheme: dark)')).toBe('slate');
+	expect(look('(prefers-color-scheme: dark)', '(prefers-contrast: more)')).toBe('sunlight');
+	expect(look()).toBe('paper');
+	preferences.change({ theme: 'paper' });
+	expect(look('(prefers-color-scheme: dark)')).toBe('paper');
+	stop();
+	expect(told.size).toBe(0);
+	wished.clear();
 });
 
 it('are shown at once when they are changed, and kept', async () => {
@@ -33,7 +63,7 @@ it('are shown at once when they are changed, and kept', async () => {
 	await vi.waitFor(async () => expect((await readPreferences()).theme).toBe('slate'));
 	preferences.change({ aloud: true });
 	await vi.waitFor(async () =>
-		expect(await readPreferences()).toEqual({ theme: 'slate', aloud: true })
+		expect(await readPreferences()).toMatchObject({ theme: 'slate', aloud: true })
 	);
 });
 

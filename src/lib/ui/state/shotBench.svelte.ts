@@ -25,7 +25,7 @@ import { Draft } from './draft.svelte';
 import { LandingStudy } from './landingStudy.svelte';
 import { MapReader, surveyOf } from './mapReader';
 import { Planner } from './planner.svelte';
-import { ShotKeeping } from './shotKeeping.svelte';
+import { ShotKeeping, type SavedOver } from './shotKeeping.svelte';
 import { problemsOf } from './shotProblems';
 import { shotQuestion } from './shotQuestion';
 
@@ -305,11 +305,33 @@ export class ShotBench {
 		this.name = name;
 	}
 
-	/** Saves the shot under its name: over the one it came from, beside what another tab changed of that, or as one of its own. */
-	async save(name: string, asCopy: boolean): Promise<SavedShot> {
-		const saved = await this.#keeping.save(name, asCopy);
-		this.name = saved.name;
-		return saved;
+	/** Saves the shot: over the kept one whose name it has, beside what another tab changed of that; under any other name as a new one. */
+	async save(name: string, asCopy: boolean): Promise<SavedOver> {
+		const kept = await this.#keeping.save(name, asCopy);
+		this.name = kept.saved.name;
+		return kept;
+	}
+
+	/** Whether saving under a name goes over the kept shot it came from. */
+	goesOver(name: string): boolean {
+		return this.#keeping.goesOver(name);
+	}
+
+	/** Whether the kept shot is as it stands here. */
+	get isSaved(): boolean {
+		return this.#keeping.isSaved();
+	}
+
+	/** Puts the kept shot back as it was before it was saved over. */
+	putBack(before: SavedShot): Promise<void> {
+		return this.#keeping.putBack(before);
+	}
+
+	/** Begins a plain shot of the same pupil; hands back what brings this one back. */
+	begin(): () => void {
+		const before = { shot: this.shot, name: this.name, ...this.#keeping.opened };
+		this.open({ shot: freshShot(this.shot.pupilId), name: '', origin: null });
+		return () => this.open(before);
 	}
 
 	/** Works out where a sampled choice may land. */

@@ -1,7 +1,7 @@
 import type { SavedShot, WorkingShot } from '$lib/io/shot';
-import type { Clash } from '$lib/store/merge';
+import { sameData, type Clash } from '$lib/store/merge';
 import { newId } from '$lib/store/newId';
-import { mergeShot, saveShot } from '$lib/store/savedShots';
+import { freeName, mergeShot, putBackShot, readShot, saveShot } from '$lib/store/savedShots';
 import { mergeLastShot, noteLastShot, writeLastShot, type LastShot } from '$lib/store/settings';
 import { Autosave } from './autosave.svelte';
 
@@ -14,6 +14,12 @@ interface Bench {
 	isWhole: () => boolean;
 	/** Takes in what another tab changed: `mine` was kept, `kept` came of it. */
 	takeIn: (mine: WorkingShot, kept: WorkingShot) => void;
+}
+
+/** A shot that was saved, and what the kept one was before where that was another. */
+export interface SavedOver {
+	saved: SavedShot;
+	replaced: SavedShot | null;
 }
 
 /** How the shot on the bench is kept: by itself as the last one, and under a name when that is asked for. */
@@ -66,11 +72,23 @@ export class ShotKeeping {
 		this.#autosave.touch();
 	}
 
-	/** Saves it under a name: over the one it came from, beside what another tab changed of that, or as one of its own. */
-	async save(name: string, asCopy: boolean): Promise<SavedShot> {
+	/** Whether saving under a name goes over the kept shot it came from; under any other name it is a new one. */
+	goesOver(name: string): boolean {
+		return this.#origin?.name === name;
+	}
+
+	/** Whether the kept shot it came from is as it stands here. */
+	isSaved(): boolean {
+		return this.#origin !== null && sameData(this.#origin.shot, this.bench.shot());
+	}
+
+	/** Saves it: over the kept shot it came from where it still has its name, beside what another tab changed of that; else as a new one. */
+	async save(name: string, asCopy: boolean): Promise<SavedOver> {
 		const shot = this.bench.shot();
-		const over = this.#origin && !asCopy ? await mergeShot(this.#origin, name, shot) : null;
-		const saved = over?.merged ?? (await saveShot(name, shot));
+		const origin = asCopy || !this.goesOver(name) ? null : this.#origin;
+		const before = origin ? await readShot(origin.id) : undefined;
+		const over = origin ? await mergeShot(origin, name, shot) : null;
+		const saved = over?.merged ?? (await saveShot(await freeName(name), shot));
 		this.clashes = (over?.clashes ?? [])
 			.filter(({ path }) => path[0] === 'shot')
 			.map((clash) => ({ ...clash, path: clash.path.slice(1) }));
@@ -79,7 +97,19 @@ export class ShotKeeping {
 		this.#line = saved.id;
 		this.#base = { shot: saved.shot };
 		await writeLastShot(this.#last());
-		return saved;
+		const replaced = before && !sameData(before.shot, saved.shot) ? before : null;
+		return { saved, replaced };
+	}
+
+	/** Puts a kept shot back as it was before it was saved over; what is on the bench stays, unsaved. */
+	async putBack(before: SavedShot): Promise<void> {
+		const restored = await putBackShot(before);
+		if (this.#origin?.id === restored.id) this.#origin = restored;
+	}
+
+	/** What would bring the bench back to this shot. */
+	get opened(): { origin: SavedShot | null; line: string } {
+		return { origin: this.#origin, line: this.#line };
 	}
 
 	/** Keeps what is not kept yet. */

@@ -2,6 +2,7 @@ import type { LevelGreen } from '$lib/core/solve/levelScene';
 import { fromFeet } from '$lib/core/units';
 import type { ReadingWire } from '$lib/io/reading';
 import { readingShelf } from '$lib/store/greens';
+import { follow } from '$lib/store/shelf';
 import { preferences } from './preferences.svelte';
 
 type Read = Pick<ReadingWire, 'stimpFeet' | 'firmness' | 'wet'>;
@@ -22,12 +23,15 @@ export class TodaysGreen {
 		}
 	);
 
-	async read(): Promise<void> {
-		try {
-			this.reading = (await readingShelf.read()).rows[0] ?? PLAIN;
-		} catch (error) {
-			preferences.storeFailed(error);
-			this.reading = PLAIN;
-		}
+	/** Follows the readings, those of other views and tabs included; returns what stops it. */
+	follow(): () => void {
+		return follow(
+			() => readingShelf.read(),
+			({ rows }) => (this.reading = rows[0] ?? PLAIN),
+			(error) => {
+				preferences.storeFailed(error);
+				this.reading = PLAIN;
+			}
+		);
 	}
 }

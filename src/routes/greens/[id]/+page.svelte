@@ -3,13 +3,15 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import type { WorkingShot } from '$lib/io/shot';
-	import { readGreens } from '$lib/store/greens';
+	import { freshShot } from '$lib/io/freshShot';
+	import { readGreens, type GreenBook } from '$lib/store/greens';
 	import GreenView from '$lib/ui/greens/GreenView.svelte';
 	import StoreTrouble from '$lib/ui/shell/StoreTrouble.svelte';
 	import { seedDemo } from '$lib/ui/state/demo';
 	import { Followed } from '$lib/ui/state/followed.svelte';
 	import { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { warmSurface } from '$lib/ui/state/warmSurface';
 	import { lastSituation } from '$lib/ui/state/openingShot';
 
@@ -19,26 +21,36 @@
 	let last = $state.raw<Pick<WorkingShot, 'situation'> | null>(null);
 	let left = false;
 
-	/** The green asked for, and who plays on it; the demo's rows are put in first. */
-	async function readBook() {
-		if (data.demo) await seedDemo();
-		last ??= await lastSituation();
-		const book = (await readGreens()).books.find(({ green }) => green.id === id);
-		if (!bench) await warmSurface(book?.green);
-		return book ?? 'missing';
+	/** The green as it is kept now. A query reads and nothing else: whatever it waits for besides would end its being told of changes. */
+	const followed = new Followed(
+		async () => (await readGreens()).books.find(({ green }) => green.id === id) ?? 'missing',
+		(book) => void show(book)
+	);
+
+	async function show(book: GreenBook | 'missing') {
+		if (book === 'missing') return;
+		if (bench) return bench.follow(book.green);
+		await warmSurface(book.green);
+		if (!left) bench ??= new GreenBench(book.green);
 	}
 
-	const followed = new Followed(readBook, (book) => {
-		if (left || book === 'missing') return;
-		if (bench) bench.follow(book.green);
-		else bench = new GreenBench(book.green);
-	});
+	/** The demo's rows are put in first, and the last shot says what ball and air to take. */
+	async function begin() {
+		try {
+			if (data.demo) await seedDemo();
+			last = await lastSituation();
+		} catch (error) {
+			preferences.storeFailed(error);
+			last = freshShot('nobody');
+		}
+		if (!left) followed.start();
+	}
 
 	onMount(() => {
-		const stop = followed.start();
+		void begin();
 		return () => {
 			left = true;
-			stop();
+			followed.stop();
 			void bench?.close();
 		};
 	});

@@ -1,0 +1,43 @@
+<script lang="ts">
+	import X from '@lucide/svelte/icons/x';
+	import { afterNavigate } from '$app/navigation';
+	import { playing } from '$lib/ui/state/playing.svelte';
+
+	const before = $derived(playing.before);
+	let bar = $state<HTMLElement>();
+
+	// It belongs to the view in which the change was made: whoever has gone on has seen it.
+	afterNavigate(({ from, to }) => {
+		if (from?.url?.pathname !== to?.url?.pathname) playing.before = null;
+	});
+
+	function leave(act: () => void) {
+		const next = bar?.parentElement?.querySelector<HTMLElement>('select');
+		act();
+		next?.focus();
+	}
+</script>
+
+{#if before}
+	<div
+		bind:this={bar}
+		class="bg-base-200 mx-4 flex flex-wrap items-center gap-x-3 border-l-4 border-l-(--clay) pl-3"
+		role="status"
+		data-testid="plays-now"
+	>
+		<p class="min-w-40 flex-1 py-2 wrap-anywhere">
+			<b>{playing.file.pupil.name}</b> plays now, no longer {before.pupil.name}.
+		</p>
+		<button type="button" class="btn" onclick={() => leave(() => playing.takeBack())}
+			>Back to {before.pupil.name}</button
+		>
+		<button
+			type="button"
+			class="btn btn-ghost btn-square"
+			aria-label="Put this note away"
+			onclick={() => leave(() => (playing.before = null))}
+		>
+			<X size={18} aria-hidden="true" />
+		</button>
+	</div>
+{/if}
