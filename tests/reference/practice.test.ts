@@ -2,6 +2,8 @@ import { sampleCovariance, sampleStandardDeviation, sampleVariance } from 'simpl
 import { describe, expect, it } from 'vitest';
 import { cloudOf, ellipseOf } from '$lib/core/math/ellipse';
 import { createRng } from '$lib/core/math/random';
+import { normalTail } from '$lib/core/math/normalTail';
+import { trendOf } from '$lib/core/practice/trend';
 import { compareShares, luckOfAtLeast, shareOf } from '$lib/core/math/share';
 import { degrees, radians } from '$lib/core/units';
 import { wildBalls } from '$lib/core/practice/grouping';
@@ -188,5 +190,23 @@ describe('whether two shares differ', () => {
 			expect(compareShares({ hits: 1, of: 1 }, { hits, of: 20 })).toBeLessThanOrEqual(
 				hits > 0 ? 0 : 1
 			);
+	});
+});
+
+describe('a trend over sessions', () => {
+	it('weighs as the example of Armitage’s test in general use does (scores 0, 1, 2; z² from the closed form worked by hand)', () => {
+		// Hits 5, 10, 15 of 20 each: p = 1/2, Σ(i − 1)(hits − 10) = 10, variance 1/4 · 20 · 2 = 10, z = √10.
+		const { luck } = trendOf([5, 10, 15].map((hits) => ({ hits, of: 20 })));
+		expect(luck).toBeCloseTo(2 * normalTail(Math.sqrt(10)), 12);
+	});
+
+	it.each([
+		[0, 0.5],
+		[1, 0.15866],
+		[1.6449, 0.05],
+		[1.96, 0.025],
+		[-2, 0.97725]
+	])('rests on the tail of the normal distribution (handbook values): z = %f, %f', (z, tail) => {
+		expect(normalTail(z)).toBeCloseTo(tail, 5);
 	});
 });

@@ -6,6 +6,7 @@ export const BALL_FIELDS = [
 	'stopped',
 	'stoppedSide',
 	'swing',
+	'swingFrom',
 	'flight',
 	'at',
 	'tags',

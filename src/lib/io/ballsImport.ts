@@ -3,6 +3,7 @@ import { STRIKE_TAGS, type StrikeTag } from '$lib/core/practice/practised';
 import { FOOT, YARD, type Metres } from '$lib/core/units';
 import { BALL_FIELDS, type BallColumns, type BallField, type FileUnit } from './ballColumns';
 import { readCsvTable, type CsvTable } from './csvTable';
+import { swingFromField } from './fields';
 import { issuesOf } from './issues';
 import { ballDraftSchema, PLAIN_BALL, type Ball, type PupilFile } from './pupil';
 
@@ -31,7 +32,8 @@ const NAMES: Readonly<Record<BallField, RegExp>> = {
 	side: /landed.*right|carry.*(side|offline|lateral|deviation)|^side\b|offline|lateral/i,
 	stopped: /^(stopped|total|finish)(?!.*(right|side))/i,
 	stoppedSide: /(stopped|total|finish).*(right|side|lateral)/i,
-	swing: /^swing|length of swing/i,
+	swing: /^swing(?!_from)|length of swing/i,
+	swingFrom: /^swing_from$/i,
 	flight: /^flight$/i,
 	at: /^(at|date|time|when)/i,
 	tags: /^tags?$|strike|contact/i,
@@ -144,6 +146,13 @@ class RowProblem extends Error {}
 /** Parts of a ball that come from a column of another name. */
 const FIELD_OF: Readonly<Record<string, BallField>> = { landed: 'side', finished: 'stopped' };
 
+/** What a row says of its swing: a file that names none says nothing of what a swing carries. */
+function swingFrom(read: RowReader): Pick<Ball, 'swingFrom'> {
+	if (read.text('swing') === '') return { swingFrom: 'assumed' };
+	const said = swingFromField.safeParse(read.text('swingFrom'));
+	return said.success ? { swingFrom: said.data } : {};
+}
+
 function readRow(read: RowReader, row: number, context: BallsFor): Ball {
 	const { file, sessionId, swing, now, idOf } = context;
 	const clubName = read.text('club');
@@ -170,6 +179,7 @@ function readRow(read: RowReader, row: number, context: BallsFor): Ball {
 		clubId: club.id,
 		at: new Date(time).toISOString(),
 		swing: named,
+		...swingFrom(read),
 		flight: read.text('flight') || 'standard',
 		shape: read.text('shape') || 'straight',
 		lie: read.text('lie') || 'fairway',

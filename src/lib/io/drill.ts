@@ -26,10 +26,15 @@ export const drillRulesSchema = z.object({
 			lofts: z.array(lofts).check(z.minLength(1), z.maxLength(8))
 		}),
 		z.object({ kind: z.literal('wedges'), count: z.int().check(z.minimum(1), z.maximum(6)) }),
-		z.object({ kind: z.literal('every') })
+		z.object({ kind: z.literal('every') }),
+		z.object({
+			kind: z.literal('chosen'),
+			ids: z.array(idField).check(z.minLength(1), z.maxLength(16))
+		})
 	]),
 	swings: z.discriminatedUnion('kind', [
 		z.object({ kind: z.literal('mark') }),
+		z.object({ kind: z.literal('same') }),
 		z.object({
 			kind: z.literal('lengths'),
 			angles: z.array(within(5, 150, 'degrees')).check(z.minLength(1), z.maxLength(6))
@@ -65,7 +70,12 @@ const whole = (angle: number): number => Math.round(degrees(angle) * 10) / 10;
 /** Rules of the core as they are typed. */
 const rulesOf = ({ clubs, swings, flights, shapes, ...rest }: Drill): DrillRules => ({
 	...rest,
-	clubs: clubs.kind === 'lofts' ? { ...clubs, lofts: clubs.lofts.map(whole) } : clubs,
+	clubs:
+		clubs.kind === 'lofts'
+			? { ...clubs, lofts: clubs.lofts.map(whole) }
+			: clubs.kind === 'chosen'
+				? { ...clubs, ids: [...clubs.ids] }
+				: clubs,
 	swings: swings.kind === 'lengths' ? { ...swings, angles: swings.angles.map(whole) } : swings,
 	flights: [...flights],
 	shapes: [...shapes]
@@ -77,6 +87,10 @@ export const rulesToCore = ({ clubs, swings, ...rest }: DrillRules): Drill => ({
 	clubs: clubs.kind === 'lofts' ? { ...clubs, lofts: clubs.lofts.map(radians) } : clubs,
 	swings: swings.kind === 'lengths' ? { ...swings, angles: swings.angles.map(radians) } : swings
 });
+
+/** Whether a drill says which swing is made: only then a ball tells what that swing carries. */
+export const prescribesSwing = ({ swings }: Pick<DrillRules, 'swings'>): boolean =>
+	swings.kind === 'lengths';
 
 /** The drills that ship with the app. */
 export const SHIPPED_DRILLS: readonly DrillDraft[] = DRILL_IDS.map((id) => {

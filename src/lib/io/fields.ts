@@ -55,6 +55,8 @@ export const clubKindField = choice(['wood', 'hybrid', 'iron', 'wedge', 'putter'
 export const ballSourceField = choice(['typed', 'stated', 'touched', 'tracker', 'file']);
 export const shapeField = choice(['inside', 'straight', 'outside']);
 export const strikeTagField = choice(STRIKE_TAGS);
+/** Whence a ball's swing is known: the drill asked for it, somebody said it, or it is only the model's guess. */
+export const swingFromField = choice(['prescribed', 'noted', 'assumed']);
 export const formatField = choice([
 	'block',
 	'random',

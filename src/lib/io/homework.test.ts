@@ -1,6 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { pupilFile } from '../../../tests/support/pupils';
-import { doneOf, homeworkSchema, stateOfHomework, type Homework } from './homework';
+import { practisedSession } from '../../../tests/support/sessions';
+import {
+	doneOf,
+	drillsDoneOf,
+	homeworkFormSchema,
+	homeworkSchema,
+	stateOfHomework,
+	type Homework
+} from './homework';
 import { homeworkCalendar } from './homeworkCalendar';
 import { homeworkTasks, plainGround, thinnestCells } from './practiceSetup';
 
@@ -14,6 +22,7 @@ const homework: Homework = {
 		{ clubId: 'pupil-1-SW', swing: '9', flight: 'standard', balls: 2 },
 		{ clubId: 'pupil-1-LW', swing: '9', flight: 'standard', balls: 1 }
 	],
+	drills: [],
 	note: 'Half an hour; same rhythm'
 };
 const at = '2026-10-05T00:00:00.000Z';
@@ -30,11 +39,36 @@ describe('homework', () => {
 		];
 		const { balls } = pupilFile({}, carries);
 		expect(doneOf(homework, balls).map(({ done }) => done)).toEqual([1, 1]);
-		expect(stateOfHomework(homework, balls, '2026-10-09')).toBe('open');
-		expect(stateOfHomework(homework, balls, '2026-10-10')).toBe('open');
-		expect(stateOfHomework(homework, balls, '2026-10-11')).toBe('late');
+		expect(stateOfHomework(homework, balls, [], '2026-10-09')).toBe('open');
+		expect(stateOfHomework(homework, balls, [], '2026-10-10')).toBe('open');
+		expect(stateOfHomework(homework, balls, [], '2026-10-11')).toBe('late');
 		const more = pupilFile({}, [...carries, { at }]).balls;
-		expect(stateOfHomework(homework, more, '2026-10-11')).toBe('done');
+		expect(stateOfHomework(homework, more, [], '2026-10-11')).toBe('done');
+	});
+
+	it('asks for drills, too, and counts the sessions of it that have ended', () => {
+		const drill = { drillId: 'up-and-down', name: 'One ball', times: 2 };
+		const asked = { ...homework, cells: [], drills: [drill] };
+		const session = (over: Partial<ReturnType<typeof practisedSession>> = {}) =>
+			practisedSession({
+				drillId: 'up-and-down',
+				homeworkId: 'h-1',
+				endedAt: '2026-10-05T10:00:00.000Z',
+				...over
+			});
+		const some = [
+			session(),
+			session({ endedAt: null }),
+			session({ homeworkId: null }),
+			session({ drillId: 'landing-box' })
+		];
+		expect(drillsDoneOf(asked, some)).toEqual([{ ...drill, done: 1 }]);
+		expect(stateOfHomework(asked, [], some, '2026-10-11')).toBe('late');
+		expect(stateOfHomework(asked, [], [...some, session()], '2026-10-11')).toBe('done');
+		const { name, due, note } = asked;
+		const form = (drills: unknown[]) =>
+			homeworkFormSchema.safeParse({ name, due, note, cells: [], drills }).success;
+		expect([form([drill]), form([])]).toEqual([true, false]);
 	});
 
 	it('is two wedges with two lengths where the table is thinnest', () => {
@@ -68,7 +102,6 @@ describe('homework', () => {
 
 	it.each([
 		[{ due: '2026-13-01' }, 'must be a day'],
-		[{ cells: [] }, 'one swing at least'],
 		[{ name: ' ' }, 'must not be empty'],
 		[{ cells: [{ ...homework.cells[0]!, balls: 0 }] }, 'must be at least 1']
 	])('refuses %j', (change, message) => {

@@ -26,7 +26,7 @@ describe('who plays', () => {
 		expect(dispersion.direction).toBeCloseTo(scratch.dispersion.direction, 12);
 		expect(dispersion.loft).toBeCloseTo(scratch.dispersion.loft, 12);
 		expect(dispersion.lowPoint).toBeCloseTo(0.01, 12);
-		expect(spreadOf('scratch')).toEqual(own);
+		expect(spreadOf({ skill: 'scratch' })).toEqual(own);
 	});
 
 	it('prefers the player’s own costs: half the putts holed from 5 ft stretch the table by 8/5', () => {
@@ -39,7 +39,7 @@ describe('who plays', () => {
 
 	it('says a skill’s costs in the units they are typed in, and comes back from them', () => {
 		for (const skill of ['expert', 'scratch', 'middle', 'high'] as const) {
-			const { costs } = playerToCore(golfer({ skill, costs: ownCostsOf(skill) }), bag);
+			const { costs } = playerToCore(golfer({ skill, costs: ownCostsOf({ skill }) }), bag);
 			for (const key of ['puttStretch', 'around', 'sand', 'upAndDown'] as const)
 				expect(costs[key]).toBeCloseTo(PROFILE[skill].costs[key], 9);
 		}

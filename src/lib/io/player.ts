@@ -4,11 +4,12 @@ import { contentKey } from '$lib/core/math/contentKey';
 import { TOUR_HOLED_HALF } from '$lib/core/plan/cost';
 import { AS_MODELLED, type Delivered } from '$lib/core/player/delivered';
 import {
+	HANDICAPS,
 	PROFILE,
+	profileAt,
 	type Dispersion,
 	type Player,
-	type PlayerProfile,
-	type Skill
+	type PlayerProfile
 } from '$lib/core/player/player';
 import { measuredSwings, type MeasuredCarry } from '$lib/core/solve/measuredSwings';
 import { CENTIMETRE, degrees, fromPercent, radians, toPercent } from '$lib/core/units';
@@ -79,6 +80,8 @@ export const TECHNIQUE_CHOICES = {
 /** Who plays: everything the planner asks of a pupil. */
 export const golferDraftSchema = z.object({
 	skill: z._default(skillField, 'middle'),
+	/** Where it is known more exactly than by the skill. */
+	handicap: z.optional(within(HANDICAPS.least, HANDICAPS.most, '')),
 	hand: z._default(handField, 'right'),
 	school: z._default(schoolField, 'free'),
 	vocabulary: z._default(vocabularyField, 'clock'),
@@ -104,9 +107,19 @@ export type OwnSpread = z.output<typeof ownSpreadSchema>;
 
 export type Golfer = z.output<typeof golferDraftSchema>;
 
+/** How good somebody is: a handicap where one is known, else a skill. */
+type Standard = Pick<Golfer, 'skill' | 'handicap'>;
+
+/** The starting profile of somebody. */
+export const profileOf = ({ skill, handicap }: Standard): PlayerProfile =>
+	handicap === undefined ? PROFILE[skill] : profileAt(handicap);
+
 /** A player's spread: their own where it is known, else the skill's. */
-export function dispersionOf({ skill, spread }: Pick<Golfer, 'skill' | 'spread'>): Dispersion {
-	if (!spread) return PROFILE[skill].dispersion;
+export function dispersionOf({
+	spread,
+	...standard
+}: Standard & Pick<Golfer, 'spread'>): Dispersion {
+	if (!spread) return profileOf(standard).dispersion;
 	return {
 		speed: fromPercent(spread.speed),
 		direction: radians(spread.direction),
@@ -115,8 +128,8 @@ export function dispersionOf({ skill, spread }: Pick<Golfer, 'skill' | 'spread'>
 	};
 }
 
-function costsOf({ skill, costs }: Golfer): PlayerProfile['costs'] {
-	if (!costs) return PROFILE[skill].costs;
+function costsOf({ costs, ...standard }: Golfer): PlayerProfile['costs'] {
+	if (!costs) return profileOf(standard).costs;
 	return {
 		puttStretch: TOUR_HOLED_HALF / costs.holedHalf,
 		around: costs.around,
@@ -126,8 +139,8 @@ function costsOf({ skill, costs }: Golfer): PlayerProfile['costs'] {
 }
 
 /** A skill's spread in the units it is typed in. */
-export function spreadOf(skill: Skill): OwnSpread {
-	const { speed, direction, loft, lowPoint } = PROFILE[skill].dispersion;
+export function spreadOf(standard: Standard): OwnSpread {
+	const { speed, direction, loft, lowPoint } = profileOf(standard).dispersion;
 	const tenth = (value: number) => Math.round(value * 10) / 10;
 	return {
 		speed: tenth(toPercent(speed)),
@@ -138,8 +151,8 @@ export function spreadOf(skill: Skill): OwnSpread {
 }
 
 /** A skill's cost of putts and of misses in the units it is typed in. */
-export function ownCostsOf(skill: Skill): OwnCosts {
-	const { puttStretch, around, sand, upAndDown } = PROFILE[skill].costs;
+export function ownCostsOf(standard: Standard): OwnCosts {
+	const { puttStretch, around, sand, upAndDown } = profileOf(standard).costs;
 	return {
 		holedHalf: TOUR_HOLED_HALF / puttStretch,
 		around,
@@ -180,7 +193,7 @@ function swingsOf(
  * @param bag the clubs that carries refer to
  */
 export function playerToCore(golfer: Golfer, bag: readonly Club[]): Player {
-	const { strength } = PROFILE[golfer.skill];
+	const { strength } = profileOf(golfer);
 	const { technique, hand, vocabulary } = golfer;
 	const dispersion = dispersionOf(golfer);
 	const delivered = deliveredToCore(golfer.delivered);

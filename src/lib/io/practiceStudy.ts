@@ -1,4 +1,3 @@
-import { PROFILE } from '$lib/core/player/player';
 import { drillScene } from '$lib/core/practice/drillScene';
 import { wildBalls } from '$lib/core/practice/grouping';
 import type { MissedBall } from '$lib/core/practice/habits';
@@ -8,7 +7,7 @@ import type { RollQuestion } from '$lib/core/practice/rollStudy';
 import { flightSetup } from '$lib/core/setup/flights';
 import { CENTIMETRE, degrees, toPercent } from '$lib/core/units';
 import { clubToCore } from './club';
-import { dispersionOf } from './player';
+import { dispersionOf, profileOf } from './player';
 import { coreClub, plainGround, practiserOf } from './practiceSetup';
 import { bagOf, type Ball, type PupilFile } from './pupil';
 import { groundToCore, isHit, isOf, practisedOf, type Session } from './session';
@@ -57,11 +56,11 @@ export function rollQuestion(
 			};
 		})
 		.flatMap(({ club, ...rest }) => (club && rest.balls.length > 0 ? [{ club, ...rest }] : []));
-	const { technique, hand, skill } = file.pupil;
+	const { technique, hand } = file.pupil;
 	return {
 		rolled,
 		ground: groundToCore(session.ground),
-		who: { technique, hand, strength: PROFILE[skill].strength },
+		who: { technique, hand, strength: profileOf(file.pupil).strength },
 		bag: bagOf(file.clubs).map(clubToCore)
 	};
 }
@@ -100,7 +99,7 @@ export function spreadFrom(file: PupilFile): OwnSpread {
 			}
 		];
 	});
-	return ownSpreadOf(groups, dispersionOf({ skill: pupil.skill }));
+	return ownSpreadOf(groups, dispersionOf({ skill: pupil.skill, handicap: pupil.handicap }));
 }
 
 /** A spread in the units it is typed in. */

@@ -1,6 +1,5 @@
 import * as z from 'zod/mini';
 import { carryTable, type CarryCell, type CarryFact } from '$lib/core/player/carryTable';
-import { PROFILE } from '$lib/core/player/player';
 import type { LevelGreen } from '$lib/core/solve/levelScene';
 import { rollOut } from '$lib/core/solve/rollOut';
 import type { Metres } from '$lib/core/units';
@@ -14,10 +13,11 @@ import {
 	nameField,
 	shapeField,
 	strikeTagField,
+	swingFromField,
 	unitsField,
 	within
 } from './fields';
-import { deliveredToCore, dispersionOf, golferDraftSchema, type Golfer } from './player';
+import { deliveredToCore, dispersionOf, golferDraftSchema, profileOf, type Golfer } from './player';
 
 const LONGEST_NOTE = 2000;
 const noteField = z
@@ -46,6 +46,7 @@ export const ballDraftSchema = z.object({
 	clubId: idField,
 	at: z.string(),
 	swing: nameField,
+	swingFrom: z.optional(swingFromField),
 	flight: z._default(carryFlightField, 'standard'),
 	carry: within(0.1, 300, 'metres'),
 	source: z._default(ballSourceField, 'typed'),
@@ -134,9 +135,13 @@ export const carriesOf = ({ pupil, balls }: PupilFile): CarryCell<CarryFlight>[]
 /** Lies that carries are measured from, but for a splash. */
 const TABLE_LIES: readonly Ball['lie'][] = ['fairway', 'fringe', 'tight'];
 
-/** Whether the carry table rests on a ball: it counts, was seen to land, flew a straight path, and was not called wild. */
-export const inTable = ({ counts, inferred, shape, tags, lie, flight }: Ball): boolean =>
+/**
+ * Whether the carry table rests on a ball: it counts, its swing was prescribed or said, it was seen to land, flew a straight path, and was
+ * not called wild. Somebody who chips to a stick makes the stick's carry with whatever swing it takes: that says nothing of a swing.
+ */
+export const inTable = ({ counts, swingFrom, inferred, shape, tags, lie, flight }: Ball): boolean =>
 	counts &&
+	swingFrom !== 'assumed' &&
 	!inferred &&
 	shape === 'straight' &&
 	!tags.includes('wild') &&
@@ -144,14 +149,14 @@ export const inTable = ({ counts, inferred, shape, tags, lie, flight }: Ball): b
 
 /** How far a pupil's club runs on after a carry, by the model; null where they cannot carry it so far. */
 export const rollOutOf = (
-	{ skill, technique, delivered }: Pupil,
+	{ technique, delivered, ...standard }: Pupil,
 	club: ClubDraft,
 	carry: Metres,
 	green: LevelGreen
 ): Metres | null =>
 	rollOut(clubToCore(toClub(club)), carry, green, {
 		technique,
-		strength: PROFILE[skill].strength,
+		strength: profileOf(standard).strength,
 		delivered: deliveredToCore(delivered)
 	});
 

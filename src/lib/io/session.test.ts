@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { practisedSession, sessionBall } from '../../../tests/support/sessions';
-import { hitsOf, inFormat, isHit, offBy, type Session } from './session';
+import { inTable } from './pupil';
+import { ballsAtAMark, hitsOf, inFormat, isHit, offBy, type Session } from './session';
 
 const withRules = (rules: Partial<Session['rules']>) =>
 	practisedSession({ rules: { ...practisedSession().rules, ...rules } });
@@ -38,5 +39,41 @@ describe('a drill in another format', () => {
 		expect(inFormat(rules, 'random')).toMatchObject({ measure: 'roll-out', format: 'random' });
 		const strokes = { ...rules, measure: 'strokes' } as const;
 		expect(inFormat(strokes, 'block')).toMatchObject({ measure: 'finish' });
+	});
+});
+
+describe('balls aimed at a mark', () => {
+	const ball = (change: Parameters<typeof sessionBall>[0]) =>
+		sessionBall({ counts: true, ...change });
+
+	it('are found where they count as carries of a swing nobody asked for', () => {
+		const found = ballsAtAMark(
+			[
+				ball({ id: 'old' }),
+				ball({ id: 'said', swingFrom: 'noted' }),
+				ball({ id: 'out', swingFrom: 'assumed' }),
+				ball({ id: 'left', counts: false }),
+				ball({ id: 'typed', sessionId: undefined }),
+				ball({ id: 'matrix', sessionId: 'session-2' })
+			],
+			[
+				practisedSession(),
+				practisedSession({
+					id: 'session-2',
+					...{ rules: { ...practisedSession().rules, swings: { kind: 'lengths', angles: [90] } } }
+				})
+			]
+		);
+		expect(found.map(({ id }) => id)).toEqual(['old']);
+	});
+
+	it('carry what the mark asks, so that no table rests on them', () => {
+		for (const [swingFrom, rests] of [
+			['assumed', false],
+			['noted', true],
+			['prescribed', true],
+			[undefined, true]
+		] as const)
+			expect(inTable(ball({ swingFrom }))).toBe(rests);
 	});
 });

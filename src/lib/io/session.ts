@@ -4,7 +4,7 @@ import type { PractisedBall } from '$lib/core/practice/practised';
 import type { PractiseTask } from '$lib/core/practice/propose';
 import { shareOf, type Share } from '$lib/core/math/share';
 import { fromFeet, fromPercent, type Metres } from '$lib/core/units';
-import { drillRulesSchema, type DrillRules } from './drill';
+import { drillRulesSchema, prescribesSwing, type DrillRules } from './drill';
 import {
 	carryFlightField,
 	firmnessField,
@@ -129,3 +129,14 @@ export const inFormat = (rules: DrillRules, format: DrillRules['format']): Drill
 	measure:
 		format === 'up-and-down' ? 'strokes' : rules.measure === 'strokes' ? 'finish' : rules.measure
 });
+
+/** Balls that count as carries of a swing though their session asked for a mark and not for a swing, and nobody said which it was. */
+export const ballsAtAMark = (balls: readonly Ball[], sessions: readonly Session[]): Ball[] => {
+	const atAMark = new Set(
+		sessions.filter(({ rules }) => !prescribesSwing(rules)).map(({ id }) => id)
+	);
+	return balls.filter(
+		({ sessionId, counts, swingFrom }) =>
+			counts && swingFrom === undefined && sessionId !== undefined && atAMark.has(sessionId)
+	);
+};

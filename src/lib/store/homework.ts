@@ -3,13 +3,14 @@ import type { Homework } from '$lib/io/homework';
 import { database } from './database';
 import { importArchive } from './archive';
 import { ballShelf, clubShelf, pupilShelf } from './pupils';
-import { homeworkShelf, sessionShelf } from './practice';
+import { drillShelf, homeworkShelf, sessionShelf } from './practice';
 
 const TABLES = [
 	database.pupils,
 	database.clubs,
 	database.balls,
 	database.sessions,
+	database.drills,
 	database.homework
 ];
 
@@ -30,12 +31,15 @@ export function homeworkFile(homework: Homework): Promise<string> {
 		);
 		const pupil = await pupilShelf.getStamped(pupilId);
 		const row = await homeworkShelf.getStamped(id);
+		const asked = new Set(homework.drills.map(({ drillId }) => drillId));
+		const drills = (await drillShelf.readStamped()).filter((drill) => asked.has(drill.id));
 		return formatArchive({
 			...emptyArchive(),
 			// What a coach notes of a pupil stays with the coach.
 			pupils: pupil ? [{ ...pupil, notes: '' }] : [],
 			clubs,
 			sessions,
+			drills,
 			balls,
 			homework: row ? [row] : []
 		});
@@ -44,7 +48,8 @@ export function homeworkFile(homework: Homework): Promise<string> {
 
 /** What came in with a homework file, or what is wrong with it. */
 export type TakenHomework =
-	{ homework: Archive['homework'][number]; balls: number } | { problems: string[] };
+	| { homework: Archive['homework'][number]; balls: number; session: string | null }
+	| { problems: string[] };
 
 /** Takes a homework file in, whole or not at all. */
 export async function takeHomework(text: string): Promise<TakenHomework> {
@@ -57,5 +62,7 @@ export async function takeHomework(text: string): Promise<TakenHomework> {
 	const here = await pupilShelf.get(homework.pupilId);
 	const before = new Set((await database.balls.toCollection().primaryKeys()).map(String));
 	await importArchive({ ...archive, pupils: here ? [] : archive.pupils });
-	return { homework, balls: archive.balls.filter(({ id }) => !before.has(id)).length };
+	const came = archive.balls.filter(({ id }) => !before.has(id));
+	const last = came.at(-1)?.sessionId;
+	return { homework, balls: came.length, session: last ?? null };
 }

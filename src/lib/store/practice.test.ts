@@ -124,6 +124,7 @@ describe('a homework file', () => {
 		givenAt: '2026-10-01T00:00:00.000Z',
 		due: '2026-10-20',
 		cells: [{ clubId: 'pupil-1-SW', swing: '9', flight: 'standard', balls: 8 }],
+		drills: [],
 		note: ''
 	};
 

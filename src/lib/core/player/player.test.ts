@@ -1,6 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { STANDARD_BAG } from '../club/standardBag';
-import { dispersionWith, fastestSwing, PROFILE, type Player } from './player';
+import {
+	dispersionWith,
+	fastestSwing,
+	HANDICAP,
+	HANDICAPS,
+	nearestSkill,
+	PROFILE,
+	profileAt,
+	type Player
+} from './player';
 
 const club = (name: string) => STANDARD_BAG.find((found) => found.name === name)!;
 const of = (
@@ -39,5 +48,40 @@ describe('the fastest swing', () => {
 		const [strong, weak] = [{ strength: 1 }, { strength: 0.8 }];
 		expect(fastestSwing(club('SW'), weak) / fastestSwing(club('SW'), strong)).toBeCloseTo(0.8, 12);
 		expect(fastestSwing(club('Putter'), weak)).toBe(fastestSwing(club('Putter'), strong));
+	});
+});
+
+describe('a player by handicap', () => {
+	it('has the numbers of the skills at their points', () => {
+		for (const skill of ['expert', 'scratch', 'middle', 'high'] as const) {
+			const { dispersion, strength, costs } = profileAt(HANDICAP[skill]);
+			const of = PROFILE[skill];
+			for (const [found, known] of [
+				[dispersion, of.dispersion],
+				[costs, of.costs],
+				[{ strength }, { strength: of.strength }]
+			] as const)
+				for (const [key, value] of Object.entries(known))
+					expect((found as unknown as Record<string, number>)[key], `${skill} ${key}`).toBeCloseTo(
+						value,
+						12
+					);
+			expect(nearestSkill(HANDICAP[skill])).toBe(skill);
+		}
+	});
+
+	it('gets worse in everything with every stroke of handicap, from plus six to forty', () => {
+		for (let handicap = HANDICAPS.least; handicap < HANDICAPS.most; handicap++) {
+			const [one, worse] = [profileAt(handicap), profileAt(handicap + 1)];
+			expect(worse.dispersion.speed).toBeGreaterThan(one.dispersion.speed);
+			expect(worse.dispersion.direction).toBeGreaterThan(one.dispersion.direction);
+			expect(worse.strength).toBeLessThan(one.strength);
+			expect(worse.costs.puttStretch).toBeGreaterThan(one.costs.puttStretch);
+			expect(worse.costs.upAndDown).toBeLessThanOrEqual(one.costs.upAndDown);
+			expect(worse.costs.around).toBeGreaterThanOrEqual(one.costs.around);
+			expect(Math.min(...Object.values(worse.costs))).toBeGreaterThanOrEqual(0);
+		}
+		expect(profileAt(99)).toEqual(profileAt(HANDICAPS.most));
+		expect(profileAt(-99)).toEqual(profileAt(HANDICAPS.least));
 	});
 });

@@ -97,6 +97,52 @@ export const PROFILE: Readonly<Record<Skill, PlayerProfile>> = {
 	}
 };
 
+/** Handicap at which a skill's numbers hold; below 0 is better than scratch. */
+export const HANDICAP: Readonly<Record<Skill, number>> = {
+	expert: -5,
+	scratch: 0,
+	middle: 15,
+	high: 28
+};
+
+/** Handicaps that a player can have; past the last skill its own trend goes on. */
+export const HANDICAPS = { least: -6, most: 40 } as const;
+
+const BY_HANDICAP = (Object.keys(HANDICAP) as Skill[]).sort((a, b) => HANDICAP[a] - HANDICAP[b]);
+
+/**
+ * A player's starting values by handicap: those of the skills at their points, straight lines between them and on past the ends.
+ *
+ * @param handicap −6 (plus six) to 40; taken as the nearest of these outside
+ */
+export function profileAt(handicap: number): PlayerProfile {
+	const at = Math.min(HANDICAPS.most, Math.max(HANDICAPS.least, handicap));
+	const above = BY_HANDICAP.findIndex((skill) => HANDICAP[skill] >= at);
+	const last = BY_HANDICAP.length - 1;
+	const upper = above < 0 ? last : Math.max(1, above);
+	const [from, to] = [BY_HANDICAP[upper - 1]!, BY_HANDICAP[upper]!];
+	const share = (at - HANDICAP[from]) / (HANDICAP[to] - HANDICAP[from]);
+	const between = <T extends object>(one: T, other: T): T =>
+		Object.fromEntries(
+			(Object.entries(one) as [keyof T, number][]).map(([key, value]) => [
+				key,
+				Math.max(0, value + share * ((other[key] as number) - value))
+			])
+		) as T;
+	const [a, b] = [PROFILE[from], PROFILE[to]];
+	return {
+		dispersion: between(a.dispersion, b.dispersion),
+		strength: a.strength + share * (b.strength - a.strength),
+		costs: between(a.costs, b.costs)
+	};
+}
+
+/** The skill whose point on the line of handicaps is nearest. */
+export const nearestSkill = (handicap: number): Skill =>
+	BY_HANDICAP.reduce((best, skill) =>
+		Math.abs(HANDICAP[skill] - handicap) < Math.abs(HANDICAP[best] - handicap) ? skill : best
+	);
+
 /** Spread of a tour professional's putts: speed, direction and launch; set so that sampled putts cost what the putting table says. */
 const PUTTING: Dispersion = {
 	speed: 0.03,

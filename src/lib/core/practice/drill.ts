@@ -11,12 +11,16 @@ export type ClubRule =
 	/** The most lofted clubs. */
 	| { kind: 'wedges'; count: number }
 	/** Every club that is chipped with. */
-	| { kind: 'every' };
+	| { kind: 'every' }
+	/** These of the bag, by id. */
+	| { kind: 'chosen'; ids: readonly string[] };
 
 /** How far a swing goes. */
 export type SwingRule =
-	/** Whatever carries to the mark. */
+	/** Whatever carries to the mark: nobody says how long it is. */
 	| { kind: 'mark' }
+	/** One swing with every club: the one that carries to the mark with the club in the middle. */
+	| { kind: 'same' }
 	/** The marks of the player's words nearest to these angles of the lead arm. */
 	| { kind: 'lengths'; angles: readonly Radians[] };
 

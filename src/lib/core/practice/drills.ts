@@ -27,6 +27,7 @@ export const DRILLS: Readonly<Record<DrillId, Drill>> = {
 	'landing-box': {
 		...BASE,
 		clubs: { kind: 'spread', count: 4 },
+		swings: { kind: 'same' },
 		ballsEach: 4,
 		measure: 'roll-out',
 		mark: 'box',
@@ -36,6 +37,7 @@ export const DRILLS: Readonly<Record<DrillId, Drill>> = {
 	'second-club-ladder': {
 		...BASE,
 		clubs: { kind: 'lofts', lofts: [60, 50, 41, 33, 26].map(radians) },
+		swings: { kind: 'same' },
 		ballsEach: 3,
 		measure: 'roll-out',
 		mark: 'stick',

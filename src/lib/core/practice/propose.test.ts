@@ -41,6 +41,32 @@ describe('balls of a drill', () => {
 		}
 	});
 
+	it('has one swing for every club where the drill says so, and lands them all at the mark', () => {
+		const same = propose(DRILLS['second-club-ladder'], STANDARD_BAG, who, 'clock', ground());
+		expect(new Set(same.tasks.map(({ swing }) => swing)).size).toBe(1);
+		for (const { landing } of same.tasks) expect(landing).toBeCloseTo(2.9, 1);
+		const own = propose(
+			{ ...DRILLS['second-club-ladder'], swings: { kind: 'mark' } },
+			STANDARD_BAG,
+			who,
+			'clock',
+			ground({ toEdge: 18, room: 80 })
+		);
+		expect(new Set(own.tasks.map(({ swing }) => swing)).size).toBeGreaterThan(1);
+	});
+
+	it('takes the clubs that were touched, longest first, whatever they are', () => {
+		const chosen = { kind: 'chosen', ids: ['SW', '7i', 'PW'] } as const;
+		const { tasks } = propose(
+			{ ...DRILLS['landing-box'], clubs: chosen },
+			STANDARD_BAG,
+			who,
+			'clock',
+			ground({ room: 40 })
+		);
+		expect(tasks.map(({ club }) => club)).toEqual(['7i', 'PW', 'SW']);
+	});
+
 	it('finds room for longer clubs on a longer green, and for fewer downhill', () => {
 		const count = (change: object) =>
 			propose(DRILLS['every-club'], STANDARD_BAG, who, 'clock', ground(change)).leftOut.length +

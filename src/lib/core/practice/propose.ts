@@ -60,6 +60,8 @@ function clubsFor(rule: ClubRule, bag: readonly Club[]): { clubs: Club[]; missin
 		const wedges = clubs.filter(isWedge);
 		return { clubs: wedges.slice(-rule.count), missing: [] };
 	}
+	if (rule.kind === 'chosen')
+		return { clubs: clubs.filter(({ id }) => rule.ids.includes(id)), missing: [] };
 	// One loft is the kind of club that is meant; of several each must be there.
 	const near = (loft: Radians) => {
 		const club = nearestByLoft(bag, loft);
@@ -119,6 +121,17 @@ function shotToFlag(
 	return ball;
 }
 
+/** The swing that carries to a mark with the club in the middle of those that reach it; null where none does. */
+function middleSwing(
+	shots: readonly PractiseShot[],
+	mark: Metres,
+	scene: Scene,
+	who: Practiser
+): Radians | null {
+	const angles = shots.flatMap((shot) => shotToCarry(shot, mark, scene, who)?.angle ?? []);
+	return angles[Math.floor(angles.length / 2)] ?? null;
+}
+
 /**
  * The balls of a drill for this player on this green.
  *
@@ -147,10 +160,12 @@ export function propose(
 		why: 'not-in-bag',
 		past: 0
 	}));
+	const shots = shotsOf(drill, clubs);
+	const same = drill.swings.kind === 'same' ? middleSwing(shots, mark, scene, who) : null;
 	const take = ({ club, flight, shape }: PractiseShot, { angle, carry, roll }: PractiseForecast) =>
 		tasks.push({
 			club: club.id,
-			swing: nearestMark(angle, vocabulary).name,
+			swing: nearestMark(same ?? angle, vocabulary).name,
 			flight,
 			shape,
 			balls: drill.ballsEach,
@@ -159,7 +174,7 @@ export function propose(
 		});
 	const leave = ({ club }: PractiseShot, why: LeftOut['why'], past: Metres = 0) =>
 		leftOut.push({ club: club.id, loft: club.loft, why, past });
-	for (const shot of shotsOf(drill, clubs)) {
+	for (const shot of shots) {
 		if (drill.swings.kind === 'lengths') {
 			for (const wanted of drill.swings.angles)
 				take(shot, shotOfSwing(shot, nearestMark(wanted, vocabulary).angle, scene, who));

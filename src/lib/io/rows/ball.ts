@@ -1,5 +1,12 @@
 import * as z from 'zod/mini';
-import { ballSourceField, carryFlightField, lieField, shapeField, strikeTagField } from '../fields';
+import {
+	ballSourceField,
+	carryFlightField,
+	lieField,
+	shapeField,
+	strikeTagField,
+	swingFromField
+} from '../fields';
 
 const number = z.number();
 /** Along the line of a drill from the ball, and to its right; metres. */
@@ -14,6 +21,8 @@ export const ballRow = z.object({
 	at: z.string(),
 	/** A mark of any vocabulary. */
 	swing: z.string(),
+	/** Whence the swing is known; missing where it was typed with the carry. */
+	swingFrom: z.optional(swingFromField),
 	flight: z._default(carryFlightField, 'standard'),
 	/** Metres. */
 	carry: number,

@@ -9,10 +9,12 @@ export const drillRulesRow = z.object({
 		z.object({ kind: z.literal('spread'), count: z.int().check(z.positive()) }),
 		z.object({ kind: z.literal('lofts'), lofts: z.array(number) }),
 		z.object({ kind: z.literal('wedges'), count: z.int().check(z.positive()) }),
-		z.object({ kind: z.literal('every') })
+		z.object({ kind: z.literal('every') }),
+		z.object({ kind: z.literal('chosen'), ids: z.array(z.string()) })
 	]),
 	swings: z.discriminatedUnion('kind', [
 		z.object({ kind: z.literal('mark') }),
+		z.object({ kind: z.literal('same') }),
 		z.object({ kind: z.literal('lengths'), angles: z.array(number) })
 	]),
 	flights: z._default(z.array(carryFlightField), ['standard']),

@@ -17,5 +17,11 @@ export const homeworkRow = z.object({
 			balls: z.int().check(z.positive())
 		})
 	),
+	drills: z._default(
+		z.array(
+			z.object({ drillId: z.string(), name: z.string(), times: z.int().check(z.positive()) })
+		),
+		[]
+	),
 	note: z._default(z.string(), '')
 });

@@ -17,6 +17,7 @@ export const pupilRow = z.object({
 	id: z.string().check(z.minLength(1)),
 	name: z.string(),
 	skill: z._default(skillField, 'middle'),
+	handicap: z.optional(number),
 	hand: z._default(handField, 'right'),
 	school: z._default(schoolField, 'free'),
 	vocabulary: z._default(vocabularyField, 'clock'),

@@ -3,6 +3,7 @@ import type { Score } from '$lib/core/practice/formats';
 import type { Group } from '$lib/core/practice/grouping';
 import type { Miss } from '$lib/core/practice/habits';
 import type { StrikeTag } from '$lib/core/practice/practised';
+import type { Trend } from '$lib/core/practice/trend';
 import type { LeftOut } from '$lib/core/practice/propose';
 import { compareShares, type Share } from '$lib/core/math/share';
 import type { SpinShape } from '$lib/core/setup/flights';
@@ -148,6 +149,15 @@ export function scoreWords(score: Score, rules: MeantBy, say: Say): string {
 	const before = `${last.hits} of ${last.of}`;
 	if (told === 0) return `${done}. Last time ${before}: too few balls to call it a difference.`;
 	return `${done}, ${told > 0 ? 'better than' : 'behind'} last time: ${before}.`;
+}
+
+/** Whether a score over sessions can be told from luck. */
+export function trendWords({ way, luck }: Trend, sessions: number): string {
+	if (sessions === 1) return 'One session so far.';
+	if (way === 0)
+		return `${capital(counted(sessions))} sessions: no change that could be told from luck.`;
+	const times = Math.max(2, Math.round(1 / Math.max(luck, 0.001)));
+	return `${way > 0 ? 'Better' : 'Worse'} over ${counted(sessions)} sessions: luck alone would show it once in ${times}.`;
 }
 
 /** A miss, and what usually causes it (common practice, no source). */

@@ -7,6 +7,7 @@
 	import type { ClubDraft } from '$lib/io/club';
 	import { formatCarries } from '$lib/io/carriesCsv';
 	import { carriesOf, clubsInBag } from '$lib/io/pupil';
+	import { ballsAtAMark, type Session } from '$lib/io/session';
 	import Later from '$lib/ui/controls/Later.svelte';
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
 	import { download, fileNameOf } from '$lib/ui/files/download';
@@ -28,8 +29,10 @@
 
 	interface Props {
 		bench: PupilBench;
+		/** Sessions of practice: they say how a ball came about. */
+		sessions: readonly Session[];
 	}
-	const { bench }: Props = $props();
+	const { bench, sessions }: Props = $props();
 
 	const TABS = [
 		{ id: 'carries', label: 'Carries' },
@@ -61,6 +64,13 @@
 	const dropUnknown = () =>
 		bench.change((f) => {
 			f.balls = f.balls.filter(({ swing }) => !Number.isNaN(markAngle(swing)));
+		});
+	/** Balls of drills at a mark that were taken for carries of a swing nobody had asked for. */
+	const guessed = $derived(ballsAtAMark(file.balls, sessions));
+	const dropGuessed = () =>
+		bench.change((f) => {
+			for (const ball of f.balls)
+				if (guessed.some(({ id }) => id === ball.id)) ball.swingFrom = 'assumed';
 		});
 	const open = $derived(
 		opened && {
@@ -119,6 +129,14 @@
 								...new Set(unknown.map(({ swing }) => `“${swing}”`))
 							].join(', ')}) and count nowhere.
 							<button type="button" class="btn" onclick={dropUnknown}>Remove them</button>
+						</p>
+					{/if}
+					{#if guessed.length > 0}
+						<p class="problem">
+							{guessed.length}
+							{guessed.length === 1 ? 'ball' : 'balls'} of drills at a mark count here as carries of a
+							swing that nobody asked for: they carry what the mark asked.
+							<button type="button" class="btn" onclick={dropGuessed}>Take them out</button>
 						</p>
 					{/if}
 					<CarryTable

@@ -5,7 +5,8 @@
 
 	interface Props {
 		label: string;
-		metres: number;
+		/** Null where nothing is known yet. */
+		metres: number | null;
 		low: number;
 		high: number;
 		hint?: string;
@@ -18,7 +19,7 @@
 <NumberField
 	{label}
 	{hint}
-	value={inUnit(metres, style)}
+	value={metres === null ? null : inUnit(metres, style)}
 	symbol={style.symbol}
 	low={inUnit(low, style)}
 	high={inUnit(high, style)}

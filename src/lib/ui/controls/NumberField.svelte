@@ -8,8 +8,8 @@
 		label: string;
 		/** On a wide screen the label is only heard: a heading above says it. */
 		unseen?: boolean;
-		/** In the unit that is shown. */
-		value: number;
+		/** In the unit that is shown; null where nothing is known yet. */
+		value: number | null;
 		symbol: string;
 		low: number;
 		high: number;
@@ -34,7 +34,7 @@
 	const id = $props.id();
 	let typed = $state<string | null>(null);
 	let problem = $state('');
-	const shown = $derived(typed ?? figure(value, decimals));
+	const shown = $derived(typed ?? (value === null ? '' : figure(value, decimals)));
 
 	function commit(next: number) {
 		typed = null;
@@ -54,7 +54,7 @@
 	}
 
 	function stepBy(count: number) {
-		const next = Math.round((value + count * step) / step) * step;
+		const next = Math.round(((value ?? low) + count * step) / step) * step;
 		commit(Math.min(high, Math.max(low, next)));
 	}
 
@@ -115,7 +115,8 @@
 	</div>
 	{#if problem}
 		<p id={`${id}-problem`} class="problem" role="alert">
-			{problem} Kept: {figure(value, decimals)}.
+			{problem}
+			{#if value !== null}Kept: {figure(value, decimals)}.{/if}
 		</p>
 	{:else if hint}
 		<p id={`${id}-hint`} class="hint">{hint}</p>

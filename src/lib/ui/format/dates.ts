@@ -1,3 +1,5 @@
+import { differenceInCalendarDays } from 'date-fns';
+
 const written = (options: Intl.DateTimeFormatOptions): ((at: Date | string | number) => string) => {
 	let format: Intl.DateTimeFormat | undefined;
 	// In the language of the browser; a date that is none is said to be unknown and breaks nothing.
@@ -37,3 +39,13 @@ export const whenWords = written({
 
 /** A date without a time of day, 2026-11-21, at noon here: no time zone moves it to another day. */
 export const noonOf = (day: string): Date => new Date(`${day}T12:00`);
+
+/** How long ago something was, in whole days as a person counts them: today, yesterday, 6 days ago. */
+export function agoWords(at: string, now = new Date()): string {
+	const days = differenceInCalendarDays(now, new Date(at));
+	if (Number.isNaN(days)) return 'at an unknown time';
+	if (days < 0) return `on ${dayWords(at)}`;
+	if (days === 0) return 'today';
+	if (days === 1) return 'yesterday';
+	return days < 14 ? `${days} days ago` : `${Math.round(days / 7)} weeks ago`;
+}

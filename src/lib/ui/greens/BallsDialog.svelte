@@ -11,24 +11,26 @@
 	import { formatLength } from '$lib/ui/format/lengths';
 	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
 	import { BallsReader } from '$lib/ui/state/ballsReader.svelte';
-	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { ballsWords, nextBallWords } from './ballsWords';
 	import TapeButton from './TapeButton.svelte';
-	import { keepReading } from './keepReading';
+	import type { FoundReading } from './keepReading';
+	import type { PlannerPool } from '$lib/workers/plannerPool';
 
 	interface Props {
-		bench: GreenBench;
+		pool: PlannerPool;
 		newest: ReadingWire | undefined;
 		bag: readonly ClubWire[];
+		/** Keeps what was found; false where it could not be. */
+		onkeep: (found: FoundReading) => Promise<boolean>;
 		onclose: () => void;
 	}
-	const { bench, newest, bag, onclose }: Props = $props();
+	const { pool, newest, bag, onkeep, onclose }: Props = $props();
 
 	// svelte-ignore state_referenced_locally
 	const clubs = bag.filter((club) => !club.putter);
 	// svelte-ignore state_referenced_locally
-	const test = new BallsReader(bench.pool, clubs.map(clubToCore));
+	const test = new BallsReader(pool, clubs.map(clubToCore));
 	const form = createForm(() => ({
 		defaultValues: {
 			club: clubs.find(({ loft }) => loft >= 44)?.name ?? clubs[0]?.name ?? '',
@@ -45,7 +47,7 @@
 	async function keep() {
 		const { reading } = test;
 		if (!reading) return;
-		const kept = await keepReading(bench.green.id, {
+		const kept = await onkeep({
 			stimpFeet: Number(toFeet(reading.speed).toFixed(1)),
 			errorFeet: Number(toFeet(reading.error).toFixed(2)),
 			firmness: reading.nearest,
@@ -64,7 +66,7 @@
 	description="One club, its ordinary flight, from short grass onto a level part. Note where each ball landed and where it stopped; leave out the ones you hit badly."
 >
 	{#if clubs.length === 0}
-		<p class="problem">The bag has no club to chip with. Put one in on the Shot view.</p>
+		<p class="problem">The bag has no club to chip with. Put one in on the Bag view.</p>
 	{:else}
 		<form
 			onsubmit={(event) => {

@@ -46,7 +46,7 @@
 
 <div class="grid gap-3">
 	<p class="font-semibold wrap-anywhere">
-		For {playing.file.pupil.name}, {skillWords(playing.file.pupil.skill)}
+		For {playing.file.pupil.name}, {skillWords(playing.file.pupil)}
 	</p>
 	<p>
 		One ball, two pins: drag the ball on the map, choose the pins and see which is the harder one.

@@ -1,5 +1,11 @@
 <script lang="ts">
+	import { onDestroy } from 'svelte';
+	import type { GreenWire } from '$lib/io/green';
 	import { newId } from '$lib/store/newId';
+	import { playing } from '$lib/ui/state/playing.svelte';
+	import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
+	import { keepReading, type FoundReading } from './keepReading';
+	import SpeedTests from './SpeedTests.svelte';
 	import Plus from '@lucide/svelte/icons/plus';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { goto } from '$app/navigation';
@@ -13,12 +19,26 @@
 
 	const { books, broken }: GreenBooks = $props();
 
-	const survey = () =>
+	let quick = $state(false);
+	const pool = new PlannerPool(startPlanner);
+	onDestroy(() => pool.close());
+	const freshName = $derived(`Green ${books.length + 1}`);
+
+	const make = (green: GreenWire) =>
 		attempt(async () => {
-			const id = newId();
-			await saveGreen(blankGreen(id, `Green ${books.length + 1}`));
-			await goto(resolve('/greens/[id]', { id }));
+			await saveGreen(green);
+			await goto(resolve('/greens/[id]', { id: green.id }));
 		});
+	const survey = () => make(blankGreen(newId(), freshName));
+
+	/** A speed measured before there is a green makes one, level until somebody looks. */
+	async function keepFirst(found: FoundReading): Promise<boolean> {
+		const green = blankGreen(newId(), freshName);
+		if (!(await attempt(() => saveGreen(green)))) return false;
+		const kept = await keepReading(green.id, found);
+		if (kept) await goto(resolve('/greens/[id]', { id: green.id }));
+		return kept;
+	}
 
 	const remove = (id: string, name: string) =>
 		removeWithUndo(`Removed “${name}” and its readings.`, () => removeGreen(id));
@@ -28,9 +48,11 @@
 	<h1 class="text-3xl font-extrabold">Today’s greens</h1>
 	{#if books.length === 0}
 		<p class="max-w-[60ch]">
-			The ground decides what a ball does after it lands. Measure a green once, with a tape, a staff
-			and a level, and its speed each day: every shot can then be planned on it.
+			The ground decides what a ball does after it lands. Its speed is what matters most: measure it
+			now, without surveying anything. A quick green takes four touches; a survey with tape, staff
+			and level takes an hour, once.
 		</p>
+		<SpeedTests newest={undefined} bag={playing.playing.bag} {pool} onkeep={keepFirst} />
 	{:else}
 		<ul class="w-full border-t-2 border-(--ink)" {@attach rowFocus}>
 			{#each books as { green, readings } (green.id)}
@@ -86,7 +108,22 @@
 			<a class="underline" href={resolve('/data')}>see Data</a>.
 		</p>
 	{/if}
-	<button type="button" class="btn btn-neutral" onclick={() => void survey()}>
-		<Plus size={18} aria-hidden="true" /> Survey a new green
-	</button>
+	<div class="flex flex-wrap gap-2">
+		<button type="button" class="btn btn-neutral" onclick={() => (quick = true)}>
+			<Plus size={18} aria-hidden="true" /> A quick green
+		</button>
+		<button type="button" class="btn" onclick={() => void survey()}>
+			<Plus size={18} aria-hidden="true" /> Survey a new green
+		</button>
+	</div>
 </section>
+{#if quick}
+	{#await import('./QuickGreenDialog.svelte') then { default: QuickGreenDialog }}
+		<QuickGreenDialog
+			id={newId()}
+			name={freshName}
+			onmake={(green) => void make(green)}
+			onclose={() => (quick = false)}
+		/>
+	{/await}
+{/if}

@@ -4,16 +4,16 @@
 	import { judgedSchema, type ReadingWire } from '$lib/io/reading';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
-	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
-	import { keepReading } from './keepReading';
+	import type { FoundReading } from './keepReading';
 	import TurfFields from './TurfFields.svelte';
 
 	interface Props {
-		bench: GreenBench;
 		newest: ReadingWire | undefined;
+		/** Keeps what was found; false where it could not be. */
+		onkeep: (found: FoundReading) => Promise<boolean>;
 		onclose: () => void;
 	}
-	const { bench, newest, onclose }: Props = $props();
+	const { newest, onkeep, onclose }: Props = $props();
 
 	// It starts from the newest reading and is the judge's from then on, whatever another tab writes meanwhile.
 	const defaultValues = untrack(() => ({
@@ -30,7 +30,7 @@
 		validators: { onChange: judgedSchema },
 		onSubmit: async ({ value: { stimpFeet, turf } }) => {
 			const found = { stimpFeet, errorFeet: null, method: 'judged' as const, ...turf };
-			if (await keepReading(bench.green.id, found)) onclose();
+			if (await onkeep(found)) onclose();
 		}
 	}));
 </script>

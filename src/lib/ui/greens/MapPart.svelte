@@ -88,6 +88,8 @@
 		{/if}
 	{:else if part.kind === 'area'}
 		<path class="move" d="M-6,0H6M0,-6V6M-6,0l2,-2M-6,0l2,2M6,0l-2,-2M6,0l-2,2" />
+	{:else if part.kind === 'whole'}
+		<path class="move" d="M-9,9L9,-9M9,-9h-7M9,-9v7M-9,9h7M-9,9v-7" />
 	{:else}
 		<rect class="corner" x="-4" y="-4" width="8" height="8" />
 	{/if}

@@ -37,7 +37,7 @@
 
 <div class="grid gap-3">
 	<p class="font-semibold wrap-anywhere">
-		For {playing.file.pupil.name}, {skillWords(playing.file.pupil.skill)}
+		For {playing.file.pupil.name}, {skillWords(playing.file.pupil)}
 	</p>
 	<p>
 		{MISS_SPOTS} spots around the green, a ball from each played to this pin a hundred times: the larger

@@ -5,7 +5,7 @@
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
-	import { blankArea } from '$lib/ui/state/greenEdits';
+	import { blankArea, resize, sizeOf } from '$lib/ui/state/greenEdits';
 	import PartEditor from './PartEditor.svelte';
 
 	interface Props {
@@ -16,6 +16,7 @@
 	const { bench, adding, onadding }: Props = $props();
 
 	const green = $derived(bench.green);
+	const size = $derived(sizeOf(green));
 	const MOST_AREAS = 30;
 	const KINDS: readonly { kind: AreaWire['kind']; label: string }[] = [
 		{ kind: 'sand', label: 'Sand' },
@@ -37,7 +38,28 @@
 </script>
 
 <div class="grid gap-3">
-	<p>Drag the corners; drag the middle of a bunker or pond to move it whole.</p>
+	<p>
+		Drag the corners, the arrow at the upper right for the whole green, the middle of a bunker or
+		pond to move it.
+	</p>
+	{#if !green.grid}
+		<div class="field-grid">
+			<LengthField
+				label="Length, up the map"
+				metres={size.long}
+				low={3}
+				high={100}
+				onchange={(long) => bench.change((g) => resize(g, { ...size, long }))}
+			/>
+			<LengthField
+				label="Width"
+				metres={size.wide}
+				low={3}
+				high={100}
+				onchange={(wide) => bench.change((g) => resize(g, { ...size, wide }))}
+			/>
+		</div>
+	{/if}
 	<div class="flex flex-wrap gap-2">
 		<button
 			type="button"

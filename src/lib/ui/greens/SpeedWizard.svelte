@@ -5,18 +5,18 @@
 	import type { ReadingWire } from '$lib/io/reading';
 	import { toFeet, toPercent } from '$lib/core/units';
 	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
-	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import { RampReader } from '$lib/ui/state/rampReader.svelte';
-	import { keepReading } from './keepReading';
+	import type { FoundReading } from './keepReading';
 	import RollList from './RollList.svelte';
 	import TurfFields from './TurfFields.svelte';
 
 	interface Props {
-		bench: GreenBench;
 		newest: ReadingWire | undefined;
+		/** Keeps what was found; false where it could not be. */
+		onkeep: (found: FoundReading) => Promise<boolean>;
 		onclose: () => void;
 	}
-	const { bench, newest, onclose }: Props = $props();
+	const { newest, onkeep, onclose }: Props = $props();
 
 	const ORDINAL = ['first', 'second', 'third'];
 	const test = new RampReader();
@@ -46,7 +46,7 @@
 
 	async function keep() {
 		if ('code' in reading) return;
-		const kept = await keepReading(bench.green.id, {
+		const kept = await onkeep({
 			stimpFeet: Number(toFeet(reading.speed).toFixed(1)),
 			errorFeet: Number(toFeet(reading.error).toFixed(2)),
 			method: 'ramp',

@@ -1,28 +1,26 @@
 import 'fake-indexeddb/auto';
 import { render, screen } from '@testing-library/svelte';
 import { userEvent } from '@testing-library/user-event';
-import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { beforeEach, expect, it, vi } from 'vitest';
 import { toFeet } from '$lib/core/units';
 import { readRamp } from '$lib/core/today/readRamp';
 import { database } from '$lib/store/database';
-import { blankGreen } from '$lib/ui/state/greenEdits';
-import { GreenBench } from '$lib/ui/state/greenBench.svelte';
 import { until } from '../../../../tests/support/planner';
-import { silentPool } from '../../../../tests/support/silentPool';
+import { keepReading } from './keepReading';
 import SpeedWizard from './SpeedWizard.svelte';
 
 const user = userEvent.setup();
-let bench: GreenBench;
-
 beforeEach(async () => {
 	await Promise.all(database.tables.map((table) => table.clear()));
-	bench = new GreenBench(blankGreen('g', 'New'), silentPool());
 });
-afterEach(() => bench.close());
 
 function wizard() {
 	const onclose = vi.fn();
-	render(SpeedWizard, { bench, newest: undefined, onclose });
+	render(SpeedWizard, {
+		newest: undefined,
+		onkeep: (found) => keepReading('g', found),
+		onclose
+	});
 	return onclose;
 }
 

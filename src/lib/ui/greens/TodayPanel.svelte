@@ -6,6 +6,8 @@
 	import { removeReading } from '$lib/store/greens';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
+	import { keepReading } from './keepReading';
+	import SpeedTests from './SpeedTests.svelte';
 	import { speedWords, turfWords, whenWords } from './readingWords';
 	import SpeedTrend from './SpeedTrend.svelte';
 
@@ -17,7 +19,6 @@
 	}
 	const { bench, readings, bag }: Props = $props();
 
-	let open = $state<'ramp' | 'timed' | 'balls' | 'judge' | null>(null);
 	const newest = $derived(readings[0]);
 
 	async function remove(reading: ReadingWire) {
@@ -41,14 +42,12 @@
 			chipped with one club tell how far everything will run today.
 		</p>
 	{/if}
-	<div class="flex flex-wrap gap-2 py-2">
-		<button type="button" class="btn btn-neutral" onclick={() => (open = 'ramp')}>
-			Roll a ramp
-		</button>
-		<button type="button" class="btn" onclick={() => (open = 'timed')}> Time a few putts </button>
-		<button type="button" class="btn" onclick={() => (open = 'balls')}> Chip a few balls </button>
-		<button type="button" class="btn" onclick={() => (open = 'judge')}> Judge by eye </button>
-	</div>
+	<SpeedTests
+		{newest}
+		{bag}
+		pool={bench.pool}
+		onkeep={(found) => keepReading(bench.green.id, found)}
+	/>
 	{#if readings.length > 0}
 		<h3 class="ruled-heading">How it has run</h3>
 		{#if readings.length > 1}<SpeedTrend {readings} />{/if}
@@ -85,20 +84,3 @@
 		</table>
 	{/if}
 </div>
-{#if open === 'ramp'}
-	{#await import('./SpeedWizard.svelte') then { default: SpeedWizard }}
-		<SpeedWizard {bench} {newest} onclose={() => (open = null)} />
-	{/await}
-{:else if open === 'timed'}
-	{#await import('$lib/ui/measure/TimedPuttDialog.svelte') then { default: TimedPuttDialog }}
-		<TimedPuttDialog {bench} {newest} onclose={() => (open = null)} />
-	{/await}
-{:else if open === 'balls'}
-	{#await import('./BallsDialog.svelte') then { default: BallsDialog }}
-		<BallsDialog {bench} {newest} {bag} onclose={() => (open = null)} />
-	{/await}
-{:else if open === 'judge'}
-	{#await import('./JudgeDialog.svelte') then { default: JudgeDialog }}
-		<JudgeDialog {bench} {newest} onclose={() => (open = null)} />
-	{/await}
-{/if}

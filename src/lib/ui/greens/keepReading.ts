@@ -4,11 +4,12 @@ import type { ReadingWire } from '$lib/io/reading';
 import { removeReading, saveReading } from '$lib/store/greens';
 import { speedWords } from './readingWords';
 
-type Found = Pick<ReadingWire, 'stimpFeet' | 'errorFeet' | 'method'> &
+/** What a measurement of a green's speed found. */
+export type FoundReading = Pick<ReadingWire, 'stimpFeet' | 'errorFeet' | 'method'> &
 	Partial<Pick<ReadingWire, 'firmness' | 'wet' | 'grainTowards' | 'rolls' | 'balls'>>;
 
 /** Keeps what was found of a green, now; says so, with a way back. */
-export async function keepReading(greenId: string, found: Found): Promise<boolean> {
+export async function keepReading(greenId: string, found: FoundReading): Promise<boolean> {
 	const reading: ReadingWire = {
 		id: newId(),
 		greenId,

@@ -4,6 +4,7 @@ import { markBox, placeLabels, textBox, type Box } from '$lib/ui/drawing/labelPl
 import { centreOf } from '$lib/io/placedShot';
 import type { GreenWire } from '$lib/io/green';
 import type { GreenPart } from '$lib/ui/state/greenBench.svelte';
+import { sizeMark } from '$lib/ui/state/greenEdits';
 import type { GreenTab } from './greenTabs';
 
 /** Places that must be in view while a panel is open: the green alone where it is about the green alone. */
@@ -33,7 +34,8 @@ export function partsFor(tab: GreenTab, green: GreenWire): GreenPart[] {
 				...green.areas.flatMap((area, index) =>
 					area.outline.map((_, corner) => ({ kind: 'areaCorner' as const, index, corner }))
 				),
-				...indexed('area', green.areas)
+				...indexed('area', green.areas),
+				...(green.grid ? [] : [{ kind: 'whole' as const, index: 0 as const }])
 			];
 		case 'pins':
 		case 'miss':
@@ -58,6 +60,8 @@ export function markOf(green: GreenWire, part: GreenPart): [number, number] {
 			return green.areas[part.index]!.outline[part.corner]!;
 		case 'area':
 			return centreOf(green.areas[part.index]!.outline);
+		case 'whole':
+			return sizeMark(green);
 	}
 }
 
@@ -78,6 +82,8 @@ export function partName(green: GreenWire, part: GreenPart): string {
 			return `Corner ${part.corner + 1} of ${AREA_NAMES[green.areas[part.index]!.kind].toLowerCase()} ${part.index + 1}`;
 		case 'area':
 			return `${AREA_NAMES[green.areas[part.index]!.kind]} ${part.index + 1}`;
+		case 'whole':
+			return 'Size of the whole green';
 	}
 }
 

@@ -99,7 +99,7 @@ describe('parts of the map', () => {
 			})
 		).toEqual([]);
 		expect(new Set(partsFor('shape', green).map(({ kind }) => kind))).toEqual(
-			new Set(['corner', 'areaCorner', 'area'])
+			new Set(['corner', 'areaCorner', 'area', 'whole'])
 		);
 		for (const { id } of GREEN_TABS)
 			for (const part of partsFor(id, green)) {

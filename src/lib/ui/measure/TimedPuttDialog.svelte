@@ -7,10 +7,9 @@
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { formatLength } from '$lib/ui/format/lengths';
-	import { keepReading } from '$lib/ui/greens/keepReading';
+	import type { FoundReading } from '$lib/ui/greens/keepReading';
 	import TurfFields from '$lib/ui/greens/TurfFields.svelte';
 	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
-	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { TimedReader } from '$lib/ui/state/timedReader.svelte';
 	import HoldPicture from './HoldPicture.svelte';
@@ -18,14 +17,16 @@
 	import PhoneLevelDialog from './PhoneLevelDialog.svelte';
 
 	interface Props {
-		bench: GreenBench;
 		newest: ReadingWire | undefined;
+		/** Keeps what was found; false where it could not be. */
+		onkeep: (found: FoundReading) => Promise<boolean>;
 		onclose: () => void;
 	}
-	const { bench, newest, onclose }: Props = $props();
+	const { newest, onkeep, onclose }: Props = $props();
 
 	const test = new TimedReader();
-	let length = $state(5);
+	/** How far the putt at hand rolled; empty again for the next. */
+	let length = $state<number | null>(null);
 	let pacing = $state(false);
 	let levelling = $state(false);
 	// It starts from the newest reading and is one's own from then on.
@@ -51,7 +52,7 @@
 
 	async function keep() {
 		if ('code' in reading) return;
-		const kept = await keepReading(bench.green.id, {
+		const kept = await onkeep({
 			stimpFeet: Number(toFeet(reading.speed).toFixed(1)),
 			errorFeet: Number(toFeet(reading.error).toFixed(2)),
 			method: 'timed',
@@ -121,8 +122,11 @@
 			<button
 				type="button"
 				class="btn btn-neutral"
-				disabled={test.time === null}
-				onclick={() => test.note(length)}>Note it</button
+				disabled={test.time === null || length === null}
+				onclick={() => {
+					test.note(length!);
+					length = null;
+				}}>Note it</button
 			>
 		</div>
 		<ol {@attach rowFocus}>

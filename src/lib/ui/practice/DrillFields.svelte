@@ -43,7 +43,9 @@
 		{ value: 'strokes', label: 'Strokes to hole out' },
 		{ value: 'strike', label: 'The strike' }
 	] as const;
-	const RULES: Record<DrillRules['clubs']['kind'], DrillRules['clubs']> = {
+	/** Which clubs are chosen one by one is decided where the drill is begun. */
+	type TypedKind = (typeof CLUBS)[number]['value'];
+	const RULES: Record<TypedKind, DrillRules['clubs']> = {
 		spread: { kind: 'spread', count: 4 },
 		wedges: { kind: 'wedges', count: 3 },
 		every: { kind: 'every' },
@@ -113,7 +115,7 @@
 	<div class="field-grid">
 		<ChoiceField
 			label="Clubs"
-			value={drill.rules.clubs.kind}
+			value={drill.rules.clubs.kind === 'chosen' ? 'spread' : drill.rules.clubs.kind}
 			options={CLUBS}
 			onchange={(kind) => change((next) => (next.rules.clubs = RULES[kind]))}
 		/>

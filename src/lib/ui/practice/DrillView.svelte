@@ -2,10 +2,11 @@
 	import Copy from '@lucide/svelte/icons/copy';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
 	import { drillRulesSchema, type DrillDraft } from '$lib/io/drill';
 	import { plainGround, proposalFor } from '$lib/io/practiceSetup';
 	import { clubsInBag } from '$lib/io/pupil';
-	import { inFormat, taskOf, type SessionGround } from '$lib/io/session';
+	import { inFormat, taskOf, type Session, type SessionGround } from '$lib/io/session';
 	import { FORMAT_WORDS, PRACTICE_CAUTIONS } from '$lib/io/words/drill';
 	import { newId } from '$lib/store/newId';
 	import { drillShelf, keepSession } from '$lib/store/practice';
@@ -24,14 +25,17 @@
 	import PracticeGreen from './PracticeGreen.svelte';
 	import { farthest, practiceScale } from './practiceScale';
 	import { clubName } from './practiceWords';
+	import ScoreTrend from './ScoreTrend.svelte';
 
 	interface Props {
 		drill: DrillDraft;
 		/** Whether it is somebody's own and can be changed. */
 		own: boolean;
 		books: readonly GreenBook[];
+		/** Of every drill and pupil. */
+		sessions: readonly Session[];
 	}
-	const { drill, own, books }: Props = $props();
+	const { drill, own, books, sessions }: Props = $props();
 
 	const FORMATS = Object.entries(FORMAT_WORDS).map(([value, { name }]) => ({
 		value: value as DrillDraft['rules']['format'],
@@ -42,11 +46,14 @@
 	let each = $state<number | null>(null);
 	let mark = $state<number | null>(null);
 	let others = $state.raw<readonly string[]>([]);
+	/** Clubs touched one by one; null leaves the choice to the drill. */
+	let clubIds = $state.raw<readonly string[] | null>(null);
 	let width = $state(0);
 
 	const file = $derived(playing.file);
 	const rules = $derived({
 		...inFormat(drill.rules, format ?? drill.rules.format),
+		...(clubIds && clubIds.length > 0 && { clubs: { kind: 'chosen' as const, ids: [...clubIds] } }),
 		ballsEach: each ?? drill.rules.ballsEach
 	});
 	const proposal = $derived(proposalFor({ rules }, file, ground, mark ?? undefined));
@@ -71,6 +78,24 @@
 		const close = above && (above.finish - proposal.tasks[i]!.finish) * scale.factor < 16;
 		return close && i % 2 === 1 ? 46 : 10;
 	};
+	const chippers = $derived(
+		clubsInBag(file.clubs).filter(({ kind }) => kind !== 'putter' && kind !== 'wood')
+	);
+	const isChosen = (id: string) =>
+		clubIds ? clubIds.includes(id) : proposal.tasks.some(({ club }) => club === id);
+	/** The first touch begins a choice of one's own: any four clubs are four touches. */
+	function toggle(id: string) {
+		const before = clubIds ?? [];
+		const next = before.includes(id) ? before.filter((one) => one !== id) : [...before, id];
+		clubIds = next.length > 0 ? next : null;
+	}
+	const asked = $derived(page.url.searchParams.get('homework'));
+	const practised = $derived(
+		sessions.filter(
+			({ drillId, turns }) =>
+				drillId === drill.id && turns.some(({ pupilId }) => pupilId === file.pupil.id)
+		)
+	);
 	const partners = $derived(playing.active.filter(({ pupil }) => pupil.id !== file.pupil.id));
 	const empty = $derived(proposal.tasks.length === 0);
 	const problem = $derived(
@@ -103,7 +128,7 @@
 				mark: shown,
 				turns: [file.pupil.id, ...others].map(turnOf),
 				seed: Date.now() % 100_000,
-				homeworkId: null,
+				homeworkId: asked,
 				notes: ''
 			});
 			await goto(resolve('/practice/[id]', { id }));
@@ -124,6 +149,12 @@
 			<h1 class="text-3xl font-extrabold wrap-anywhere max-md:text-2xl">{drill.name}</h1>
 			<p>{drill.purpose}</p>
 		</div>
+		<button
+			type="button"
+			class="btn btn-neutral btn-lg max-md:w-full"
+			disabled={problem !== ''}
+			onclick={() => void start()}>Start with {file.pupil.name}</button
+		>
 		{#if !own}
 			<button type="button" class="btn max-md:w-full" onclick={() => void copy()}>
 				<Copy size={18} aria-hidden="true" /> Make one of my own
@@ -168,7 +199,34 @@
 			</div>
 			<p class="hint">{FORMAT_WORDS[rules.format].means}</p>
 		</div>
+		<div class="grid gap-1">
+			<h2 class="ruled-heading">Clubs</h2>
+			<div class="flex flex-wrap gap-1" role="group" aria-label="Clubs of this drill">
+				{#each chippers as club (club.id)}
+					<button
+						type="button"
+						class="btn min-w-14 px-2"
+						aria-pressed={isChosen(club.id)}
+						onclick={() => toggle(club.id)}>{club.name}</button
+					>
+				{/each}
+				{#if clubIds}
+					<button type="button" class="btn btn-ghost" onclick={() => (clubIds = null)}
+						>As the drill has it</button
+					>
+				{/if}
+			</div>
+			<p class="hint">
+				{clubIds ? 'Your choice.' : 'The drill’s own choice; touch clubs to make another.'}
+			</p>
+		</div>
 		<DrillTasks {proposal} {file} measure={rules.measure} {problem} />
+		{#if practised.length > 0}
+			<div class="grid gap-1">
+				<h2 class="ruled-heading">How it has gone</h2>
+				<ScoreTrend sessions={practised} balls={file.balls} />
+			</div>
+		{/if}
 		<Partners others={partners} bind:chosen={others} />
 	</div>
 	<div
@@ -197,14 +255,6 @@
 		<ul class="hint grid gap-0.5 pl-5 [list-style:square]">
 			{#each PRACTICE_CAUTIONS as caution (caution)}<li>{caution}</li>{/each}
 		</ul>
-		<div>
-			<button
-				type="button"
-				class="btn btn-neutral btn-lg"
-				disabled={problem !== ''}
-				onclick={() => void start()}>Start</button
-			>
-		</div>
 	</div>
 </section>
 

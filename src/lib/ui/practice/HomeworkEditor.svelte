@@ -4,7 +4,13 @@
 	import { addDays, format } from 'date-fns';
 	import { untrack } from 'svelte';
 	import { SWING_MARKS } from '$lib/core/player/swingLength';
-	import { HOMEWORK_BALLS, homeworkFormSchema, type HomeworkCell } from '$lib/io/homework';
+	import { SHIPPED_DRILLS, type DrillDraft } from '$lib/io/drill';
+	import {
+		HOMEWORK_BALLS,
+		homeworkFormSchema,
+		type HomeworkCell,
+		type HomeworkDrill
+	} from '$lib/io/homework';
 	import { thinnestCells } from '$lib/io/practiceSetup';
 	import { clubsInBag, type PupilFile } from '$lib/io/pupil';
 	import { markWords } from '$lib/io/words/swing';
@@ -16,9 +22,11 @@
 
 	interface Props {
 		file: PupilFile;
+		/** Drills of somebody's own. */
+		ownDrills: readonly DrillDraft[];
 		ondone: () => void;
 	}
-	const { file, ondone }: Props = $props();
+	const { file, ownDrills, ondone }: Props = $props();
 
 	const WEEK = 7;
 	const id = $props.id();
@@ -33,6 +41,13 @@
 			label: markWords(mark.name, file.pupil.vocabulary)
 		}))
 	);
+	const drillChoices = $derived(
+		[...SHIPPED_DRILLS, ...ownDrills].map((drill) => ({ value: drill.id, label: drill.name }))
+	);
+	const named = (drillId: string) => ({
+		drillId,
+		name: drillChoices.find(({ value }) => value === drillId)?.label ?? drillId
+	});
 	const another = (): HomeworkCell => ({
 		clubId: clubs[0]?.value ?? '',
 		swing: swings[0]!.value,
@@ -45,6 +60,7 @@
 		name: 'Know your wedges',
 		due: format(addDays(new Date(), WEEK), 'yyyy-MM-dd'),
 		cells: thinnestCells(file),
+		drills: [] as HomeworkDrill[],
 		note: ''
 	}));
 	const form = createForm(() => ({
@@ -167,6 +183,50 @@
 			<div>
 				<button type="button" class="btn" onclick={() => cells.pushValue(another())}
 					>Another swing</button
+				>
+			</div>
+		{/snippet}
+	</form.Field>
+	<form.Field name="drills" mode="array">
+		{#snippet children(drills)}
+			{#each drills.state.value as _, i (i)}
+				<div class="grid grid-cols-2 items-end gap-3 md:grid-cols-[2fr_1fr_2.75rem]">
+					<form.Field name={`drills[${i}]`}>
+						{#snippet children(field)}
+							<ChoiceField
+								label="Drill or test"
+								value={field.state.value.drillId}
+								options={drillChoices}
+								onchange={(drillId) =>
+									field.handleChange({ ...field.state.value, ...named(drillId) })}
+							/>
+							<NumberField
+								label="How often"
+								value={field.state.value.times}
+								symbol=""
+								low={1}
+								high={30}
+								step={1}
+								decimals={0}
+								onchange={(times) =>
+									field.handleChange({ ...field.state.value, times: Math.round(times) })}
+							/>
+						{/snippet}
+					</form.Field>
+					<button
+						type="button"
+						class="btn btn-ghost btn-square justify-self-end"
+						aria-label={`Leave out drill ${i + 1}`}
+						onclick={() => drills.removeValue(i)}><Trash2 size={20} aria-hidden="true" /></button
+					>
+				</div>
+			{/each}
+			<div>
+				<button
+					type="button"
+					class="btn"
+					onclick={() => drills.pushValue({ ...named(drillChoices[0]!.value), times: 2 })}
+					>A drill or test</button
 				>
 			</div>
 		{/snippet}

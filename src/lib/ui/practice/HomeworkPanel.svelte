@@ -1,6 +1,7 @@
 <script lang="ts">
 	import CalendarDays from '@lucide/svelte/icons/calendar-days';
 	import Download from '@lucide/svelte/icons/download';
+	import MessageSquare from '@lucide/svelte/icons/message-square';
 	import Printer from '@lucide/svelte/icons/printer';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { format } from 'date-fns';
@@ -10,9 +11,10 @@
 	import { MOST_ARCHIVE_BYTES } from '$lib/io/archive/archive';
 	import { textOf } from '$lib/io/gzip';
 	import { homeworkCalendar } from '$lib/io/homeworkCalendar';
-	import { doneOf, stateOfHomework, type Homework } from '$lib/io/homework';
+	import { doneOf, drillsDoneOf, stateOfHomework, type Homework } from '$lib/io/homework';
+	import type { PupilFile } from '$lib/io/pupil';
 	import { homeworkFile, takeHomework } from '$lib/store/homework';
-	import { homeworkShelf } from '$lib/store/practice';
+	import { homeworkShelf, type PracticeBook } from '$lib/store/practice';
 	import { readPupilFile } from '$lib/store/pupils';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { download, fileNameOf } from '$lib/ui/files/download';
@@ -20,12 +22,14 @@
 	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import HomeworkEditor from './HomeworkEditor.svelte';
-	import { cellWords, startHomework } from './homeworkWords';
+	import { cellWords, homeworkMessage, startHomework, timesWords } from './homeworkWords';
+	import { longDayWords, noonOf } from '$lib/ui/format/dates';
+	import { forPupil } from '$lib/ui/shell/pupilAsked.svelte';
 
 	interface Props {
-		homework: readonly Homework[];
+		book: PracticeBook;
 	}
-	const { homework }: Props = $props();
+	const { book }: Props = $props();
 
 	const STATE = { done: 'Done', open: 'Open', late: 'Overdue' } as const;
 	let everybody = $state(false);
@@ -33,7 +37,21 @@
 	let problems = $state.raw<readonly string[]>([]);
 	const today = format(new Date(), 'yyyy-MM-dd');
 	const pupil = $derived(playing.file.pupil);
-	const shown = $derived(homework.filter(({ pupilId }) => everybody || pupilId === pupil.id));
+	const shown = $derived(book.homework.filter(({ pupilId }) => everybody || pupilId === pupil.id));
+
+	const drillAddress = (one: Homework, drillId: string) =>
+		`${forPupil(resolve('/practice/drill/[id]', { id: drillId }), one.pupilId)}&homework=${encodeURIComponent(one.id)}`;
+
+	/** The homework as a text: into the device's share sheet where there is one, else onto the clipboard. */
+	const message = (one: Homework, file: PupilFile) =>
+		attempt(async () => {
+			const text = homeworkMessage(one, file);
+			if (navigator.share && navigator.canShare?.({ text })) await navigator.share({ text });
+			else {
+				await navigator.clipboard.writeText(text);
+				tell('The message is copied: paste it wherever you write to your pupil.');
+			}
+		});
 
 	const open = (text: string, name: string) =>
 		attempt(async () => {
@@ -44,11 +62,15 @@
 			}
 			problems = [];
 			playing.choose(taken.homework.pupilId);
-			if (taken.balls > 0) tell(`“${taken.homework.name}” came back with ${taken.balls} balls.`);
-			else await begin(taken.homework);
+			if (taken.balls === 0) return begin(taken.homework);
+			tell(`“${taken.homework.name}” came back with ${taken.balls} balls.`);
+			if (taken.session) await goto(resolve('/practice/[id]', { id: taken.session }));
 		});
 
 	const begin = async (one: Homework) => {
+		const [drill] = one.drills;
+		// Homework of drills alone begins on the page of the first.
+		if (one.cells.length === 0 && drill) return goto(drillAddress(one, drill.drillId));
 		const file = await readPupilFile(one.pupilId);
 		if (!file) throw new Error('The pupil it was given to is not here.');
 		const id = await startHomework(one, file);
@@ -80,27 +102,31 @@
 			{#each problems.slice(0, 6) as problem (problem)}<p>{problem}</p>{/each}
 		</div>
 	{/if}
-	{#if giving}<HomeworkEditor file={playing.file} ondone={() => (giving = false)} />{/if}
+	{#if giving}<HomeworkEditor
+			ownDrills={book.drills}
+			file={playing.file}
+			ondone={() => (giving = false)}
+		/>{/if}
 	{#if shown.length === 0}
 		<p class="max-w-[60ch]">
 			No homework. Two wedges with two lengths of swing each, eight balls, by the next lesson: a
-			good beginning. It goes with the pupil as a page, a calendar entry or a file.
+			good beginning; drills can be asked for, too. It goes with the pupil as a message, a page, a
+			calendar entry or a file.
 		</p>
 	{:else}
 		<ul class="border-t-2 border-(--ink)" {@attach rowFocus}>
 			{#each shown as one (one.id)}
 				{@const file = playing.of(one.pupilId)}
-				{@const state = stateOfHomework(one, file.balls, today)}
+				{@const state = stateOfHomework(one, file.balls, book.sessions, today)}
 				<li
 					class="grid gap-2 border-b border-(--rule) py-3 md:grid-cols-[minmax(0,1fr)_auto] md:gap-6"
 				>
 					<div class="min-w-0">
 						<p class="text-lg font-extrabold wrap-anywhere">{one.name}</p>
 						<p class={state === 'late' ? 'font-bold text-(--clay)' : ''}>
-							{STATE[state]} · due {format(
-								new Date(`${one.due}T12:00`),
-								'EEEE, d MMM yyyy'
-							)}{everybody ? ` · ${file.pupil.name}` : ''}
+							{STATE[state]} · due {longDayWords(noonOf(one.due))}{everybody
+								? ` · ${file.pupil.name}`
+								: ''}
 						</p>
 						<ul class="flex flex-wrap gap-x-5">
 							{#each doneOf(one, file.balls) as cell, i (i)}
@@ -109,6 +135,15 @@
 									<span class="figure font-bold"
 										>{Math.min(cell.done, cell.balls)}/{cell.balls}</span
 									>{cell.done >= cell.balls ? ' done' : ''}
+								</li>
+							{/each}
+							{#each drillsDoneOf(one, book.sessions) as drill (drill.drillId)}
+								<li>
+									<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved above -->
+									<a class="underline" href={drillAddress(one, drill.drillId)}>{drill.name}</a>:
+									<span class="figure font-bold"
+										>{Math.min(drill.done, drill.times)}/{drill.times}</span
+									>{drill.done >= drill.times ? ' done' : ''}
 								</li>
 							{/each}
 						</ul>
@@ -125,14 +160,18 @@
 						<a class="btn" href={resolve('/homework/[id]', { id: one.id })}
 							><Printer size={18} aria-hidden="true" /> Page</a
 						>
+						<button type="button" class="btn" onclick={() => void message(one, file)}
+							><MessageSquare size={18} aria-hidden="true" /> Message</button
+						>
 						<button
 							type="button"
 							class="btn"
 							onclick={() =>
 								void attempt(async () => {
-									const asked = one.cells.map(
-										(cell) => `${cellWords(cell, file)}: ${cell.balls} balls`
-									);
+									const asked = [
+										...one.cells.map((cell) => `${cellWords(cell, file)}: ${cell.balls} balls`),
+										...one.drills.map(({ name, times }) => `${name}: ${timesWords(times)}`)
+									];
 									await Promise.resolve();
 									download(
 										`${fileNameOf(one.name)}.ics`,

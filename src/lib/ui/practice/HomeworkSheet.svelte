@@ -2,7 +2,7 @@
 	import Printer from '@lucide/svelte/icons/printer';
 	import { longDayWords, noonOf } from '$lib/ui/format/dates';
 	import { resolve } from '$app/paths';
-	import { doneOf, type Homework, type HomeworkCell } from '$lib/io/homework';
+	import { doneOf, drillsDoneOf, type Homework, type HomeworkCell } from '$lib/io/homework';
 	import { PLAIN_BALL, type Ball, type PupilFile } from '$lib/io/pupil';
 	import { PRACTICE_CAUTIONS } from '$lib/io/words/drill';
 	import { VOCABULARY_WORDS } from '$lib/io/words/swing';
@@ -12,19 +12,26 @@
 	import { lengthStyle } from '$lib/ui/format/lengths';
 	import { attempt } from '$lib/ui/shell/attempt';
 	import { tell } from '$lib/ui/shell/messages.svelte';
-	import { cellWords } from './homeworkWords';
+	import type { DrillDraft } from '$lib/io/drill';
+	import type { Session } from '$lib/io/session';
+	import { cellWords, timesWords } from './homeworkWords';
+	import { drillOf } from './practiceState.svelte';
 
 	interface Props {
 		homework: Homework;
 		file: PupilFile;
+		sessions: readonly Session[];
+		/** Drills of somebody's own. */
+		ownDrills: readonly DrillDraft[];
 	}
-	const { homework, file }: Props = $props();
+	const { homework, file, sessions, ownDrills }: Props = $props();
 
 	/** More boxes than this would not fit a line of the page. */
 	const MOST_BOXES = 12;
 	const { pupil } = $derived(file);
 	const style = $derived(lengthStyle(pupil.units, pupil.pace));
 	const cells = $derived(doneOf(homework, file.balls));
+	const drills = $derived(drillsDoneOf(homework, sessions));
 
 	/** What was written into a line of the page becomes balls. */
 	function note(cell: HomeworkCell, carries: readonly number[]) {
@@ -64,11 +71,35 @@
 		{#if homework.note}<p class="wrap-anywhere">{homework.note}</p>{/if}
 		{#if pupil.minding}<p class="font-bold">Mind: {pupil.minding}</p>{/if}
 	</header>
-	<p>
-		For each swing: hit the balls, pace or tape where each one <b>lands</b>, and write it into its
-		box in {style.unit}. Keep the rhythm the same; only the length changes. Cross out a ball that
-		was a plain miss, and leave it in.
-	</p>
+	{#if cells.length > 0}
+		<p>
+			For each swing: hit the balls, pace or tape where each one <b>lands</b>, and write it into its
+			box in {style.unit}. Keep the rhythm the same; only the length changes. Cross out a ball that
+			was a plain miss, and leave it in.
+		</p>
+	{/if}
+	{#each drills as drill (drill.drillId)}
+		{@const found = drillOf(ownDrills, drill.drillId)}
+		<section class="grid break-inside-avoid gap-2">
+			<h2 class="text-xl font-bold">
+				{drill.name}
+				<span class="text-base font-normal"
+					>{timesWords(drill.times)}{drill.done > 0 ? `, ${timesWords(drill.done)} done` : ''}</span
+				>
+			</h2>
+			{#if found}
+				<ol class="list-decimal pl-6">
+					{#each found.steps as step (step)}<li>{step}</li>{/each}
+				</ol>
+			{/if}
+			<div class="flex flex-wrap gap-2" aria-hidden="true">
+				{#each { length: drill.times } as _, box (box)}
+					<span class="h-12 w-20 border-2 border-(--ink)"></span>
+				{/each}
+			</div>
+			<p class="hint">Write the score into a box each time: how many were as meant, of how many.</p>
+		</section>
+	{/each}
 	{#each cells as cell, i (i)}
 		<section class="grid break-inside-avoid gap-2">
 			<h2 class="text-xl font-bold">

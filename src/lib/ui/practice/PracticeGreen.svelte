@@ -1,5 +1,6 @@
 <script lang="ts">
-	import type { Snippet } from 'svelte';
+	import { untrack, type Snippet } from 'svelte';
+	import type { Attachment } from 'svelte/attachments';
 	import { surfaceOf } from '$lib/core/green/surface';
 	import type { Spot } from '$lib/core/practice/practised';
 	import { greenToCore, type GreenWire } from '$lib/io/green';
@@ -21,16 +22,32 @@
 		ontouch?: (spot: Spot) => void;
 		/** What a touch means, for the keyboard. */
 		asks?: string;
+		/** Where the keyboard's cross begins: where the next touch most likely is; the mark where it is left out. */
+		begin?: Spot | undefined;
+		/** Whether it takes the focus as soon as it is there. */
+		atHand?: boolean;
 		children?: Snippet;
 	}
-	const { session, green, scale, description, ontouch, asks = '', children }: Props = $props();
+	const {
+		session,
+		green,
+		scale,
+		description,
+		ontouch,
+		asks = '',
+		begin,
+		atHand = false,
+		children
+	}: Props = $props();
 
 	const NUDGE = 0.1;
 	const FAR_NUDGE = 1;
 	const MARK_SIZE = 0.25;
 	const CLOSE = 16;
 
+	const id = $props.id();
 	let cross = $state.raw<Spot | null>(null);
+	let focused = $state(false);
 	const { ground, rules } = $derived(session);
 	const project = $derived(mapProject(ground.place, scale));
 	const ball = $derived(scale.at(0, 0));
@@ -60,19 +77,27 @@
 		if (move) {
 			event.preventDefault();
 			const step = event.shiftKey ? FAR_NUDGE : NUDGE;
-			const [along, right] = cross ?? [session.mark, 0];
+			const [along, right] = cross ?? start;
 			cross = [along + move[0] * step, right + move[1] * step];
 		} else if ((event.key === 'Enter' || event.key === ' ') && ontouch) {
 			event.preventDefault();
-			ontouch(cross ?? [session.mark, 0]);
+			ontouch(cross ?? start);
+			cross = null;
 		}
 	}
+	const start = $derived<Spot>(begin ?? [session.mark, 0]);
+	const takeFocus: Attachment<SVGSVGElement> = (paper) => {
+		if (untrack(() => atHand)) paper.focus({ preventScroll: true });
+	};
 	const say = (metres: number) => formatLength(metres, playing.style);
-	const crossWords = $derived(
-		cross
-			? `${say(cross[0])} out, ${say(Math.abs(cross[1]))} ${cross[1] < 0 ? 'left' : 'right'}`
-			: `at the mark, ${say(session.mark)} out`
-	);
+	const crossWords = $derived.by(() => {
+		const [along, right] = cross ?? start;
+		const side =
+			Math.abs(right) < 0.05
+				? 'on the line'
+				: `${say(Math.abs(right))} ${right < 0 ? 'left' : 'right'}`;
+		return `${say(along)} out, ${side}`;
+	});
 </script>
 
 {#snippet paper()}
@@ -134,17 +159,27 @@
 		role="application"
 		tabindex="0"
 		aria-roledescription="field to touch"
-		aria-label={`${description} ${asks} The arrow keys move a cross, Enter notes it: ${crossWords}.`}
+		aria-label={`${description} ${asks} The arrow keys move a cross, Enter notes it.`}
+		aria-describedby={`${id}-cross`}
+		{@attach takeFocus}
 		onpointerdown={touch}
 		onkeydown={key}
-		onblur={() => (cross = null)}
+		onfocus={(event) => (focused = event.currentTarget.matches(':focus-visible'))}
+		onblur={() => {
+			cross = null;
+			focused = false;
+		}}
 	>
 		{@render paper()}
-		{#if cross}
-			{@const [x, y] = scale.at(...cross)}
+		{#if cross || focused}
+			{@const [x, y] = scale.at(...(cross ?? start))}
 			<path class="cross" d={`M${x - 12},${y}h24M${x},${y - 12}v24`} />
 		{/if}
 	</svg>
+	<!-- Where the cross is, said a moment after it has moved and shown beside the drawing. -->
+	<p id={`${id}-cross`} class={['hint', !focused && 'sr-only']} aria-live="polite">
+		The cross is {crossWords}.
+	</p>
 {:else}
 	<svg
 		width={scale.width}

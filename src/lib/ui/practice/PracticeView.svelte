@@ -1,6 +1,9 @@
 <script lang="ts">
 	import Trash2 from '@lucide/svelte/icons/trash-2';
-	import { dayWords } from '$lib/ui/format/dates';
+	import { dayWords, monthWords } from '$lib/ui/format/dates';
+	import type { Ball } from '$lib/io/pupil';
+	import { hitsOf, type Session } from '$lib/io/session';
+	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { resolve } from '$app/paths';
 	import { SHIPPED_DRILLS, type DrillDraft } from '$lib/io/drill';
 	import { FORMAT_WORDS, MEASURE_WORDS } from '$lib/io/words/drill';
@@ -32,25 +35,55 @@
 
 	const drills = $derived<readonly DrillDraft[]>([...book.drills, ...SHIPPED_DRILLS]);
 	const pupil = $derived(playing.file.pupil);
-	const sessions = $derived(
+	const own = $derived(
 		book.sessions.filter(
 			({ turns }) => everybody || turns.some(({ pupilId }) => pupilId === pupil.id)
 		)
 	);
+	const monthOf = ({ startedAt }: Session) => monthWords(startedAt);
+	const months = $derived([...new Set(own.map(monthOf))]);
+	const drillNames = $derived([...new Set(own.map(({ name }) => name))].sort());
+	let month = $state('');
+	let drillName = $state('');
+	const sessions = $derived(
+		own.filter(
+			(session) =>
+				(month === '' || monthOf(session) === month) &&
+				(drillName === '' || session.name === drillName)
+		)
+	);
+	const choices = (all: string, names: readonly string[]) => [
+		{ value: '', label: all },
+		...names.map((name) => ({ value: name, label: name }))
+	];
+	const byMonth = $derived(
+		[...new Set(sessions.map(monthOf))].map((name) => ({
+			name,
+			sessions: sessions.filter((session) => monthOf(session) === name)
+		}))
+	);
+	/** Balls by the session they are of. */
+	const balls = $derived.by(() => {
+		const found = new Map<string, Ball[]>();
+		for (const ball of playing.files.flatMap((file) => file.balls)) {
+			const id = ball.sessionId ?? '';
+			const heap = found.get(id);
+			if (heap) heap.push(ball);
+			else found.set(id, [ball]);
+		}
+		return found;
+	});
 	const open = $derived(
 		book.sessions.find(
 			({ endedAt, turns }) => endedAt === null && turns.some(({ pupilId }) => pupilId === pupil.id)
 		)
 	);
-	const ballsOf = (id: string) =>
-		playing.files.reduce(
-			(sum, { balls }) => sum + balls.filter(({ sessionId }) => sessionId === id).length,
-			0
-		);
-	const countingOf = (id: string) =>
-		playing.files.some(({ balls }) =>
-			balls.some(({ sessionId, counts }) => sessionId === id && counts)
-		);
+	const ballsOf = (id: string) => balls.get(id) ?? [];
+	const countingOf = (id: string) => ballsOf(id).some(({ counts }) => counts);
+	const scoreOf = (session: Session) => {
+		const { hits, of } = hitsOf(session, ballsOf(session.id));
+		return of > 0 ? `${hits} of ${of}` : '–';
+	};
 	const practised = $derived(
 		playing.files
 			.filter((file) => everybody || file.pupil.id === pupil.id)
@@ -122,7 +155,25 @@
 					<input class="checkbox" type="checkbox" bind:checked={everybody} /> Of everybody
 				</label>
 			</div>
-			{#if sessions.length === 0}
+			{#if own.length > 1}
+				<div class="mb-3 grid max-w-xl grid-cols-2 gap-4">
+					<ChoiceField
+						label="Month"
+						value={months.includes(month) ? month : ''}
+						options={choices('Every month', months)}
+						onchange={(value) => (month = value)}
+					/>
+					<ChoiceField
+						label="Drill"
+						value={drillNames.includes(drillName) ? drillName : ''}
+						options={choices('Every drill', drillNames)}
+						onchange={(value) => (drillName = value)}
+					/>
+				</div>
+			{/if}
+			{#if own.length > 0 && sessions.length === 0}
+				<p>No session is like that.</p>
+			{:else if sessions.length === 0}
 				<p>
 					No session yet. Pick a drill, lay out the box, and touch the drawing where each ball lands
 					and stops.
@@ -134,49 +185,54 @@
 							<th scope="col">When</th>
 							<th scope="col">What</th>
 							<th scope="col" class="max-md:hidden">Where</th>
-							<th scope="col" class="text-right">Balls</th>
+							<th scope="col" class="text-right">As meant</th>
 							<th scope="col" class="max-md:hidden">In the bag</th>
 							<th><span class="sr-only">Remove</span></th>
 						</tr>
 					</thead>
 					<tbody {@attach rowFocus}>
-						{#each sessions as session (session.id)}
-							<tr>
-								<td class="whitespace-nowrap">{dayWords(session.startedAt)}</td>
-								<th scope="row">
-									<a
-										class="text-lg font-bold wrap-anywhere underline decoration-(--rule)"
-										href={resolve('/practice/[id]', { id: session.id })}>{session.name}</a
-									>
-									{#if everybody || session.turns.length > 1 || session.endedAt === null}
-										<p class="hint">
-											{names(session.turns)}{session.endedAt === null ? ' · goes on' : ''}
-										</p>
-									{/if}
-								</th>
-								<td class="max-md:hidden">{session.ground.name || 'A plain line'}</td>
-								<td class="figure text-right">{ballsOf(session.id)}</td>
-								<td class="max-md:hidden">{countingOf(session.id) ? 'counts' : 'not taken'}</td>
-								<td class="text-right">
-									<button
-										type="button"
-										class="btn btn-ghost btn-square"
-										aria-label={`Remove ${session.name} of ${dayWords(session.startedAt)}`}
-										onclick={() =>
-											void removeWithUndo(`Removed “${session.name}” with its balls.`, () =>
-												removeSession(session.id)
-											)}
-									>
-										<Trash2 size={20} aria-hidden="true" />
-									</button>
-								</td>
+						{#each byMonth as group (group.name)}
+							<tr class="bg-(--shade)">
+								<th scope="colgroup" colspan="6" class="py-1 text-left font-bold">{group.name}</th>
 							</tr>
+							{#each group.sessions as session (session.id)}
+								<tr>
+									<td class="whitespace-nowrap">{dayWords(session.startedAt)}</td>
+									<th scope="row">
+										<a
+											class="text-lg font-bold wrap-anywhere underline decoration-(--rule)"
+											href={resolve('/practice/[id]', { id: session.id })}>{session.name}</a
+										>
+										{#if everybody || session.turns.length > 1 || session.endedAt === null}
+											<p class="hint">
+												{names(session.turns)}{session.endedAt === null ? ' · goes on' : ''}
+											</p>
+										{/if}
+									</th>
+									<td class="max-md:hidden">{session.ground.name || 'A plain line'}</td>
+									<td class="figure text-right whitespace-nowrap">{scoreOf(session)}</td>
+									<td class="max-md:hidden">{countingOf(session.id) ? 'counts' : 'not yet'}</td>
+									<td class="text-right">
+										<button
+											type="button"
+											class="btn btn-ghost btn-square"
+											aria-label={`Remove ${session.name} of ${dayWords(session.startedAt)}`}
+											onclick={() =>
+												void removeWithUndo(`Removed “${session.name}” with its balls.`, () =>
+													removeSession(session.id)
+												)}
+										>
+											<Trash2 size={20} aria-hidden="true" />
+										</button>
+									</td>
+								</tr>
+							{/each}
 						{/each}
 					</tbody>
 				</table>
 			{/if}
 		{:else}
-			<HomeworkPanel homework={book.homework} />
+			<HomeworkPanel {book} />
 		{/if}
 		{#if book.broken.length > 0}
 			<p class="problem">

@@ -7,7 +7,10 @@
 	import type { GreenWire } from '$lib/io/green';
 	import { isHit } from '$lib/io/session';
 	import { cellKeyOfBall, changesOf, keyOfChange } from '$lib/io/cellChanges';
-	import type { PupilFile } from '$lib/io/pupil';
+	import { SWING_MARKS } from '$lib/core/player/swingLength';
+	import { inTable, type PupilFile } from '$lib/io/pupil';
+	import { markWords } from '$lib/io/words/swing';
+	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { gapWords, scoreWords } from '$lib/io/words/practice';
 	import { sessionFile } from '$lib/store/fileOf';
 	import { settleSession } from '$lib/store/practice';
@@ -18,6 +21,7 @@
 	import { attempt } from '$lib/ui/shell/attempt';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { SessionBench } from '$lib/ui/state/sessionBench.svelte';
+	import CallChangesList from './CallChangesList.svelte';
 	import BallMarks from './BallMarks.svelte';
 	import PracticeGreen from './PracticeGreen.svelte';
 	import { farthest, practiceScale } from './practiceScale';
@@ -33,6 +37,8 @@
 
 	let width = $state(0);
 	let drawing = $state<HTMLElement>();
+	/** The pupil before and after what was last taken in; null where nothing was. */
+	let settled = $state.raw<{ before: PupilFile; after: PupilFile } | null>(null);
 	/** Cells that were unticked; all others are taken. */
 	let left = $state.raw<readonly string[]>([]);
 
@@ -46,6 +52,24 @@
 	const gaps = $derived(
 		rolls ? gapWords(bench.tasks, (id) => clubName(file.clubs, id), playing.say) : ''
 	);
+	/** Tasks whose balls landed somewhere with a swing that nobody has said. */
+	const assumed = $derived(
+		bench.tasks.flatMap(({ balls }, at) =>
+			balls.some(
+				(ball) =>
+					ball.swingFrom === 'assumed' && inTable({ ...ball, counts: true, swingFrom: 'noted' })
+			)
+				? [at]
+				: []
+		)
+	);
+	const swings = $derived([
+		{ value: '', label: 'not one swing' },
+		...SWING_MARKS[file.pupil.vocabulary].map(({ name }) => ({
+			value: name,
+			label: markWords(name, file.pupil.vocabulary)
+		}))
+	]);
 	const counting = $derived(bench.own.some(({ counts }) => counts));
 	const fileName = $derived(fileNameOf(session.name));
 
@@ -56,7 +80,9 @@
 	}
 
 	const cellWords = (cell: CarryCell | null) =>
-		cell ? `${formatFigure(cell.mean, style)} ± ${formatFigure(cell.posterior, style)}` : '–';
+		cell
+			? `${formatFigure(cell.mean, style)} ± ${formatFigure((cell.high - cell.low) / 2, style)}`
+			: '–';
 
 	/** Whether a cell is taken, in words of its key. */
 	const taken = (key: string) => !left.includes(key);
@@ -65,10 +91,24 @@
 		attempt(async () => {
 			await bench.flush();
 			const own = bench.turn?.pupilId;
+			const before = withBalls(file);
 			const undo = await settleSession(session, (ball) =>
 				ball.pupilId === own ? counts(cellKeyOfBall(ball)) : ball.counts
 			);
-			tell(words, { label: 'Undo', run: () => void attempt(undo) });
+			const after = {
+				...before,
+				balls: before.balls.map((ball) =>
+					ball.sessionId === session.id ? { ...ball, counts: counts(cellKeyOfBall(ball)) } : ball
+				)
+			};
+			settled = { before, after };
+			tell(words, {
+				label: 'Undo',
+				run: () => {
+					settled = null;
+					void attempt(undo);
+				}
+			});
 		});
 </script>
 
@@ -163,11 +203,30 @@
 		</div>
 		<section class="grid gap-2" aria-labelledby="changes">
 			<h2 id="changes" class="ruled-heading">What it changes in the bag of {file.pupil.name}</h2>
-			{#if changes.length === 0}
+			{#if assumed.length > 0}
 				<p>
-					No ball of this session says what a swing carries: they were not seen to land, were wild,
-					or flew another path.
+					These balls were aimed at a mark with whatever swing it took: by themselves they say
+					nothing of what a swing carries. If all of a club were made with one swing, say which:
 				</p>
+				<div class="field-grid">
+					{#each assumed as at (at)}
+						{@const { task } = bench.tasks[at]!}
+						<ChoiceField
+							label={`Swing of the ${clubName(file.clubs, task.clubId)}`}
+							value=""
+							options={swings}
+							onchange={(swing) => swing && bench.saySwing(at, swing)}
+						/>
+					{/each}
+				</div>
+			{/if}
+			{#if changes.length === 0}
+				{#if assumed.length === 0}
+					<p>
+						No ball of this session says what a swing carries: they were not seen to land, were
+						wild, or flew another path.
+					</p>
+				{/if}
 			{:else}
 				<table class="table-sm table w-full">
 					<thead>
@@ -219,7 +278,11 @@
 						>Leave the bag as it is</button
 					>
 				</div>
-				<p class="hint">The balls stay either way; this can be changed at any time.</p>
+				<p class="hint">
+					± holds the carry nine times in ten. The balls stay either way; this can be changed at any
+					time.
+				</p>
+				{#if settled}<CallChangesList {...settled} />{/if}
 			{/if}
 		</section>
 		<button

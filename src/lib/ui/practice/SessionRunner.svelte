@@ -2,7 +2,7 @@
 	import Undo2 from '@lucide/svelte/icons/undo-2';
 	import UserRound from '@lucide/svelte/icons/user-round';
 	import { onMount } from 'svelte';
-	import { STRIKE_TAGS } from '$lib/core/practice/practised';
+	import { STRIKE_TAGS, type Spot } from '$lib/core/practice/practised';
 	import type { GreenWire } from '$lib/io/green';
 	import { isHit } from '$lib/io/session';
 	import {
@@ -82,6 +82,13 @@
 	);
 	const gaps = $derived(
 		rolls ? gapWords(bench.tasks, (id) => clubName(file.clubs, id), playing.say) : ''
+	);
+	/** Where the next touch most likely is: that is where the keyboard begins. */
+	const likely = $derived<Spot | undefined>(
+		current && [
+			bench.asks === 'finish' || bench.half || endOnly ? current.task.finish : current.task.landing,
+			0
+		]
 	);
 	const last = $derived(bench.own.at(-1));
 	const said = $derived(bench.half || !last ? bench.tags : last.tags);
@@ -166,6 +173,8 @@
 				{scale}
 				description={drawingWords(current, say)}
 				asks={current ? asks : ''}
+				begin={likely}
+				atHand
 				ontouch={current && session.rules.measure !== 'strokes' ? touch : undefined}
 			>
 				{#each bench.tasks as state, i (i)}
@@ -198,7 +207,12 @@
 				{#if toGo}<span class="text-(--faint) lg:hidden">{toGo}</span>{/if}
 			</p>
 		{/if}
-		<div class="grid grid-cols-4 gap-1" role="group" aria-label="How it was struck">
+		<p class="hint -mb-1" id="tags-of">
+			{bench.half || !last
+				? 'How it is struck, of the ball at hand:'
+				: `How it was struck, of ball ${bench.own.length}, the last one noted:`}
+		</p>
+		<div class="grid grid-cols-4 gap-1" role="group" aria-labelledby="tags-of">
 			{#each STRIKE_TAGS as tag (tag)}
 				<button
 					type="button"

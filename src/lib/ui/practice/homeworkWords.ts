@@ -1,12 +1,21 @@
 import { SHIPPED_DRILLS } from '$lib/io/drill';
 import { format } from 'date-fns';
-import { dayWords, noonOf } from '$lib/ui/format/dates';
-import { doneOf, stateOfHomework, type Homework, type HomeworkCell } from '$lib/io/homework';
+import { dayWords, longDayWords, noonOf } from '$lib/ui/format/dates';
+import {
+	doneOf,
+	drillsDoneOf,
+	stateOfHomework,
+	type Homework,
+	type HomeworkCell
+} from '$lib/io/homework';
+import type { Session } from '$lib/io/session';
 import { homeworkTasks, plainGround } from '$lib/io/practiceSetup';
 import type { Ball, PupilFile } from '$lib/io/pupil';
 import { newId } from '$lib/store/newId';
 import { keepSession } from '$lib/store/practice';
 import { clubName, taskWords } from './practiceWords';
+
+const UNIT_NAMES = { metres: 'metres', yards: 'yards', feet: 'feet', paces: 'your paces' } as const;
 
 /** A swing of a homework: "SW 9 o’clock". */
 export const cellWords = (
@@ -14,6 +23,31 @@ export const cellWords = (
 	{ clubs, pupil }: PupilFile
 ): string =>
 	`${clubName(clubs, clubId)} ${taskWords({ swing, flight, shape: 'straight' }, pupil.vocabulary)}`;
+
+const TIMES = ['never', 'once', 'twice', 'three times', 'four times', 'five times'];
+
+/** How often a drill is asked for. */
+export const timesWords = (times: number): string => TIMES[times] ?? `${times} times`;
+
+/** A homework in words that fit a message: what, how much, by when, what to mind. */
+export function homeworkMessage(homework: Homework, file: PupilFile): string {
+	const asked = [
+		...homework.cells.map((cell) => `– ${cellWords(cell, file)}: ${cell.balls} balls`),
+		...homework.drills.map(({ name, times }) => `– ${name}: ${timesWords(times)}`)
+	];
+	const lands =
+		homework.cells.length > 0
+			? [`Note in ${UNIT_NAMES[file.pupil.units]} where each ball lands.`]
+			: [];
+	return [
+		`${homework.name}, for ${file.pupil.name}, by ${longDayWords(noonOf(homework.due))}:`,
+		...asked,
+		...lands,
+		...(homework.note ? [homework.note] : []),
+		...(file.pupil.minding ? [`Mind: ${file.pupil.minding}`] : []),
+		'Look up before each ball. With pain: stop.'
+	].join('\n');
+}
 
 /** Begins a session of what a homework asks; answers its id. */
 export async function startHomework(homework: Homework, file: PupilFile): Promise<string> {
@@ -46,13 +80,19 @@ const STATE_WORDS = { done: 'done', open: 'open', late: 'overdue' } as const;
 export function homeworkWords(
 	homework: Homework,
 	balls: readonly Ball[],
+	sessions: readonly Session[],
 	now = new Date()
 ): string {
-	const state = stateOfHomework(homework, balls, format(now, 'yyyy-MM-dd'));
+	const state = stateOfHomework(homework, balls, sessions, format(now, 'yyyy-MM-dd'));
 	const cells = doneOf(homework, balls);
 	const asked = cells.reduce((sum, cell) => sum + cell.balls, 0);
 	const done = cells.reduce((sum, cell) => sum + Math.min(cell.done, cell.balls), 0);
 	const due = dayWords(noonOf(homework.due));
 	const when = state === 'done' ? '' : ` ${state === 'late' ? 'since' : 'until'} ${due}`;
-	return `${STATE_WORDS[state]}${when}, ${done} of ${asked} balls`;
+	const drills = drillsDoneOf(homework, sessions);
+	const parts = [
+		...(asked > 0 ? [`${done} of ${asked} balls`] : []),
+		...drills.map((drill) => `${drill.name} ${Math.min(drill.done, drill.times)} of ${drill.times}`)
+	];
+	return `${STATE_WORDS[state]}${when}, ${parts.join(', ')}`;
 }

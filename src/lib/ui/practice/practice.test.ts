@@ -1,11 +1,11 @@
-import { dayWords, noonOf } from '$lib/ui/format/dates';
+import { dayWords, longDayWords, noonOf } from '$lib/ui/format/dates';
 import { describe, expect, it } from 'vitest';
 import { practisedSession, sessionBall } from '../../../../tests/support/sessions';
 import { pupilFile } from '../../../../tests/support/pupils';
 import { tasksFrom } from './importedSession';
 import { farthest, mapProject, practiceScale } from './practiceScale';
 import { clubName, drawingWords, taskWords } from './practiceWords';
-import { cellWords, homeworkWords } from './homeworkWords';
+import { cellWords, homeworkMessage, homeworkWords } from './homeworkWords';
 import { drillOf } from './practiceState.svelte';
 import { SHIPPED_DRILLS } from '$lib/io/drill';
 
@@ -65,6 +65,7 @@ describe('words of practice', () => {
 			givenAt: '2026-10-01T00:00:00.000Z',
 			due: '2026-10-20',
 			cells: [{ clubId: 'pupil-1-SW', swing: '9', flight: 'standard' as const, balls: 2 }],
+			drills: [],
 			note: ''
 		};
 		const words = (balls: number, day: string) =>
@@ -74,12 +75,36 @@ describe('words of practice', () => {
 					{},
 					Array.from({ length: balls }, () => ({ at: '2026-10-02T00:00:00.000Z' }))
 				).balls,
+				[],
 				new Date(`${day}T12:00`)
 			);
 		const due = dayWords(noonOf('2026-10-20'));
 		expect(words(1, '2026-10-20')).toBe(`open until ${due}, 1 of 2 balls`);
 		expect(words(1, '2026-10-21')).toBe(`overdue since ${due}, 1 of 2 balls`);
 		expect(words(5, '2026-10-21')).toBe('done, 2 of 2 balls');
+	});
+
+	it('hand a homework over in a message', () => {
+		const homework = {
+			id: 'h',
+			pupilId: 'pupil-1',
+			name: 'Wedges',
+			givenAt: '2026-10-01T00:00:00.000Z',
+			due: '2026-10-20',
+			cells: [{ clubId: 'pupil-1-SW', swing: '9', flight: 'standard' as const, balls: 8 }],
+			drills: [{ drillId: 'up-and-down', name: 'One ball', times: 2 }],
+			note: 'Same rhythm.'
+		};
+		const text = homeworkMessage(homework, pupilFile({ units: 'paces', minding: 'sore back' }));
+		for (const part of [
+			longDayWords(noonOf('2026-10-20')),
+			'– SW 9 o’clock: 8 balls',
+			'– One ball: twice',
+			'in your paces',
+			'Same rhythm.',
+			'Mind: sore back'
+		])
+			expect(text).toContain(part);
 	});
 
 	it('say what is drawn', () => {

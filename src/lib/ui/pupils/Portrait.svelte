@@ -12,9 +12,9 @@
 	const { file }: Props = $props();
 
 	const pupil = $derived(file.pupil);
-	const spread = $derived(pupil.spread ?? spreadOf(pupil.skill));
-	const costs = $derived(pupil.costs ?? ownCostsOf(pupil.skill));
-	const presumed = $derived(`presumed, ${skillWords(pupil.skill)}`);
+	const spread = $derived(pupil.spread ?? spreadOf(pupil));
+	const costs = $derived(pupil.costs ?? ownCostsOf(pupil));
+	const presumed = $derived(`presumed, ${skillWords(pupil)}`);
 	const rows = $derived([
 		['Carries', measuredWords(file), file.balls.length > 0 ? 'yours' : 'model swing'],
 		['Head speed', `± ${spread.speed.toFixed(1)} %`, pupil.spread ? 'yours' : presumed],

@@ -1,10 +1,12 @@
 <script lang="ts">
+	import { HANDICAPS, nearestSkill } from '$lib/core/player/player';
 	import { SCHOOLS } from '$lib/core/schools/registry';
 	import type { Pupil } from '$lib/io/pupil';
 	import { SCHOOL_WORDS } from '$lib/io/words/school';
 	import { VOCABULARY_WORDS } from '$lib/io/words/swing';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
-	import { SKILL_WORDS } from '$lib/ui/shot/skillWords';
+	import NumberField from '$lib/ui/controls/NumberField.svelte';
+	import { handicapFigure, handicapOf } from '$lib/ui/shot/skillWords';
 	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
 	import SpreadFields from './SpreadFields.svelte';
 
@@ -26,11 +28,22 @@
 </script>
 
 <div class="field-grid">
-	<ChoiceField
-		label="Skill"
-		value={pupil.skill}
-		options={SKILL_WORDS}
-		onchange={(v) => change((p) => (p.skill = v))}
+	<NumberField
+		label="Handicap"
+		value={handicapOf(pupil)}
+		symbol=""
+		low={HANDICAPS.least}
+		high={HANDICAPS.most}
+		step={1}
+		decimals={Number.isInteger(handicapOf(pupil)) ? 0 : 1}
+		hint={handicapOf(pupil) < 0
+			? `Better than scratch: plus ${handicapFigure(handicapOf(pupil)).slice(1)}`
+			: '−5 tour, 0 scratch, 28 beginner'}
+		onchange={(v) =>
+			change((p) => {
+				p.handicap = v;
+				p.skill = nearestSkill(v);
+			})}
 	/>
 	<ChoiceField
 		label="Hand"

@@ -20,6 +20,7 @@
 	import Learning from './Learning.svelte';
 	import Portrait from './Portrait.svelte';
 	import PupilFields from './PupilFields.svelte';
+	import WorkOn from './WorkOn.svelte';
 
 	interface Props {
 		bench: PupilBench;
@@ -61,9 +62,10 @@
 			Homework
 			<a class="font-bold underline" href={resolve('/homework/[id]', { id: one.id })}>{one.name}</a
 			>:
-			{homeworkWords(one, file.balls)}
+			{homeworkWords(one, file.balls, sessions)}
 		</p>
 	{/each}
+	<div class="lg:col-span-2"><WorkOn {file} {sessions} /></div>
 	{#if bench.failure}
 		<p class="problem lg:col-span-2" role="alert">
 			This could not be kept yet; it is here as you see it and is tried again. {bench.failure}

@@ -11,7 +11,7 @@
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { SortedTable } from '$lib/ui/controls/sortedTable.svelte';
 	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
-	import { SKILL_WORDS } from '$lib/ui/shot/skillWords';
+	import { skillName } from '$lib/ui/shot/skillWords';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { PUPIL_COLUMNS } from './pupilColumns';
 	import { isLookedFor, measuredWords } from './pupilWords';
@@ -23,7 +23,6 @@
 	);
 	const table = new SortedTable(PUPIL_COLUMNS, () => found);
 	const put = $derived(playing.files.filter(({ pupil }) => pupil.archived).length);
-	const skill = (value: string) => SKILL_WORDS.find((words) => words.value === value)?.label;
 	const HIDDEN: Record<string, string> = {
 		hand: 'max-lg:hidden',
 		school: 'max-lg:hidden',
@@ -93,10 +92,10 @@
 								href={resolve('/pupils/[id]', { id: pupil.id })}>{pupil.name}</a
 							>
 							{#if pupil.archived}<span class="text-(--faint)"> · put away</span>{/if}
-							<p class="hint md:hidden">{skill(pupil.skill)} · {measuredWords(file)}</p>
+							<p class="hint md:hidden">{skillName(pupil)} · {measuredWords(file)}</p>
 							{#if pupil.minding}<p class="hint wrap-anywhere">Mind: {pupil.minding}</p>{/if}
 						</th>
-						<td class="whitespace-nowrap max-md:hidden">{skill(pupil.skill)}</td>
+						<td class="whitespace-nowrap max-md:hidden">{skillName(pupil)}</td>
 						<td class="max-lg:hidden">{pupil.hand === 'left' ? 'Left' : 'Right'}</td>
 						<td class="max-lg:hidden"
 							>{pupil.school === 'free' ? 'Free choice' : SCHOOL_WORDS[pupil.school].name}</td

@@ -10,7 +10,7 @@
 	const { bench }: Props = $props();
 
 	const own = $derived(bench.file.pupil.spread);
-	const shown = $derived(own ?? spreadOf(bench.file.pupil.skill));
+	const shown = $derived(own ?? spreadOf(bench.file.pupil));
 	const FIELDS: readonly {
 		key: keyof OwnSpread;
 		label: string;

@@ -122,7 +122,7 @@ it('cuts a slope into pieces that begin as the slope was, and goes back when the
 	ask('slope');
 	await set('Slope to pin (+ up)', '3');
 	await set('Falls to right (+)', '-2');
-	expect(answer('slope')).toBe('3.0 % up, 2.0 % left');
+	expect(answer('slope')).toBe('3.0 % up, falls left');
 	await user.click(screen.getByRole('button', { name: 'Cut into pieces' }));
 	const cut = situation().segments!;
 	expect(cut.length).toBeGreaterThan(0);

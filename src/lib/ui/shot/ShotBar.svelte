@@ -65,7 +65,7 @@
 </script>
 
 <div class="flex flex-wrap items-center gap-2 px-4 py-1 max-md:gap-1">
-	<label class="flex-[1_1_8rem] max-md:[flex-basis:5rem]">
+	<label class="flex-[1_1_8rem] max-md:[flex-basis:100%]">
 		<span class="sr-only">Name of the shot</span>
 		<input
 			class="h-11 w-full border-b-(length:--border) border-b-(--rule) bg-transparent font-bold"

@@ -36,11 +36,22 @@ describe('what a shot is asked about', () => {
 	it('says distances, green and slope with their directions', () => {
 		expect(answer('distance')).toBe('3.0 + 9.0 m');
 		expect(answer('green', { firmness: 'firm' })).toBe('10.0 ft, firm');
-		expect(answer('slope', { slopeAlong: -2, slopeAcross: 1 })).toBe('2.0 % down, 1.0 % right');
+	});
+
+	it('says a slope as the eye sees it', () => {
+		const piece = (length: number, slopeAlong: number, slopeAcross = 0) => ({
+			length,
+			slopeAlong,
+			slopeAcross
+		});
+		const slope = (...segments: ReturnType<typeof piece>[]) => answer('slope', { segments });
 		expect(answer('slope')).toBe('Level');
-		const piece = { length: 3, slopeAlong: 1 };
-		expect(answer('slope', { segments: [piece] })).toBe('One piece');
-		expect(answer('slope', { segments: [piece, piece] })).toBe('2 pieces');
+		expect(answer('slope', { slopeAlong: -2, slopeAcross: 1 })).toBe('2.0 % down, falls right');
+		expect(answer('slope', { slopeAcross: -1.5 })).toBe('1.5 % to the left');
+		expect(slope(...Array.from({ length: 12 }, () => piece(1, 0.1, -0.1)))).toBe('Level');
+		expect(slope(piece(4, 2.2), piece(2, 1.8), piece(3, -3))).toBe('2.1 % up, then 3.0 % down');
+		expect(slope(piece(6, 0.1), piece(2, -4))).toBe('Level, then 4.0 % down');
+		expect(slope(piece(4, 2), piece(4, -3), piece(4, 4, 2))).toBe('1.0 % up in all, falls right');
 	});
 
 	it('names the first thing in the way and counts the rest', () => {

@@ -31,18 +31,58 @@ export function stanceWords({ along, across }: Stance): string {
 	return parts.join(', ') || 'Level';
 }
 
-function slopeWords({ segments, slopeAlong, slopeAcross }: SituationWire): string {
-	if (segments && segments.length > 0)
-		return segments.length === 1 ? 'One piece' : `${segments.length} pieces`;
-	const parts = [
-		Math.abs(slopeAlong) < 0.05
-			? ''
-			: `${Math.abs(slopeAlong).toFixed(1)} % ${slopeAlong > 0 ? 'up' : 'down'}`,
-		Math.abs(slopeAcross) < 0.05
-			? ''
-			: `${Math.abs(slopeAcross).toFixed(1)} % ${slopeAcross > 0 ? 'right' : 'left'}`
-	].filter(Boolean);
-	return parts.join(', ') || 'Level';
+/** A slope of less than this, percent, is level to the eye. */
+const LEVEL = 0.3;
+/** Pieces whose slopes differ by less read as one. */
+const ALIKE = 0.75;
+
+interface Piece {
+	length: number;
+	slopeAlong: number;
+	slopeAcross: number;
+}
+
+const mean = (pieces: readonly Piece[], pick: (piece: Piece) => number): number =>
+	pieces.reduce((sum, piece) => sum + piece.length * pick(piece), 0) /
+	pieces.reduce((sum, { length }) => sum + length, 0);
+
+/** Slopes one after another along the line, neighbours that look alike as one. */
+function stretches(pieces: readonly Piece[]): number[] {
+	const runs: Piece[][] = [];
+	for (const piece of pieces) {
+		const run = runs.at(-1);
+		const alike =
+			run && Math.abs(mean(run, ({ slopeAlong }) => slopeAlong) - piece.slopeAlong) < ALIKE;
+		if (alike) run.push(piece);
+		else runs.push([piece]);
+	}
+	return runs.map((run) => mean(run, ({ slopeAlong }) => slopeAlong));
+}
+
+const alongWords = (slope: number): string =>
+	Math.abs(slope) < LEVEL
+		? 'level'
+		: `${Math.abs(slope).toFixed(1)} % ${slope > 0 ? 'up' : 'down'}`;
+
+/** What the eye sees of the slope: one or two stretches along the line, or the whole in one figure; then which way it falls across. */
+export function slopeWords({
+	segments,
+	slopeAlong,
+	slopeAcross,
+	edgeToPin
+}: Pick<SituationWire, 'segments' | 'slopeAlong' | 'slopeAcross' | 'edgeToPin'>): string {
+	const pieces = segments?.length ? segments : [{ length: edgeToPin, slopeAlong, slopeAcross }];
+	const along = stretches(pieces);
+	const across = mean(pieces, (piece) => piece.slopeAcross);
+	const side = Math.abs(across) < LEVEL ? '' : `falls ${across > 0 ? 'right' : 'left'}`;
+	const way =
+		along.length <= 2
+			? along.map(alongWords).join(', then ')
+			: `${alongWords(mean(pieces, (piece) => piece.slopeAlong))} in all`;
+	if (way === 'level' && side)
+		return `${Math.abs(across).toFixed(1)} % to the ${across > 0 ? 'right' : 'left'}`;
+	const words = [way, side].filter(Boolean).join(', ');
+	return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
 function wayWords({ hazards }: SituationWire): string {

@@ -1,13 +1,32 @@
-import type { Skill } from '$lib/core/player/player';
+import { HANDICAP, type Skill } from '$lib/core/player/player';
 
-/** The skills as a coach would say them, best first. */
-export const SKILL_WORDS: readonly { value: Skill; label: string }[] = [
-	{ value: 'expert', label: 'Tour expert' },
-	{ value: 'scratch', label: 'Scratch' },
-	{ value: 'middle', label: 'Handicap 15' },
-	{ value: 'high', label: 'Handicap 28' }
-];
+interface Standard {
+	skill: Skill;
+	handicap?: number | undefined;
+}
 
-/** A skill inside a sentence: "handicap 15". */
-export const skillWords = (skill: Skill): string =>
-	(SKILL_WORDS.find(({ value }) => value === skill)?.label ?? skill).toLowerCase();
+const NAMES: Readonly<Record<Skill, string>> = {
+	expert: 'Tour expert',
+	scratch: 'Scratch',
+	middle: 'Handicap 15',
+	high: 'Handicap 28'
+};
+
+/** The handicap of somebody, that of their skill where none is known. */
+export const handicapOf = ({ skill, handicap }: Standard): number => handicap ?? HANDICAP[skill];
+
+/** A handicap as golfers write it: plus figures are better than scratch. */
+export const handicapFigure = (handicap: number): string =>
+	`${handicap < 0 ? '+' : ''}${Math.abs(Math.round(handicap * 10) / 10)}`;
+
+/** How good somebody is, as a coach would say it. */
+export function skillName({ skill, handicap }: Standard): string {
+	if (handicap === undefined || handicap === HANDICAP[skill]) return NAMES[skill];
+	return `Handicap ${handicapFigure(handicap)}`;
+}
+
+/** The same inside a sentence: "handicap 15". */
+export const skillWords = (standard: Standard): string => {
+	const name = skillName(standard);
+	return name.charAt(0).toLowerCase() + name.slice(1);
+};

@@ -4,7 +4,7 @@ import { playWords } from '$lib/io/words/play';
 import { skillWords } from './skillWords';
 
 interface Played {
-	pupil: Pick<Pupil, 'name' | 'skill'>;
+	pupil: Pick<Pupil, 'name' | 'skill' | 'handicap'>;
 	choice: Choice;
 }
 
@@ -14,9 +14,9 @@ const capital = (text: string): string => text[0]!.toUpperCase() + text.slice(1)
 
 function whoWords(before: Played, now: Played): string {
 	const other =
-		before.pupil.skill === now.pupil.skill
+		skillWords(before.pupil) === skillWords(now.pupil)
 			? `${now.pupil.name} instead of ${before.pupil.name}`
-			: `${now.pupil.name} (${skillWords(now.pupil.skill)}) instead of ${before.pupil.name} (${skillWords(before.pupil.skill)})`;
+			: `${now.pupil.name} (${skillWords(now.pupil)}) instead of ${before.pupil.name} (${skillWords(before.pupil)})`;
 	return capital(other);
 }
 

@@ -15,6 +15,8 @@ const FIT_AFTER = 60;
 export type GreenPart =
 	| { kind: 'spot' | 'tilt' | 'pin' | 'area'; index: number }
 	| { kind: 'corner'; index: number }
+	/** All of it at once. */
+	| { kind: 'whole'; index: 0 }
 	| { kind: 'areaCorner'; index: number; corner: number };
 
 export const samePart = (a: GreenPart | null, b: GreenPart): boolean =>

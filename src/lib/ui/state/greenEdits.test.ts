@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { areaOf, contains } from '$lib/core/math/polygon';
-import { greenDraftSchema } from '$lib/io/green';
+import { createHeightField } from '$lib/core/green/heightGrid';
+import { surfaceOf } from '$lib/core/green/surface';
+import { greenDraftSchema, greenToCore } from '$lib/io/green';
 import {
 	blankArea,
 	blankGreen,
@@ -8,7 +10,11 @@ import {
 	mapPointNear,
 	moveParts,
 	placesOf,
+	quickGreen,
 	removePart,
+	resize,
+	sizeMark,
+	sizeOf,
 	withPin
 } from './greenEdits';
 import type { GreenPart } from './greenBench.svelte';
@@ -26,6 +32,60 @@ describe('blank green', () => {
 		const made = green();
 		expect(greenDraftSchema.safeParse(made).success).toBe(true);
 		expect(contains(made.outline, ...made.pins[0]!.at)).toBe(true);
+	});
+});
+
+describe('a green told in four touches', () => {
+	const told = { wide: 12, long: 20, slope: 2, fallsTowards: 90 };
+
+	it.each(['oval', 'square', 'kidney', 'pear'] as const)(
+		'is as long and as wide as it was said to be, with its pin on it (%s)',
+		(shape) => {
+			const made = quickGreen('g', 'Quick', { ...told, shape });
+			expect(greenDraftSchema.safeParse(made).success).toBe(true);
+			expect(sizeOf(made).wide).toBeCloseTo(12, 1);
+			expect(sizeOf(made).long).toBeCloseTo(20, 1);
+			expect(contains(made.outline, ...made.pins[0]!.at)).toBe(true);
+			for (const { at } of made.tilts) expect(contains(made.outline, ...at)).toBe(true);
+		}
+	);
+
+	it('falls as it was said to fall, everywhere, or is level', () => {
+		const surface = (slope: number) => {
+			const { grid } = surfaceOf(
+				greenToCore(quickGreen('g', 'Q', { ...told, shape: 'oval', slope }))
+			);
+			const heightAt = createHeightField(grid).height;
+			return [heightAt(4, 9) - heightAt(8, 9), heightAt(6, 6) - heightAt(6, 12)];
+		};
+		const [across, along] = surface(2);
+		expect(across).toBeCloseTo(0.08, 2);
+		expect(along).toBeCloseTo(0, 2);
+		for (const level of surface(0)) expect(level).toBeCloseTo(0, 6);
+	});
+});
+
+describe('the size of a green', () => {
+	it('is changed with everything that lies on it, and back', () => {
+		const made = green();
+		const before = structuredClone(made);
+		const { wide, long } = sizeOf(made);
+		resize(made, { wide: 2 * wide, long });
+		expect(sizeOf(made)).toEqual({ wide: 2 * wide, long });
+		expect(made.spots[0]!.at).toEqual([8, 5]);
+		expect(made.areas[0]!.outline[0]![1]).toBe(before.areas[0]!.outline[0]![1]);
+		resize(made, { wide, long });
+		expect(made).toEqual(before);
+	});
+
+	it('is dragged from its corner, never to nothing', () => {
+		const made = green();
+		const part: GreenPart = { kind: 'whole', index: 0 };
+		const from = structuredClone(placesOf(made, part));
+		expect(from[0]).toEqual(sizeMark(made));
+		moveParts(made, part, from, 4, -100);
+		expect(sizeOf(made)).toEqual({ wide: 24, long: 3 });
+		expect(removePart(made, part)).toBe(false);
 	});
 });
 

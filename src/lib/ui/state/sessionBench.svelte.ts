@@ -4,6 +4,7 @@ import { ballsAsked, nextTask, orderOf, scoreOf, type Score } from '$lib/core/pr
 import { groupOf, wildBalls, type Group } from '$lib/core/practice/grouping';
 import type { Spot, StrikeTag } from '$lib/core/practice/practised';
 import type { Metres } from '$lib/core/units';
+import { prescribesSwing } from '$lib/io/drill';
 import { dispersionOf } from '$lib/io/player';
 import { rollFrom } from '$lib/io/practiceSetup';
 import type { Ball, PupilFile } from '$lib/io/pupil';
@@ -201,6 +202,7 @@ export class SessionBench {
 			clubId: task.clubId,
 			at: at ?? instantAfter(this.balls.at(-1)?.at ?? ''),
 			swing: task.swing,
+			swingFrom: prescribesSwing(this.session.rules) ? 'prescribed' : 'assumed',
 			flight: task.flight,
 			shape: task.shape,
 			carry: Math.hypot(seen[0], seen[1]),
@@ -223,6 +225,23 @@ export class SessionBench {
 		if (this.chosen !== null && this.#playedOf(task) >= this.asked(task)) this.chosen = null;
 		this.#queue.put(ball);
 		return ball;
+	}
+
+	/** Says which swing the balls of a task were made with, where only the model had guessed it. */
+	saySwing(at: number, swing: string): void {
+		const { turnAt, turn } = this;
+		const task = turn?.tasks[at];
+		if (!task) return;
+		const said = new Map(
+			this.own
+				.filter((ball) => isOf(task, ball))
+				.map((ball) => [ball.id, { ...ball, swing, swingFrom: 'noted' as const }])
+		);
+		this.balls = this.balls.map((ball) => said.get(ball.id) ?? ball);
+		for (const ball of said.values()) this.#queue.put(ball);
+		this.change((session) => {
+			session.turns[turnAt]!.tasks[at]!.swing = swing;
+		});
 	}
 
 	/** Says something of the ball noted last, or takes it back; before the first ball it is said of the next. */

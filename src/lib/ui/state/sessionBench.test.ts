@@ -2,6 +2,8 @@ import 'fake-indexeddb/auto';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { practisedSession, sessionBall } from '../../../../tests/support/sessions';
 import { pupilFile } from '../../../../tests/support/pupils';
+import { changesOf } from '$lib/io/cellChanges';
+import { SHIPPED_DRILLS } from '$lib/io/drill';
 import { hitsOf, type Session } from '$lib/io/session';
 import { database } from '$lib/store/database';
 import { readSessionBalls, sessionShelf } from '$lib/store/practice';
@@ -30,6 +32,39 @@ afterEach(async () => {
 	vi.restoreAllMocks();
 	await database.delete();
 	await database.open();
+});
+
+describe('whose swing it was', () => {
+	it('is prescribed only where the drill asks for lengths of swing', () => {
+		const matrix = SHIPPED_DRILLS.find(({ id }) => id === 'swing-matrix')!.rules;
+		for (const [change, from] of [
+			[{ rules: matrix }, 'prescribed'],
+			[{}, 'assumed'],
+			[withRules({ swings: { kind: 'mark' } }), 'assumed']
+		] as const) {
+			const made = bench(change);
+			const ball = made.note({ landed: [13, 0], finished: null, source: 'touched' });
+			expect(ball?.swingFrom).toBe(from);
+		}
+	});
+
+	it('says nothing of a swing until somebody says which it was, and then counts for that one', async () => {
+		const made = bench();
+		for (const carry of [6, 6.2])
+			made.note({ landed: [carry, 0], finished: [8, 0], source: 'touched' });
+		const changed = () => changesOf({ ...file, balls: [...made.own] }, made.own);
+		expect(changed()).toEqual([]);
+		made.saySwing(0, '7');
+		expect(made.own.map(({ swing, swingFrom }) => [swing, swingFrom])).toEqual([
+			['7', 'noted'],
+			['7', 'noted']
+		]);
+		expect(made.tasks[0]!.balls).toHaveLength(2);
+		expect(changed().map(({ swing }) => swing)).toEqual(['7']);
+		expect(changed()[0]!.after!.n).toBe(2);
+		await made.flush();
+		expect((await readSessionBalls('session-1')).every(({ swing }) => swing === '7')).toBe(true);
+	});
 });
 
 describe('noting balls', () => {

@@ -16,6 +16,7 @@ import type { PupilFile } from '$lib/io/pupil';
 import { freshShot } from '$lib/io/freshShot';
 import { situationToCore } from '$lib/io/situation';
 import { firstPlace, readToday, type Placed } from '$lib/io/placedShot';
+import type { ReadingWire } from '$lib/io/reading';
 import type { Place, SavedShot, WorkingShot } from '$lib/io/shot';
 import type { GreenBook } from '$lib/store/greens';
 import { mergeThree, putAt, sameData, type Clash } from '$lib/store/merge';
@@ -56,7 +57,7 @@ export class ShotBench {
 	/** Set when the shot has gone to another pupil, until something else is changed. */
 	before = $state.raw<PlayedBefore | null>(null);
 
-	readonly #pool: PlannerPool;
+	readonly pool: PlannerPool;
 	readonly #who: (pupilId: string) => PupilFile;
 	readonly #draft: Draft<WorkingShot>;
 	readonly #map = new MapReader(() => this.greens);
@@ -75,7 +76,7 @@ export class ShotBench {
 		who: (pupilId: string) => PupilFile,
 		pool: PlannerPool = new PlannerPool(startPlanner)
 	) {
-		this.#pool = pool;
+		this.pool = pool;
 		this.#who = who;
 		this.#draft = new Draft<WorkingShot>(freshShot(who('').pupil.id), () => this.#changed());
 		this.#planner = new Planner(pool);
@@ -294,6 +295,12 @@ export class ShotBench {
 		});
 	}
 
+	/** Takes a reading of its green for the shot. */
+	readToday(reading: ReadingWire): void {
+		const { line } = this;
+		if (line) this.change(({ situation }) => readToday(situation, line, reading));
+	}
+
 	/** Leaves the map; what was read off it stays as a straight line of segments. */
 	leaveGreen(): void {
 		this.change((shot) => delete shot.place);
@@ -358,7 +365,7 @@ export class ShotBench {
 	async close(): Promise<void> {
 		this.#planner.clear();
 		this.#landing.clear();
-		this.#pool.close();
+		this.pool.close();
 		await this.#keeping.close();
 	}
 

@@ -14,6 +14,59 @@ beforeEach(async () => {
 	await Promise.all(database.tables.map((table) => table.clear()));
 });
 
+describe('saving', () => {
+	const rename = async (made: ReturnType<typeof opened>, name: string, asCopy = false) =>
+		(await made.save(name, asCopy)).saved;
+	const fresh = () => {
+		const made = opened(directPool().pool);
+		made.open({ shot: freshShot('pupil-1'), name: '', origin: null });
+		return made;
+	};
+
+	it('goes over the shot it came from, tells what that was, and puts it back', async () => {
+		const made = fresh();
+		const first = await made.save('Bank', false);
+		expect(first.replaced).toBeNull();
+		expect([made.isSaved, made.goesOver('Bank'), made.goesOver('Other')]).toEqual([
+			true,
+			true,
+			false
+		]);
+		made.change(({ situation }) => (situation.edgeToPin = 5));
+		expect(made.isSaved).toBe(false);
+		const { saved, replaced } = await made.save('Bank', false);
+		expect(saved.id).toBe(first.saved.id);
+		expect(replaced?.shot.situation.edgeToPin).toBe(9);
+		await made.putBack(replaced!);
+		expect((await shotShelf.get(saved.id))?.shot.situation.edgeToPin).toBe(9);
+		expect(made.shot.situation.edgeToPin).toBe(5);
+		expect(made.isSaved).toBe(false);
+	});
+
+	it('makes a new shot under another name, and never two of one name', async () => {
+		const made = fresh();
+		const bank = await rename(made, 'Bank');
+		const ridge = await rename(made, 'Ridge');
+		expect(ridge.id).not.toBe(bank.id);
+		const other = fresh();
+		expect((await rename(other, 'Bank')).name).toBe('Bank 2');
+		expect((await rename(other, 'x'.repeat(60), true)).name).toHaveLength(60);
+		expect((await rename(other, 'x'.repeat(60), true)).name).toBe(`${'x'.repeat(58)} 2`);
+		expect((await shotShelf.read()).rows).toHaveLength(5);
+	});
+
+	it('begins a plain shot, and goes back to the one before with its name and what it was saved as', async () => {
+		const made = fresh();
+		await made.save('Bank', false);
+		made.change(({ situation }) => (situation.edgeToPin = 5));
+		const back = made.begin();
+		expect([made.name, made.id, made.shot.situation.edgeToPin]).toEqual(['', null, 9]);
+		back();
+		expect([made.name, made.shot.situation.edgeToPin]).toEqual(['Bank', 5]);
+		expect(made.goesOver('Bank')).toBe(true);
+	});
+});
+
 describe('two tabs on one shot', () => {
 	const saved = {
 		id: 'both',

@@ -11,6 +11,10 @@
 	const practice = followPractice();
 	onMount(() => practice.start());
 	const homework = $derived(practice.value?.homework.find(({ id }) => id === page.params['id']));
+	const practised = $derived({
+		sessions: practice.value?.sessions ?? [],
+		ownDrills: practice.value?.drills ?? []
+	});
 	const file = $derived(
 		playing.files.find(({ pupil }) => pupil.id === homework?.pupilId) ?? playing.file
 	);
@@ -18,7 +22,7 @@
 
 <StoreTrouble followed={practice} />
 {#if homework && playing.ready}
-	<HomeworkSheet {homework} {file} />
+	<HomeworkSheet {homework} {file} {...practised} />
 {:else if practice.value}
 	<NotHere what="This homework" href={resolve('/practice')} label="Practice" />
 {/if}

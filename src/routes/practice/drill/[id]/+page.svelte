@@ -17,7 +17,12 @@
 
 <StoreTrouble followed={practice} />
 {#if drill && practice.value && playing.ready}
-	{#key drill.id}<DrillView {drill} {own} books={practice.value.books} />{/key}
+	{#key drill.id}<DrillView
+			{drill}
+			{own}
+			books={practice.value.books}
+			sessions={practice.value.sessions}
+		/>{/key}
 {:else if practice.value && !drill}
 	<NotHere what="This drill" href={resolve('/practice')} label="All drills" />
 {/if}
