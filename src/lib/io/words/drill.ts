@@ -166,8 +166,8 @@ export function goodWords(measure: Measure, skill: Skill, length: string): strin
 
 /** When to stop. */
 export const STOP_WORDS: Readonly<Record<Measure, string>> = {
-	carry: 'Stop with a club when its carry is good to a pace; the runner says when.',
-	'roll-out': 'Stop with a club when its roll-out is good to a pace; the runner says when.',
+	carry: 'Stop with a club when its carry is good to a pace: it is said while you hit.',
+	'roll-out': 'Stop with a club when its roll-out is good to a pace: it is said while you hit.',
 	finish: 'Stop after the last club; a second round tells more than many balls with one.',
 	strokes: 'Stop after nine balls or when you hurry.',
 	strike: 'Stop after three good ones in a row, or when you tire.'

@@ -87,7 +87,7 @@ export function toGoWords(
 	const more = ballsToGo(grouped, paces * pace);
 	if (more === 0) return `The ${club} is good to ${fine}.`;
 	if (more > TOO_MANY)
-		return `The ${club} is known to ${say.length(meanReach(grouped.posterior, grouped.n))}; ${fine} would take many more balls.`;
+		return `So far the ${club} is good to ${say.length(meanReach(grouped.posterior, grouped.n))}; good to ${fine} takes more balls than one session has.`;
 	return `${capital(counted(more))} more with the ${club} and this is good to ${fine}.`;
 }
 

@@ -9,7 +9,7 @@ const HAZARD = { sand: 'the sand', water: 'the water', rough: 'the rough', mound
 export function rejectionWords(rejection: Rejection, say: Say): string {
 	switch (rejection.code) {
 		case 'shortOfGreen':
-			return `lands ${say.length(rejection.by)} short of the safe part of the green`;
+			return `lands ${say.length(rejection.by)} short of where it may land on the green`;
 		case 'notClear':
 			return `does not clear ${HAZARD[rejection.hazard]}: ${say.length(rejection.by)} too little`;
 		case 'landsInHazard':
@@ -29,6 +29,6 @@ export function rejectionWords(rejection: Rejection, say: Say): string {
 		case 'blockedPutt':
 			return 'cannot roll through what lies between';
 		case 'notInSchool':
-			return `not in this pupil's school (${SCHOOL_WORDS[rejection.school].name})`;
+			return `is not among what this pupil’s school plays (${SCHOOL_WORDS[rejection.school].name})`;
 	}
 }

@@ -2,6 +2,8 @@ import type { SurfaceTilt } from '$lib/core/today/phoneTilt';
 import { degrees, toPercent } from '$lib/core/units';
 
 const STRAIGHT = 12;
+/** Nine times in ten within so many standard errors: what “±” means everywhere. */
+const NINE_IN_TEN = 1.645;
 
 /** Which way a surface falls, seen along the phone's top edge. */
 function fallWords(towards: number, pointing: string): string {
@@ -21,7 +23,7 @@ function fallWords(towards: number, pointing: string): string {
  * @param pointing where the phone's top edge pointed: a word and what it pointed at, as in “toward the pin”
  */
 export function surfaceTiltWords(found: SurfaceTilt, pointing: string): string {
-	const steep = `${toPercent(found.slope).toFixed(1)} ± ${Math.max(0.1, toPercent(found.error)).toFixed(1)} %`;
+	const steep = `${toPercent(found.slope).toFixed(1)} ± ${Math.max(0.1, NINE_IN_TEN * toPercent(found.error)).toFixed(1)} %`;
 	return found.slope < 2 * found.error
 		? `${steep}: as good as level`
 		: `${steep}, ${fallWords(found.fallsTowards, pointing)}`;

@@ -194,6 +194,7 @@
 		{flight}
 		cell={open.cell}
 		green={today.green}
+		greenName={today.where}
 		onclose={() => (opened = null)}
 	/>
 {/if}

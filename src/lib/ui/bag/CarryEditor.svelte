@@ -24,9 +24,11 @@
 		cell: CarryCell<CarryFlight> | undefined;
 		/** Today's green; null until it is known. */
 		green: LevelGreen | null;
+		/** Which green that is, as “on Kiln green as read yesterday”. */
+		greenName: string;
 		onclose: () => void;
 	}
-	const { bench, club, column, flight, cell, green, onclose }: Props = $props();
+	const { bench, club, column, flight, cell, green, greenName, onclose }: Props = $props();
 	let open = $state(true);
 
 	const MOST_IN_CELL = 200;
@@ -103,7 +105,7 @@
 		<p class="finding mt-4">
 			{say(cell.mean)}
 			<span class="text-base font-normal"
-				>between {say(cell.low)} and {say(cell.high)} with 90 %</span
+				>between {say(cell.low)} and {say(cell.high)}, nine times in ten</span
 			>
 		</p>
 		<p class="hint">
@@ -111,12 +113,12 @@
 			{cell.n === 1 ? 'reading counts' : 'balls count'}{cell.wild > 0
 				? `, ${cell.wild} far off`
 				: ''}{cell.spread === null
-				? '; the spread is presumed from the skill'
-				: `; spread ± ${say(cell.spread)} by these balls, ± ${say(cell.posterior)} with what the skill presumes`}.
+				? '; how far single balls spread is presumed from the skill'
+				: `; single balls spread by ${say(cell.spread)}, with what the skill presumes by ${say(cell.posterior)}`}.
 		</p>
 	{/if}
 	{#if roll !== null}
-		<p>Then it rolls about <b>{say(roll)}</b> on today’s green, taken for level (model).</p>
+		<p>Then it rolls about <b>{say(roll)}</b> {greenName}, taken for level (model).</p>
 	{/if}
 	<ul class="mt-3" {@attach rowFocus}>
 		{#each balls as ball (ball.id)}

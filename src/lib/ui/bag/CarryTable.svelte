@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Term from '$lib/ui/controls/Term.svelte';
 	import type { CarryCell } from '$lib/core/player/carryTable';
 	import type { CarryFlight } from '$lib/core/solve/measuredSwings';
 	import type { SwingVocabulary } from '$lib/core/player/swingLength';
@@ -84,7 +85,7 @@
 									<small
 										>{cell.stated && cell.n === 1
 											? 'said'
-											: `±${said(cell.spread ?? cell.posterior)} · ${cell.n}`}</small
+											: `${said(cell.spread ?? cell.posterior)} · ${cell.n}`}</small
 									>
 								{:else}
 									<span aria-hidden="true">·</span>
@@ -103,7 +104,7 @@
 			><span class={['swatch', state]} aria-hidden="true"></span>{WORDS[state]}</span
 		>
 	{/each}
-	<span>± one standard deviation · balls</span>
+	<span>small figures: <Term of="spread" label="spread" /> · balls</span>
 	{#if columns.some(({ foreign }) => foreign)}
 		<span>in italics: kept under a mark of other swing words</span>
 	{/if}

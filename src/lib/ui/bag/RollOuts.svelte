@@ -26,7 +26,7 @@
 </script>
 
 <section class="grid gap-2" aria-labelledby="roll-outs">
-	<h2 id="roll-outs" class="ruled-heading">Roll-out on today’s green</h2>
+	<h2 id="roll-outs" class="ruled-heading">Roll-out {today.where}</h2>
 	{#if today.reading}
 		{@const { reading } = today}
 		<p class="hint">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { plusMinus } from '$lib/ui/format/plusMinus';
 	import X from '@lucide/svelte/icons/x';
 	import { createForm } from '@tanstack/svelte-form';
 	import { toFeet } from '$lib/core/units';
@@ -162,7 +163,7 @@
 			{#if test.failure}<p class="problem" role="alert">{test.failure}</p>{/if}
 			{#if test.reading}
 				<p class="figure text-3xl font-extrabold">
-					{toFeet(test.reading.speed).toFixed(1)} ± {toFeet(test.reading.error).toFixed(1)} ft
+					{plusMinus(toFeet(test.reading.speed), toFeet(test.reading.error), 1)} ft
 				</p>
 				<p>{ballsWords(test.reading)}</p>
 				<p>{nextBallWords(test.reading, say)}</p>

@@ -15,7 +15,8 @@
 	import { removeGreen, saveGreen, type GreenBooks } from '$lib/store/greens';
 	import { blankGreen } from '$lib/ui/state/greenEdits';
 	import GreenThumb from './GreenThumb.svelte';
-	import { speedWords, turfWords, whenWords } from './readingWords';
+	import { agoWords } from '$lib/ui/format/dates';
+	import { speedWords, turfWords } from './readingWords';
 
 	const { books, broken }: GreenBooks = $props();
 
@@ -45,7 +46,7 @@
 </script>
 
 <section class="mx-auto grid max-w-5xl justify-items-start gap-4 p-4">
-	<h1 class="text-3xl font-extrabold">Today’s greens</h1>
+	<h1 class="text-3xl font-extrabold">Greens</h1>
 	{#if books.length === 0}
 		<p class="max-w-[60ch]">
 			The ground decides what a ball does after it lands. Its speed is what matters most: measure it
@@ -80,7 +81,7 @@
 					<div class="max-md:col-[2/-1]">
 						{#if newest}
 							<p class="figure text-xl font-bold">{speedWords(newest)}</p>
-							<p class="hint">{turfWords(newest)}<br />{whenWords(newest)}</p>
+							<p class="hint">{turfWords(newest)}<br />read {agoWords(newest.takenAt)}</p>
 						{:else}
 							<p class="text-xl font-bold">Not read yet</p>
 						{/if}

@@ -37,7 +37,7 @@
 
 <SheetDialog
 	bind:open={() => true, (open) => !open && onclose()}
-	title="Judge today’s green"
+	title="Judge the green by eye"
 	description="When there is no time to measure: what it looks like, and what a dropped ball does."
 >
 	<form

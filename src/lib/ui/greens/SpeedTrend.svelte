@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { NINE_IN_TEN } from '$lib/ui/format/plusMinus';
 	import { startOfDay } from 'date-fns';
 	import { scaleLinear } from 'd3-scale';
 	import type { ReadingWire } from '$lib/io/reading';
@@ -25,8 +26,8 @@
 	const times = $derived(points.map(({ at }) => at.getTime()));
 	const speeds = $derived(
 		readings.flatMap(({ stimpFeet, errorFeet }) => [
-			stimpFeet - (errorFeet ?? 0),
-			stimpFeet + (errorFeet ?? 0)
+			stimpFeet - NINE_IN_TEN * (errorFeet ?? 0),
+			stimpFeet + NINE_IN_TEN * (errorFeet ?? 0)
 		])
 	);
 	const x = $derived(
@@ -79,8 +80,8 @@
 				{#if reading.errorFeet !== null}
 					<line
 						class="error"
-						y1={y(reading.stimpFeet - reading.errorFeet)}
-						y2={y(reading.stimpFeet + reading.errorFeet)}
+						y1={y(reading.stimpFeet - NINE_IN_TEN * reading.errorFeet)}
+						y2={y(reading.stimpFeet + NINE_IN_TEN * reading.errorFeet)}
 					/>
 				{/if}
 				{#if reading.method === 'ramp'}
@@ -96,7 +97,7 @@
 	</svg>
 	<figcaption>
 		Square: ramp · triangle: timed putts · full circle: chipped balls · open circle: judged · bar:
-		one error
+		nine times in ten within it
 	</figcaption>
 </figure>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { plusMinus } from '$lib/ui/format/plusMinus';
 	import { onDestroy } from 'svelte';
 	import { simulatedDevice } from '$lib/devices/simulation/simulatedDevice';
 	import { speedProblemWords } from '$lib/io/words/speedProblem';
@@ -108,7 +109,7 @@
 			<p>Nothing is lost: go back to the rolls and put it right.</p>
 		{:else}
 			<p class="figure text-[2.25rem] font-extrabold">
-				{toFeet(reading.speed).toFixed(1)} ± {Math.max(0.1, toFeet(reading.error)).toFixed(1)} ft
+				{plusMinus(toFeet(reading.speed), toFeet(reading.error), 1)} ft
 			</p>
 			<ul>
 				{#each reading.places as place, i (i)}

@@ -7,6 +7,7 @@
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import { keepReading } from './keepReading';
+	import { agoWords } from '$lib/ui/format/dates';
 	import SpeedTests from './SpeedTests.svelte';
 	import { speedWords, turfWords, whenWords } from './readingWords';
 	import SpeedTrend from './SpeedTrend.svelte';
@@ -20,6 +21,8 @@
 	const { bench, readings, bag }: Props = $props();
 
 	const newest = $derived(readings[0]);
+	/** A reading of another day is none of today's. */
+	const isOld = $derived(newest !== undefined && agoWords(newest.takenAt) !== 'today');
 
 	async function remove(reading: ReadingWire) {
 		const undo = await removeReading(reading.id);
@@ -34,7 +37,11 @@
 	{#if newest}
 		<p class="figure text-3xl font-extrabold" data-testid="speed">{speedWords(newest)}</p>
 		<p>{turfWords(newest)}</p>
-		<p class="hint">Read {whenWords(newest)}. New shots on this green use it.</p>
+		<p class="hint">
+			Read {agoWords(newest.takenAt)}, {whenWords(newest)}. New shots on this green use it{isOld
+				? ': it may well run otherwise today'
+				: ''}.
+		</p>
 	{:else}
 		<p class="text-3xl font-extrabold">Not read yet</p>
 		<p>

@@ -1,5 +1,6 @@
 import { isAhead, type ReadingWire } from '$lib/io/reading';
 import { whenWords as timeWords } from '$lib/ui/format/dates';
+import { plusMinus } from '$lib/ui/format/plusMinus';
 import { compassWords } from './compass';
 
 const METHOD = {
@@ -19,7 +20,7 @@ export function whenWords(reading: ReadingWire, now = Date.now()): string {
 export const speedWords = ({ stimpFeet, errorFeet }: ReadingWire): string =>
 	errorFeet === null
 		? `about ${stimpFeet.toFixed(1)} ft`
-		: `${stimpFeet.toFixed(1)} ± ${Math.max(0.1, errorFeet).toFixed(1)} ft`;
+		: `${plusMinus(stimpFeet, errorFeet, 1)} ft`;
 
 /** Everything but the speed, in one line. */
 export function turfWords(reading: ReadingWire): string {

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { NINE_IN_TEN } from '$lib/ui/format/plusMinus';
 	import { onDestroy } from 'svelte';
 	import type { Paced } from '$lib/core/today/paces';
 	import { phoneSwings } from '$lib/devices/phone/phoneSensors';
@@ -21,7 +22,7 @@
 	const counter = new PaceCounter(legs.length, () => preferences.current.pace);
 	onDestroy(() => counter.stop());
 	const say = ({ distance, error }: Paced) =>
-		`${formatFigure(distance, playing.style)} ± ${formatLength(error, playing.style)}`;
+		`${formatFigure(distance, playing.style)} ± ${formatLength(NINE_IN_TEN * error, playing.style)}`;
 	const last = $derived(counter.at === legs.length - 1);
 </script>
 

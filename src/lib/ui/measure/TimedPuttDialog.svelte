@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { plusMinus } from '$lib/ui/format/plusMinus';
 	import X from '@lucide/svelte/icons/x';
 	import { toFeet, toPercent } from '$lib/core/units';
 	import type { ReadingWire } from '$lib/io/reading';
@@ -157,7 +158,7 @@
 				{#if test.putts.length > 0}<p class="hint">{timedProblemWords(reading)}</p>{/if}
 			{:else}
 				<p class="figure text-3xl font-extrabold" data-testid="timed-speed">
-					{toFeet(reading.speed).toFixed(1)} ± {Math.max(0.1, toFeet(reading.error)).toFixed(1)} ft
+					{plusMinus(toFeet(reading.speed), toFeet(reading.error), 1)} ft
 				</p>
 				<p class="hint">
 					The thumb is good to a tenth of a second: longer putts and more of them make it surer.

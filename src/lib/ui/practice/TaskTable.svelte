@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Term from '$lib/ui/controls/Term.svelte';
 	import { ballsToGo, goodPaces, meanReach } from '$lib/core/practice/goodEnough';
 	import type { Measure } from '$lib/core/practice/drill';
 	import type { Ball, PupilFile } from '$lib/io/pupil';
@@ -47,11 +48,11 @@
 			<th scope="col">Balls</th>
 			{#if lands}
 				<th scope="col">Lands</th>
-				<th scope="col">±</th>
-				{#if rolls}<th scope="col">Rolls</th><th scope="col">±</th>{/if}
-				<th scope="col">Known to</th>
+				<th scope="col"><Term of="spread" /></th>
+				{#if rolls}<th scope="col">Rolls</th><th scope="col">Spread</th>{/if}
+				<th scope="col"><Term of="plusMinus" /></th>
 			{:else}
-				<th scope="col">As meant</th>
+				<th scope="col"><Term of="asMeant" /></th>
 			{/if}
 		</tr>
 	</thead>

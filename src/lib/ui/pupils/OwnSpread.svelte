@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Term from '$lib/ui/controls/Term.svelte';
 	import type { SpreadPart } from '$lib/core/practice/ownSpread';
 	import { CENTIMETRE, degrees, toPercent } from '$lib/core/units';
 	import { spreadFrom, spreadWire } from '$lib/io/practiceStudy';
@@ -30,7 +31,7 @@
 </script>
 
 <div class="grid content-start gap-1">
-	<h3 class="font-bold">Spread</h3>
+	<h3 class="font-bold"><Term of="strikeSpread" /></h3>
 	<table class="table-sm table w-full">
 		<thead>
 			<tr>
@@ -51,7 +52,7 @@
 			{/each}
 		</tbody>
 	</table>
-	<p class="hint">One standard deviation at a swing of medium length.</p>
+	<p class="hint">Two balls of three lie within it, at a swing of medium length.</p>
 	<div class="flex flex-wrap items-center gap-2">
 		<button
 			type="button"

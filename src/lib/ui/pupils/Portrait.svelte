@@ -17,11 +17,11 @@
 	const presumed = $derived(`presumed, ${skillWords(pupil)}`);
 	const rows = $derived([
 		['Carries', measuredWords(file), file.balls.length > 0 ? 'yours' : 'model swing'],
-		['Head speed', `± ${spread.speed.toFixed(1)} %`, pupil.spread ? 'yours' : presumed],
-		['Direction', `± ${spread.direction.toFixed(1)}°`, pupil.spread ? 'yours' : presumed],
-		['Low point', `± ${spread.lowPoint.toFixed(1)} cm`, pupil.spread ? 'yours' : presumed],
+		['Head speed varies by', `${spread.speed.toFixed(1)} %`, pupil.spread ? 'yours' : presumed],
+		['Direction by', `${spread.direction.toFixed(1)}°`, pupil.spread ? 'yours' : presumed],
+		['Low point by', `${spread.lowPoint.toFixed(1)} cm`, pupil.spread ? 'yours' : presumed],
 		[
-			'Holes half from',
+			'Holes every second putt from',
 			formatLength(costs.holedHalf, playing.style),
 			pupil.costs ? 'yours' : presumed
 		],

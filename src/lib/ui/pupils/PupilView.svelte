@@ -54,7 +54,7 @@
 			>Bag: {clubsInBag(file.clubs).length} clubs</a
 		>
 		<button type="button" class="btn" onclick={() => change((p) => (p.archived = !p.archived))}
-			>{pupil.archived ? 'Take back' : 'Put away'}</button
+			>{pupil.archived ? 'Show again' : 'Hide from the lists'}</button
 		>
 	</div>
 	{#each homework as one (one.id)}

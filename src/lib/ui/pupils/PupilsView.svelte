@@ -64,7 +64,7 @@
 		</label>
 		{#if put > 0}
 			<label class="flex items-center gap-2">
-				<input class="checkbox" type="checkbox" bind:checked={archived} /> Also the {put} put away
+				<input class="checkbox" type="checkbox" bind:checked={archived} /> Also the {put} hidden
 			</label>
 		{/if}
 	</div>
@@ -91,7 +91,7 @@
 								class="text-lg font-bold wrap-anywhere underline decoration-(--rule)"
 								href={resolve('/pupils/[id]', { id: pupil.id })}>{pupil.name}</a
 							>
-							{#if pupil.archived}<span class="text-(--faint)"> · put away</span>{/if}
+							{#if pupil.archived}<span class="text-(--faint)"> · hidden</span>{/if}
 							<p class="hint md:hidden">{skillName(pupil)} · {measuredWords(file)}</p>
 							{#if pupil.minding}<p class="hint wrap-anywhere">Mind: {pupil.minding}</p>{/if}
 						</th>

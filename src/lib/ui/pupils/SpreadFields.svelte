@@ -31,9 +31,9 @@
 
 <details>
 	<summary class="min-h-11 cursor-pointer py-3 font-semibold"
-		>Spread of the strike: {own ? 'own numbers' : 'from the skill'}</summary
+		>How the strike varies: {own ? 'own numbers' : 'from the skill'}</summary
 	>
-	<p class="hint">One standard deviation at a medium swing; two balls in three stay within it.</p>
+	<p class="hint">From ball to ball, at a medium swing: two of three stay within it.</p>
 	<div class="field-grid">
 		{#each FIELDS as { key, label, symbol, low, high, step } (key)}
 			<NumberField

@@ -9,8 +9,10 @@ export function measuredWords(file: PupilFile): string {
 	if (cells.length === 0) return 'Nothing measured';
 	const good = cells.filter(({ n }) => n >= ENOUGH_BALLS).length;
 	const swings = `${cells.length} ${cells.length === 1 ? 'swing' : 'swings'}`;
-	if (good > 0) return `${swings}, ${good} well`;
-	return cells.every(({ stated }) => stated) ? `${swings}, stated` : `${swings}, few balls`;
+	if (good > 0) return `${swings} measured, ${good} with ${ENOUGH_BALLS} balls or more`;
+	return cells.every(({ stated }) => stated)
+		? `${swings}, stated from memory`
+		: `${swings} measured, with few balls`;
 }
 
 /** Whether a pupil is looked for by this text: by name, notes or what to mind. */

@@ -14,6 +14,7 @@
 	import WhoPlays from './WhoPlays.svelte';
 
 	let keys = $state(false);
+	let words = $state(false);
 	const said = $derived(messages.current !== null);
 	afterNavigate(() => messages.viewLeft());
 
@@ -53,7 +54,7 @@
 	<div class="min-w-0 flex-1"><MessageLine /></div>
 	<div class={['ml-auto flex min-w-0 items-center gap-2 max-md:gap-0', said && 'max-lg:hidden']}>
 		<WhoPlays />
-		<SettingsMenu onkeys={() => (keys = true)} />
+		<SettingsMenu onkeys={() => (keys = true)} onwords={() => (words = true)} />
 	</div>
 </header>
 <PlaysNow />
@@ -66,5 +67,10 @@
 {#if keys}
 	{#await import('./ShortcutsDialog.svelte') then { default: ShortcutsDialog }}
 		<ShortcutsDialog bind:open={keys} />
+	{/await}
+{/if}
+{#if words}
+	{#await import('./WordsDialog.svelte') then { default: WordsDialog }}
+		<WordsDialog bind:open={words} />
 	{/await}
 {/if}

@@ -8,8 +8,9 @@
 
 	interface Props {
 		onkeys: () => void;
+		onwords: () => void;
 	}
-	const { onkeys }: Props = $props();
+	const { onkeys, onwords }: Props = $props();
 
 	const id = $props.id();
 	let open = $state(false);
@@ -86,6 +87,14 @@
 					menu?.hidePopover();
 					onkeys();
 				}}>Keys</button
+			>
+			<button
+				type="button"
+				class="btn"
+				onclick={() => {
+					menu?.hidePopover();
+					onwords();
+				}}>Words</button
 			>
 		</div>
 	{/if}

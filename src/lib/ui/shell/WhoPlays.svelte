@@ -23,7 +23,7 @@
 </script>
 
 <label class="flex min-w-0 items-center gap-1.5">
-	<span class="text-[0.8125rem] text-(--faint) max-lg:sr-only">Plays</span>
+	<span class="text-[0.8125rem] text-(--faint) max-lg:sr-only">Player</span>
 	<select
 		bind:this={select}
 		class="select w-auto max-w-56 min-w-24 truncate font-bold max-md:max-w-40"

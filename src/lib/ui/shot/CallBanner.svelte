@@ -24,15 +24,15 @@
 				? `Damage limitation: it ${rejectionWords(chosen.rung.against, playing.say)}.`
 				: isBest && bench.first
 					? 'Least air of the shots that work; weighing the strokes next.'
-					: 'Your choice. The first row of the ladder is what we would play.'
+					: 'Your choice. The first of the clubs is what we would play.'
 	);
 	/** Whose swing length it is: the player's own or the model's. */
 	const swingFrom = $derived(
 		!chosen || chosen.rung.play.flight === 'putt'
 			? ''
 			: chosen.swing.source === 'measured'
-				? 'swing: yours'
-				: 'swing: model'
+				? 'swing length from your own carries'
+				: 'swing length by the model'
 	);
 	const status = $derived(
 		{
@@ -68,7 +68,7 @@
 			No shot works from here
 		</p>
 		<p class="mt-0.5 max-w-[76ch] text-(--faint)">
-			Every club is out: the ladder says why. Move the pin, the ball or what is in the way.
+			No club works: the list says why. Move the pin, the ball or what is in the way.
 		</p>
 	{:else}
 		<p class="text-[length:clamp(1.25rem,2vw,1.75rem)] leading-[1.2] font-bold">Working it out</p>

@@ -46,14 +46,14 @@
 			`${speed.toFixed(1)} m/s`
 		];
 	}
-	const LABELS = [
+	const LABELS = $derived([
 		'Strokes to hole out',
 		'Half end within',
 		'Nine in ten within',
 		'Holed',
-		'Inside 1 m (3 ft)',
-		'Inside 2 m (6 ft)',
-		'Inside 3 m (10 ft)',
+		`Inside ${say(1)}`,
+		`Inside ${say(2)}`,
+		`Inside ${say(3)}`,
 		'Up and down',
 		'Misses the green',
 		'In the hazard',
@@ -65,7 +65,7 @@
 		'Height',
 		'Comes down at',
 		'Head speed'
-	];
+	]);
 </script>
 
 {#if chosen && other}

@@ -38,14 +38,14 @@
 </script>
 
 <div class="grid gap-2" data-testid="ladder">
-	<h3 class="sr-only">The ladder of {bench.file.pupil.name}</h3>
+	<h3 class="sr-only">The clubs of {bench.file.pupil.name}, best first</h3>
 	{#if choices.length > 0}
 		<div
 			class="grid grid-cols-[minmax(0,1fr)_3.25rem_3.75rem_3.25rem] items-end gap-1.5 pt-0 pr-11 pb-0 pl-2 text-[0.8125rem] leading-[1.15] text-(--faint)"
 			aria-hidden="true"
 		>
 			<span class="min-w-0"
-				><span class="block truncate">{bench.file.pupil.name}</span>air, then roll</span
+				><span class="block truncate">{bench.file.pupil.name}</span>air, then ground</span
 			>
 			{#each sampled ? ['Strokes', `Leaves, ${unit}`, 'Up & down'] : [`Carry, ${unit}`, `Roll, ${unit}`, `Height, ${unit}`] as head (head)}
 				<span class="text-right">{head}</span>
@@ -83,7 +83,9 @@
 		{/each}
 	</ol>
 	{#if out.length > 0}
-		<h3 class="mt-2 border-b-(length:--border) border-b-(--rule) font-bold">Out here</h3>
+		<h3 class="mt-2 border-b-(length:--border) border-b-(--rule) font-bold">
+			Clubs that do not work here
+		</h3>
 		<ul class="out">
 			{#each out as { play, rejection }, i (i)}
 				<li class="border-b border-(--shade) py-1 text-sm">

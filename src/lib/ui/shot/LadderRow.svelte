@@ -46,10 +46,10 @@
 	>
 		<span class="text-[0.9375rem] leading-[1.2] font-bold" class:pl-4={rank === null}
 			>{rank === null ? '' : `${rank}. `}{name}
-			{#if choice.option?.tied && rank !== 1}<em class="font-normal text-(--faint)">tie</em
+			{#if choice.option?.tied && rank !== 1}<em class="font-normal text-(--faint)">as good</em
 				>{/if}{#if folded > 0}<span
 					class="text-[0.8125rem] font-normal whitespace-nowrap text-(--faint)"
-					>&ensp;+{folded}<span class="sr-only"> other ways</span></span
+					>&ensp;{folded} more {folded === 1 ? 'way' : 'ways'}</span
 				>{/if}</span
 		>
 		<span class="col-[1] row-[2] mt-[3px] flex h-3" aria-hidden="true">

@@ -30,9 +30,7 @@
 </script>
 
 {#if calls.length > 0}
-	<p class="mb-2">
-		What each rule of thumb says here, and where its ball would end on today’s green.
-	</p>
+	<p class="mb-2">What each rule of thumb says here, and where its ball would end on this green.</p>
 	<ul data-testid="schools">
 		{#each calls as call (call.id)}
 			<li class="border-b border-b-(--rule) py-2.5 text-[0.9375rem]">

@@ -54,7 +54,7 @@
 	const byRank = {
 		keys: Array.from({ length: 9 }, (_, i) => String(i + 1)),
 		shown: '1 … 9',
-		does: 'Choose that club of the ladder',
+		does: 'Choose that club of the list',
 		run: ({ key }: KeyboardEvent) => {
 			const ways = groupByClub(bench.choices)[Number(key) - 1];
 			if (ways) bench.choose(ways.best.key);
@@ -79,8 +79,8 @@
 			shortcuts: [
 				...byPanel,
 				byRank,
-				{ keys: ['j'], shown: 'J', does: 'Next row of the ladder', run: () => step(1) },
-				{ keys: ['k'], shown: 'K', does: 'Row before', run: () => step(-1) },
+				{ keys: ['j'], shown: 'J', does: 'Next club or way', run: () => step(1) },
+				{ keys: ['k'], shown: 'K', does: 'The one before', run: () => step(-1) },
 				{
 					keys: ['b'],
 					shown: 'B',

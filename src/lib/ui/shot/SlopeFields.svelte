@@ -66,7 +66,7 @@
 			{...percent}
 			onchange={(v) => change((s) => (s.slopeAcross = v))}
 		/>
-		<button type="button" class="btn self-end" onclick={cut}>Cut into pieces</button>
+		<button type="button" class="btn self-end" onclick={cut}>More than one slope</button>
 		<button type="button" class="btn self-end" onclick={() => (levelling = true)}
 			>Lay the phone down</button
 		>
@@ -78,7 +78,7 @@
 				class="grid grid-cols-[repeat(2,minmax(0,1fr))_2.75rem] items-end gap-x-3 gap-y-1 border-b-(length:--border) border-b-(--rule) py-2"
 			>
 				<ChoiceField
-					label={`Piece ${i + 1}`}
+					label={`Stretch ${i + 1}`}
 					value={segment.kind ?? 'green'}
 					options={KINDS}
 					onchange={(v) => edit(i, (s) => (s.kind = v))}
@@ -105,7 +105,7 @@
 				<button
 					type="button"
 					class="btn btn-ghost btn-square col-3 row-1"
-					aria-label={`Remove piece ${i + 1}`}
+					aria-label={`Remove stretch ${i + 1}`}
 					onclick={() => remove(i)}
 				>
 					<Trash2 size={18} aria-hidden="true" />
@@ -119,9 +119,9 @@
 		disabled={segments.length >= MOST_SEGMENTS}
 		onclick={() => change((s) => (s.segments = withSegment(s.segments!)))}
 	>
-		<Plus size={18} aria-hidden="true" /> Add a piece
+		<Plus size={18} aria-hidden="true" /> Add a stretch
 	</button>
-	<p class="hint">From the edge on. Drag the break points on the drawing along and up.</p>
+	<p class="hint">From the edge on. Drag the points between them on the drawing along and up.</p>
 {/if}
 {#if levelling}
 	{#await import('$lib/ui/measure/PhoneLevelDialog.svelte') then { default: PhoneLevelDialog }}

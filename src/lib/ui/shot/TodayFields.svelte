@@ -60,7 +60,7 @@
 		onchange={(v) => change((s) => (s.stimpFeet = v))}
 	/>
 	<ChoiceField
-		label="Turf"
+		label="Firmness"
 		value={situation.firmness}
 		options={[
 			{ value: 'soft', label: 'Soft' },

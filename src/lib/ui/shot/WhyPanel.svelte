@@ -40,7 +40,7 @@
 			...(worse === lie
 				? []
 				: [
-						[`Were it ${LIE_NAMES[worse].toLowerCase()}`, change(found.worseLie)] as [
+						[`If it lies worse: ${LIE_NAMES[worse].toLowerCase()}`, change(found.worseLie)] as [
 							string,
 							string
 						]

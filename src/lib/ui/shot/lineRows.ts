@@ -31,7 +31,7 @@ export function lineRows(line: LineOfPlay, say: (metres: Metres) => string): [st
 		['Green behind the pin', say(line.beyondPin)],
 		['Way to the edge', FRINGE[line.fringe]],
 		['Slope toward the pin, mean', alongWords(mean((segment) => segment.slopeAlong))],
-		['Steepest piece', alongWords(steepest.slopeAlong)],
+		['Steepest stretch', alongWords(steepest.slopeAlong)],
 		['Falls across, mean', acrossWords(mean((segment) => segment.slopeAcross))],
 		...line.hazards.map(({ kind, from, to, height }): [string, string] => [
 			kind === 'sand' ? 'Sand' : 'Water',

@@ -1,14 +1,27 @@
 import type { LevelGreen } from '$lib/core/solve/levelScene';
 import { fromFeet } from '$lib/core/units';
-import type { ReadingWire } from '$lib/io/reading';
-import { readingShelf } from '$lib/store/greens';
+import { newestFirst, type ReadingWire } from '$lib/io/reading';
+import { readGreens, type GreenBook } from '$lib/store/greens';
 import { follow } from '$lib/store/shelf';
+import { agoWords } from '$lib/ui/format/dates';
 import { preferences } from './preferences.svelte';
 
-type Read = Pick<ReadingWire, 'stimpFeet' | 'firmness' | 'wet'>;
+type Read = Pick<ReadingWire, 'stimpFeet' | 'firmness' | 'wet'> & {
+	/** Name of the green and when it was read; null for the plain one. */
+	of: { name: string; takenAt: string } | null;
+};
 
 /** What is taken for a green as long as none was read. */
-const PLAIN: Read = { stimpFeet: 10, firmness: 'medium', wet: false };
+const PLAIN: Read = { stimpFeet: 10, firmness: 'medium', wet: false, of: null };
+
+function newestOf(books: readonly GreenBook[]): Read | undefined {
+	const found = books
+		.flatMap(({ green, readings }) => (readings[0] ? [{ green, reading: readings[0] }] : []))
+		.sort((a, b) => newestFirst(a.reading, b.reading, Date.now()))[0];
+	return (
+		found && { ...found.reading, of: { name: found.green.name, takenAt: found.reading.takenAt } }
+	);
+}
 
 /** The newest reading of any green, taken for level. */
 export class TodaysGreen {
@@ -23,11 +36,18 @@ export class TodaysGreen {
 		}
 	);
 
+	/** Which green it is and when it was read, as “on Kiln green as read yesterday”. */
+	readonly where: string = $derived(
+		this.reading?.of
+			? `on ${this.reading.of.name} as read ${agoWords(this.reading.of.takenAt)}`
+			: 'on a green of 10 ft, as none was read yet'
+	);
+
 	/** Follows the readings, those of other views and tabs included; returns what stops it. */
 	follow(): () => void {
 		return follow(
-			() => readingShelf.read(),
-			({ rows }) => (this.reading = rows[0] ?? PLAIN),
+			readGreens,
+			({ books }) => (this.reading = newestOf(books) ?? PLAIN),
 			(error) => {
 				preferences.storeFailed(error);
 				this.reading = PLAIN;
