@@ -3,6 +3,8 @@
 	import '@fontsource-variable/atkinson-hyperlegible-next';
 	import '../app.css';
 	import { onMount } from 'svelte';
+	import { afterNavigate } from '$app/navigation';
+	import { focusHeading, focusHeadingSoon, keepFocus } from '$lib/ui/shell/focusKept';
 	import AppHeader from '$lib/ui/shell/AppHeader.svelte';
 	import { answering } from '$lib/store/answering';
 	import { attempt } from '$lib/ui/shell/attempt';
@@ -16,9 +18,13 @@
 
 	const { children, data } = $props();
 	playAsAsked();
+	// Whoever goes to a view begins at its heading; the first one is left as the browser opens it.
+	afterNavigate(({ type, from, to }) => {
+		if (type !== 'enter' && from?.url?.pathname !== to?.url?.pathname) focusHeadingSoon();
+	});
 	onMount(() => {
 		let left = false;
-		const stops = [watchForNewVersion(), tellWhatIsUnhandled()];
+		const stops = [watchForNewVersion(), tellWhatIsUnhandled(), keepFocus()];
 		const begin = async () => {
 			await arrival.over();
 			if (left) return;
@@ -39,5 +45,8 @@
 </script>
 
 <svelte:head><title>Crisp Landing</title></svelte:head>
+<button type="button" class="btn btn-neutral skip" onclick={() => focusHeading()}
+	>Past the menu</button
+>
 <AppHeader />
 <main class="max-md:pb-16">{@render children()}</main>

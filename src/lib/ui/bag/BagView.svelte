@@ -1,4 +1,5 @@
 <script lang="ts">
+	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import { onDestroy, onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { carryGaps, carryOverlaps } from '$lib/core/player/carryAdvice';
@@ -82,11 +83,10 @@
 
 <section class="mx-auto grid max-w-7xl gap-4 p-4">
 	<div class="flex flex-wrap items-center gap-2">
-		<h1
+		<ViewHeading
+			text={`The bag of ${pupil.name}`}
 			class="min-w-0 flex-1 text-3xl font-extrabold wrap-anywhere max-md:basis-full max-md:text-2xl"
-		>
-			The bag of {pupil.name}
-		</h1>
+		/>
 		<UndoButtons {bench} />
 		<button
 			type="button"

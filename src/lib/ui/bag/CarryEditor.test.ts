@@ -24,6 +24,7 @@ function editor(carries: number[] = []) {
 		flight: 'standard',
 		cell: carriesOf(bench.file).find((cell) => cell.club === club.id),
 		green: null,
+		greenName: 'on Kiln green as read today',
 		onclose: vi.fn()
 	});
 	return bench;

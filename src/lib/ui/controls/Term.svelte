@@ -15,7 +15,8 @@
 <button
 	type="button"
 	class="cursor-help py-1 font-[inherit] underline decoration-(--faint) decoration-dotted underline-offset-4"
-	popovertarget={id}>{label ?? word}<span class="sr-only">, what this means</span></button
+	popovertarget={id}
+	aria-haspopup="dialog">{label ?? word}</button
 >
 <!-- The platform's own popover: Escape and a touch beside it close it, and give the focus back. -->
 <span

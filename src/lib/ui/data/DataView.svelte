@@ -1,4 +1,5 @@
 <script lang="ts">
+	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import Download from '@lucide/svelte/icons/download';
 	import { onDestroy, onMount } from 'svelte';
 	import { tell } from '$lib/ui/shell/messages.svelte';
@@ -100,7 +101,7 @@
 </script>
 
 <section class="mx-auto grid max-w-2xl gap-4 p-4">
-	<h1 class="text-3xl font-extrabold">Data</h1>
+	<ViewHeading text="Data" />
 	<p>
 		Everything lives in this browser and nowhere else. An archive holds all of it: pupils with bags
 		and balls, sessions, drills, saved shots, greens with their surveys and pins, every reading, the

@@ -82,7 +82,6 @@
 	.other {
 		stroke: var(--faint);
 		stroke-width: var(--line);
-		opacity: 0.75;
 	}
 	.dash-0 {
 		stroke-dasharray: 7 4;

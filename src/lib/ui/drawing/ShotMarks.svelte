@@ -67,7 +67,7 @@
 <style>
 	.finish {
 		fill: var(--ink);
-		opacity: 0.45;
+		opacity: var(--mark);
 	}
 	.zone {
 		fill: none;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import { newId } from '$lib/store/newId';
 	import { onDestroy, onMount, untrack } from 'svelte';
 	import { historyShortcuts, shortcuts } from '$lib/ui/shell/shortcuts.svelte';
@@ -132,7 +133,7 @@
 	);
 </script>
 
-<h1 class="sr-only">{green.name}</h1>
+<ViewHeading text={green.name} class="sr-only" />
 <svelte:window bind:innerHeight={tall} bind:innerWidth={wide} />
 <GreenBar {bench} />
 <div class="grid grid-cols-[minmax(0,1fr)_25.5rem] max-lg:grid-cols-1">

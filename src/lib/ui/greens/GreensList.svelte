@@ -1,4 +1,5 @@
 <script lang="ts">
+	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import { onDestroy } from 'svelte';
 	import type { GreenWire } from '$lib/io/green';
 	import { newId } from '$lib/store/newId';
@@ -46,7 +47,7 @@
 </script>
 
 <section class="mx-auto grid max-w-5xl justify-items-start gap-4 p-4">
-	<h1 class="text-3xl font-extrabold">Greens</h1>
+	<ViewHeading text="Greens" />
 	{#if books.length === 0}
 		<p class="max-w-[60ch]">
 			The ground decides what a ball does after it lands. Its speed is what matters most: measure it

@@ -64,11 +64,11 @@ describe('readings', () => {
 			next: { club, carry: 4, errorAfter: 0.18288 }
 		};
 		expect(ballsWords(found)).toBe(
-			'Today’s percentage: 36 % in the air, 64 % rolling · turf medium.'
+			'Today’s percentage: 36 % in the air, 64 % rolling · medium turf.'
 		);
 		expect(ballsWords({ ...found, firmnessError: 0.6 })).toContain('hardly tell');
 		expect(nextBallWords(found, say)).toBe(
-			'One more with the PW, landed after 4.0 m, would bring it to ± 0.6 ft.'
+			'One more with the PW, landed after 4.0 m, would bring it to ± 1.0 ft.'
 		);
 		expect(nextBallWords({ ...found, next: null }, say)).toContain('enough balls');
 	});

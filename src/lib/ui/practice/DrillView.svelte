@@ -1,4 +1,5 @@
 <script lang="ts">
+	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import Copy from '@lucide/svelte/icons/copy';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
@@ -146,7 +147,7 @@
 	<div class="flex flex-wrap items-center gap-3 lg:col-span-2">
 		<DrillPicture {rules} width={96} />
 		<div class="min-w-0 flex-1">
-			<h1 class="text-3xl font-extrabold wrap-anywhere max-md:text-2xl">{drill.name}</h1>
+			<ViewHeading text={drill.name} />
 			<p>{drill.purpose}</p>
 		</div>
 		<button

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import Printer from '@lucide/svelte/icons/printer';
 	import { longDayWords, noonOf } from '$lib/ui/format/dates';
 	import { resolve } from '$app/paths';
@@ -64,7 +65,7 @@
 		<a class="btn" href={resolve('/practice')}>Practice</a>
 	</div>
 	<header class="border-b-2 border-(--ink) pb-2">
-		<h1 class="text-3xl font-extrabold wrap-anywhere">{homework.name}</h1>
+		<ViewHeading text={homework.name} />
 		<p class="text-lg">
 			{pupil.name} · by {longDayWords(noonOf(homework.due))}
 		</p>

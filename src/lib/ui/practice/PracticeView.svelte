@@ -1,4 +1,5 @@
 <script lang="ts">
+	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { dayWords, monthWords } from '$lib/ui/format/dates';
 	import type { Ball } from '$lib/io/pupil';
@@ -95,7 +96,7 @@
 
 <section class="mx-auto grid max-w-6xl gap-4 p-4">
 	<div class="flex flex-wrap items-end justify-between gap-3">
-		<h1 class="text-3xl font-extrabold max-md:text-2xl">Practice of {pupil.name}</h1>
+		<ViewHeading text={`Practice of ${pupil.name}`} />
 		{#if open}
 			<a class="btn btn-neutral" href={resolve('/practice/[id]', { id: open.id })}
 				>Go on: {open.name}</a

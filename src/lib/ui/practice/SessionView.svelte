@@ -1,4 +1,5 @@
 <script lang="ts">
+	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import { onMount, untrack } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { whenWords } from '$lib/ui/format/dates';
@@ -47,7 +48,10 @@
 
 <section class="mx-auto grid max-w-6xl gap-3 p-4 max-md:p-2">
 	<div class="flex flex-wrap items-baseline justify-between gap-x-4">
-		<h1 class="text-xl font-extrabold wrap-anywhere md:text-2xl">{bench.session.name}</h1>
+		<ViewHeading
+			text={bench.session.name}
+			class="text-xl font-extrabold wrap-anywhere md:text-2xl"
+		/>
 		<p class="hint">
 			{whenWords(bench.session.startedAt)} · {bench.session.ground.name || 'a plain line'} · {bench.session.ground.stimpFeet.toFixed(
 				1

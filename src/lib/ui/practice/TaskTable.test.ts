@@ -30,7 +30,9 @@ function show(measure: Measure, props: Record<string, unknown> = {}) {
 		hit: (ball: Ball) => isHit(bench.session, ball),
 		...props
 	});
-	const headings = screen.getAllByRole('columnheader').map((heading) => heading.textContent.trim());
+	const headings = screen
+		.getAllByRole('columnheader')
+		.map((heading) => (heading.querySelector('button') ?? heading).textContent.trim());
 	const [, sand, pitching] = screen.getAllByRole('row');
 	return { headings, sand: sand!, pitching: pitching! };
 }
@@ -38,7 +40,7 @@ function show(measure: Measure, props: Record<string, unknown> = {}) {
 describe('the table of a session', () => {
 	it('says landing, roll and how well they are known, club by club', () => {
 		const { headings, sand, pitching } = show('roll-out');
-		expect(headings).toEqual(['Club, m', 'Balls', 'Lands', '±', 'Rolls', '±', 'Known to']);
+		expect(headings).toEqual(['Club, m', 'Balls', 'Lands', 'Spread', 'Rolls', 'Spread', '±']);
 		const cells = within(sand)
 			.getAllByRole('cell')
 			.map((cell) => cell.textContent.trim());
@@ -50,7 +52,7 @@ describe('the table of a session', () => {
 	});
 
 	it('says nothing of the roll where only the landing counts, and only what was as meant where neither does', () => {
-		expect(show('carry').headings).toEqual(['Club, m', 'Balls', 'Lands', '±', 'Known to']);
+		expect(show('carry').headings).toEqual(['Club, m', 'Balls', 'Lands', 'Spread', '±']);
 		document.body.innerHTML = '';
 		const { headings, sand } = show('strokes');
 		expect(headings).toEqual(['Club', 'Balls', 'As meant']);

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import Later from '$lib/ui/controls/Later.svelte';
 	import { clashWords } from '$lib/ui/shot/clashWords';
 	import { onMount } from 'svelte';
@@ -39,11 +40,10 @@
 
 <section class="mx-auto grid max-w-5xl gap-x-10 gap-y-4 p-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
 	<div class="flex flex-wrap items-center gap-2 lg:col-span-2">
-		<h1
+		<ViewHeading
+			text={pupil.name}
 			class="min-w-0 flex-1 text-3xl font-extrabold wrap-anywhere max-md:basis-full max-md:text-2xl"
-		>
-			{pupil.name}
-		</h1>
+		/>
 		<UndoButtons {bench} />
 		{#if !isPlaying}
 			<button type="button" class="btn btn-neutral" onclick={() => playing.choose(pupil.id)}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import Plus from '@lucide/svelte/icons/plus';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { tellTrouble } from '$lib/ui/shell/messages.svelte';
@@ -48,7 +49,7 @@
 
 <section class="mx-auto grid max-w-5xl gap-4 p-4">
 	<div class="flex flex-wrap items-end justify-between gap-3">
-		<h1 class="text-3xl font-extrabold">Pupils</h1>
+		<ViewHeading text="Pupils" />
 		<button type="button" class="btn btn-neutral" onclick={() => void add()}>
 			<Plus size={18} aria-hidden="true" /> Add a pupil
 		</button>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import { resolve } from '$app/paths';
 	import type { GreenWire } from '$lib/io/green';
 	import type { SavedShot } from '$lib/io/shot';
@@ -55,7 +56,7 @@
 
 <section class="mx-auto grid max-w-7xl gap-4 p-4">
 	<div class="flex flex-wrap items-center justify-between gap-2">
-		<h1 class="text-3xl font-extrabold">Saved shots</h1>
+		<ViewHeading text="Saved shots" />
 		{#if shelved.rows.length > 0}<a class="btn" href={resolve('/?new')}>New shot</a>{/if}
 	</div>
 	{#if shelved.rows.length === 0 && shelved.broken.length === 0}

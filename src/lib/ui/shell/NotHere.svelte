@@ -1,4 +1,6 @@
 <script lang="ts">
+	import ViewHeading from './ViewHeading.svelte';
+
 	interface Props {
 		/** What is looked for, such as "This pupil". */
 		what: string;
@@ -12,10 +14,10 @@
 </script>
 
 <section class="mx-auto grid max-w-2xl justify-items-start gap-4 p-4">
-	<h1 class="text-2xl font-bold">
-		{what}
-		{reason ? 'cannot be read at the moment' : 'is not here'}
-	</h1>
+	<ViewHeading
+		text={`${what} ${reason ? 'cannot be read at the moment' : 'is not here'}`}
+		class="text-2xl font-bold"
+	/>
 	<p>{reason ?? 'It was removed, or it lives in another browser.'}</p>
 	<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved by whoever asks -->
 	<a class="btn btn-neutral" {href}>{label}</a>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import ViewHeading from './ViewHeading.svelte';
 	import RescueButton from './RescueButton.svelte';
 	import type { Followed } from '$lib/ui/state/followed.svelte';
 
@@ -11,7 +12,7 @@
 
 {#if followed.failure}
 	<section class="mx-auto grid max-w-2xl justify-items-start gap-4 p-4" role="alert">
-		<h1 class="text-2xl font-bold">The data of this browser cannot be read</h1>
+		<ViewHeading text="The data of this browser cannot be read" class="text-2xl font-bold" />
 		<p>
 			Nothing was changed. Another tab may be holding it, the disk may be full, or the browser may
 			not let this page store data. A shot can still be worked out; it will not be kept.

@@ -16,8 +16,8 @@
 		type="button"
 		class="btn btn-ghost btn-square"
 		aria-label={name('Undo')}
-		disabled={!bench.canUndo}
-		onclick={() => bench.undo()}
+		aria-disabled={!bench.canUndo}
+		onclick={() => bench.canUndo && bench.undo()}
 	>
 		<Undo2 size={20} aria-hidden="true" />
 	</button>
@@ -25,8 +25,8 @@
 		type="button"
 		class="btn btn-ghost btn-square"
 		aria-label={name('Redo')}
-		disabled={!bench.canRedo}
-		onclick={() => bench.redo()}
+		aria-disabled={!bench.canRedo}
+		onclick={() => bench.canRedo && bench.redo()}
 	>
 		<Redo2 size={20} aria-hidden="true" />
 	</button>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import { onMount, untrack } from 'svelte';
 	import { freshShot } from '$lib/io/freshShot';
 	import { firstNumbersSchema } from '$lib/io/shot';
@@ -10,7 +11,8 @@
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import CallLine from './CallLine.svelte';
-	import { callWords, linePlace } from './callWords';
+	import { callWords, linePlace, spokenCall } from './callWords';
+	import { settled } from '$lib/ui/shell/settled.svelte';
 
 	interface Props {
 		onstart: (started: StartedShot) => void;
@@ -34,6 +36,7 @@
 			callWords(call.choice, linePlace(numbers), (metres) => formatLength(metres, playing.style))
 	);
 
+	const said = settled(() => (whole && words && call.settled ? spokenCall(words) : ''));
 	$effect(() => {
 		const { playing: who } = playing;
 		const asked = shot;
@@ -51,11 +54,12 @@
 </script>
 
 <section class="mx-auto mt-[8vh] mb-0 grid max-w-[44rem] justify-items-start gap-4 p-4">
-	<h1 class="text-[2rem] font-extrabold">Where does the ball lie?</h1>
+	<ViewHeading text="Where does the ball lie?" />
 	<p>
 		Pace it or guess it: three numbers are enough for the first call. Afterwards you drag the ball,
 		the edge and the pin on the drawing.
 	</p>
+	<p class="sr-only" role="status">{said.words}</p>
 	<form class="grid w-full justify-items-start gap-4" onsubmit={start}>
 		<div class="grid w-full grid-cols-[repeat(auto-fit,minmax(180px,1fr))] gap-4">
 			<LengthField
@@ -84,11 +88,7 @@
 				onchange={(feet) => (numbers.stimpFeet = feet)}
 			/>
 		</div>
-		<div
-			class="min-h-[6.5rem] w-full border-t-2 border-t-(--ink) pt-3"
-			aria-live="polite"
-			data-testid="first-call"
-		>
+		<div class="min-h-[6.5rem] w-full border-t-2 border-t-(--ink) pt-3" data-testid="first-call">
 			{#if call.failure}
 				<p class="problem">{call.failure}</p>
 			{:else if whole && words && call.choice}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Term from '$lib/ui/controls/Term.svelte';
 	import ChevronDown from '@lucide/svelte/icons/chevron-down';
 	import { rejectionWords } from '$lib/io/words/rejection';
 	import { playWords } from '$lib/io/words/play';
@@ -42,14 +43,19 @@
 	{#if choices.length > 0}
 		<div
 			class="grid grid-cols-[minmax(0,1fr)_3.25rem_3.75rem_3.25rem] items-end gap-1.5 pt-0 pr-11 pb-0 pl-2 text-[0.8125rem] leading-[1.15] text-(--faint)"
-			aria-hidden="true"
 		>
 			<span class="min-w-0"
 				><span class="block truncate">{bench.file.pupil.name}</span>air, then ground</span
 			>
-			{#each sampled ? ['Strokes', `Leaves, ${unit}`, 'Up & down'] : [`Carry, ${unit}`, `Roll, ${unit}`, `Height, ${unit}`] as head (head)}
-				<span class="text-right">{head}</span>
-			{/each}
+			{#if sampled}
+				<span class="text-right"><Term of="strokes" /></span>
+				<span class="text-right"><Term of="leaves" label={`Leaves, ${unit}`} /></span>
+				<span class="text-right"><Term of="upAndDown" /></span>
+			{:else}
+				{#each [`Carry, ${unit}`, `Roll, ${unit}`, `Height, ${unit}`] as head (head)}
+					<span class="text-right">{head}</span>
+				{/each}
+			{/if}
 		</div>
 	{/if}
 	<ol>

@@ -64,17 +64,28 @@
 		</span>
 		{#if stats}
 			<span class="figure row-[1/span_2] text-right text-base font-bold"
-				>{strokesWords(stats.expectedStrokes)}</span
+				><span class="sr-only">, strokes </span>{strokesWords(stats.expectedStrokes)}</span
 			>
-			<span class="figure row-[1/span_2] text-right text-sm">{bare(stats.leave.median)}</span>
 			<span class="figure row-[1/span_2] text-right text-sm"
-				>{playing.say.percent(stats.chances.upAndDown)}</span
+				><span class="sr-only">, leaves {playing.style.symbol} </span>{bare(
+					stats.leave.median
+				)}</span
+			>
+			<span class="figure row-[1/span_2] text-right text-sm"
+				><span class="sr-only">, up and down </span>{playing.say.percent(
+					stats.chances.upAndDown
+				)}</span
 			>
 		{:else}
-			<span class="figure row-[1/span_2] text-right text-base font-bold">{bare(outcome.carry)}</span
+			<span class="figure row-[1/span_2] text-right text-base font-bold"
+				><span class="sr-only">, carry </span>{bare(outcome.carry)}</span
 			>
-			<span class="figure row-[1/span_2] text-right text-sm">{bare(outcome.roll)}</span>
-			<span class="figure row-[1/span_2] text-right text-sm">{bare(outcome.apex)}</span>
+			<span class="figure row-[1/span_2] text-right text-sm"
+				><span class="sr-only">, roll </span>{bare(outcome.roll)}</span
+			>
+			<span class="figure row-[1/span_2] text-right text-sm"
+				><span class="sr-only">, height </span>{bare(outcome.apex)}</span
+			>
 		{/if}
 	</button>
 	<button

@@ -15,9 +15,12 @@
 	<div class="grid grid-cols-[repeat(auto-fit,minmax(86px,1fr))] gap-1">
 		{#each LIE_WORDS as { id, name } (id)}
 			<label
-				class="grid cursor-pointer justify-items-center border-b-4 border-b-transparent pb-1 text-center text-[0.8125rem] font-semibold focus-within:outline-3 focus-within:outline-(--clay) hover:bg-(--shade)"
-				class:border-b-(--clay)={value === id}
-				class:bg-base-200={value === id}
+				class={[
+					'grid cursor-pointer justify-items-center border-2 pb-1 text-center text-[0.8125rem] font-semibold focus-within:outline-3 focus-within:outline-(--clay)',
+					value === id
+						? 'border-(--ink) bg-(--ink) text-(--paper)'
+						: 'border-transparent hover:bg-(--shade)'
+				]}
 			>
 				<input
 					class="sr-only"

@@ -93,6 +93,34 @@ it('refuses a distance that is none, says what is kept, and takes the next good 
 	expect(situation().toEdge).toBe(6.5);
 });
 
+it('lets the grass before the edge go with the lie until something else is said of it', async () => {
+	ask('lie');
+	await user.click(screen.getByLabelText('Semi-rough'));
+	expect(situation()).toMatchObject({ lie: 'semi-rough', fringe: 'rough' });
+	await user.click(screen.getByLabelText('Fairway'));
+	expect(situation().fringe).toBe('smooth');
+	bench.change((shot) => (shot.situation.fringe = 'grainy'));
+	await user.click(screen.getByLabelText('Deep rough'));
+	expect(situation()).toMatchObject({ lie: 'deep-rough', fringe: 'grainy' });
+});
+
+it('keeps the field that is typed into, key by key, though its tile is made anew with each', async () => {
+	bench = opened(silentPool(), whoever);
+	bench.open({ shot: freshShot('pupil-1'), name: '', origin: null });
+	const tile = () => tiles().find(({ id }) => id === 'distance')!;
+	const { rerender } = render(QuestionSheet, { bench, tile: tile(), onclose: vi.fn() });
+	const field = screen.getByLabelText<HTMLInputElement>('Ball to edge');
+	await user.clear(field);
+	for (const key of '12.5') {
+		await user.keyboard(key);
+		await rerender({ tile: tile() });
+		await Promise.resolve();
+		expect(document.activeElement).toBe(field);
+	}
+	expect(field.value).toBe('12.5');
+	expect(situation().toEdge).toBe(12.5);
+});
+
 it('cuts the grass before the edge into two halves, and leaves the kind of the last when one is removed', async () => {
 	ask('distance');
 	await user.click(screen.getByRole('button', { name: 'More than one kind' }));
@@ -109,30 +137,30 @@ it('cuts the grass before the edge into two halves, and leaves the kind of the l
 	expect(situation().fringe).toBe('rough');
 });
 
-it('sets speed, turf and grain of today', async () => {
+it('sets speed, firmness and grain of today', async () => {
 	ask('green');
 	await set('Green speed', '11.5');
-	await user.selectOptions(screen.getByLabelText('Turf'), 'Firm');
+	await user.selectOptions(screen.getByLabelText('Firmness'), 'Firm');
 	await user.selectOptions(screen.getByLabelText('Grain'), 'Toward the left');
 	expect(situation()).toMatchObject({ stimpFeet: 11.5, firmness: 'firm', grain: 'left' });
 	expect(answer('green')).toBe('11.5 ft, firm');
 });
 
-it('cuts a slope into pieces that begin as the slope was, and goes back when the last is removed', async () => {
+it('cuts a slope into stretches that begin as the slope was, and goes back when the last is removed', async () => {
 	ask('slope');
 	await set('Slope to pin (+ up)', '3');
 	await set('Falls to right (+)', '-2');
 	expect(answer('slope')).toBe('3.0 % up, falls left');
-	await user.click(screen.getByRole('button', { name: 'Cut into pieces' }));
+	await user.click(screen.getByRole('button', { name: 'More than one slope' }));
 	const cut = situation().segments!;
 	expect(cut.length).toBeGreaterThan(0);
 	expect(cut.every(({ slopeAlong, slopeAcross }) => slopeAlong === 3 && slopeAcross === -2)).toBe(
 		true
 	);
-	await user.selectOptions(screen.getByLabelText('Piece 1'), 'Face of a tier');
+	await user.selectOptions(screen.getByLabelText('Stretch 1'), 'Face of a tier');
 	expect(situation().segments![0]!.kind).toBe('tier');
 	for (let i = cut.length; i > 0; i--)
-		await user.click(screen.getByRole('button', { name: 'Remove piece 1' }));
+		await user.click(screen.getByRole('button', { name: 'Remove stretch 1' }));
 	expect(situation().segments).toBeUndefined();
 });
 

@@ -1,8 +1,10 @@
 <script lang="ts">
+	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import { onMount } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { historyShortcuts, shortcuts } from '$lib/ui/shell/shortcuts.svelte';
+	import { settled } from '$lib/ui/shell/settled.svelte';
 	import { hush, speak } from '$lib/ui/shell/speech';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
@@ -68,8 +70,9 @@
 		const say = (metres: number) => formatLength(metres, playing.style);
 		return spokenCall(callWords(chosen, linePlace(shot.situation), say));
 	});
+	const said = settled(() => spoken);
 	$effect(() => {
-		if (preferences.current.aloud && spoken) speak(spoken);
+		if (preferences.current.aloud && said.words) speak(said.words);
 	});
 	onMount(() => hush);
 
@@ -99,7 +102,8 @@
 	);
 </script>
 
-<h1 class="sr-only">{bench.name || 'New shot'}</h1>
+<ViewHeading text={bench.name || 'New shot'} class="sr-only" />
+<p class="sr-only" role="status">{said.words}</p>
 <CallStrip {bench} />
 <ShotBar {bench} />
 <SwitchNotice {bench} />

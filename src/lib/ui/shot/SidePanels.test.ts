@@ -40,7 +40,7 @@ it('says every reason, what if the reading is off with its direction, and every 
 	expect(
 		row('Pin a pace farther').getByText(/short; (swing|hands) .* instead$|a touch more swing$/)
 	).toBeTruthy();
-	expect(row('Were it deep rough').getByText(/short|past|no change/)).toBeTruthy();
+	expect(row('If it lies worse: deep rough').getByText(/short|past|no change/)).toBeTruthy();
 });
 
 it('shows the setup of the way that is chosen', async () => {

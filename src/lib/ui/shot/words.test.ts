@@ -28,7 +28,7 @@ describe('lineRows', () => {
 		expect(row('Green against the ball')).toBe('0.4 m below it');
 		expect(row('Way to the edge')).toBe('with a grainy collar');
 		expect(row('Slope toward the pin, mean')).toBe('3.2 % down');
-		expect(row('Steepest piece')).toBe('6.0 % down');
+		expect(row('Steepest stretch')).toBe('6.0 % down');
 		expect(row('Falls across, mean')).toBe('2.0 % to the left');
 		expect(row('Sand')).toBe('1.0 m to 3.5 m, lip 0.4 m up');
 	});

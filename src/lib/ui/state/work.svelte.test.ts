@@ -6,7 +6,8 @@ import type { Rung } from '$lib/core/plan/rung';
 import { STANDARD_BAG_WIRE } from '$lib/io/club';
 import { addPupil, readPupilFile } from '$lib/store/pupils';
 import { database } from '$lib/store/database';
-import { readingShelf } from '$lib/store/greens';
+import { greenShelf, readingShelf } from '$lib/store/greens';
+import { blankGreen } from './greenEdits';
 import { directPool, until } from '../../../../tests/support/planner';
 import { pupilFile } from '../../../../tests/support/pupils';
 import { rungOf } from '../../../../tests/support/raced';
@@ -242,6 +243,7 @@ describe('today’s green', () => {
 		await until(() => today.green !== null);
 		expect(today.green).toMatchObject({ firmness: 'medium', wet: false });
 		expect(today.green!.greenSpeed).toBeCloseTo(3.048, 9);
+		await greenShelf.put(blankGreen('g', 'Kiln green'));
 		await readingShelf.put({
 			id: 'r',
 			greenId: 'g',
@@ -255,6 +257,7 @@ describe('today’s green', () => {
 		} as never);
 		await until(() => today.green?.firmness === 'firm');
 		stop();
+		expect(today.where).toMatch(/^on Kiln green as read \d+ (days|weeks) ago$/);
 		expect(today.green).toMatchObject({ firmness: 'firm', wet: true });
 		expect(today.green!.greenSpeed).toBeCloseTo(8 * 0.3048, 9);
 	});

@@ -6,6 +6,7 @@
 	import { freshShot } from '$lib/io/freshShot';
 	import { readGreens, type GreenBook } from '$lib/store/greens';
 	import GreenView from '$lib/ui/greens/GreenView.svelte';
+	import NotHere from '$lib/ui/shell/NotHere.svelte';
 	import StoreTrouble from '$lib/ui/shell/StoreTrouble.svelte';
 	import { seedDemo } from '$lib/ui/state/demo';
 	import { Followed } from '$lib/ui/state/followed.svelte';
@@ -58,11 +59,7 @@
 
 <StoreTrouble {followed} />
 {#if followed.value === 'missing'}
-	<section class="mx-auto grid max-w-2xl justify-items-start gap-4 p-4">
-		<h1 class="text-2xl font-bold">This green is not here</h1>
-		<p>It was removed, or it lives in another browser.</p>
-		<a class="btn btn-neutral" href={resolve('/greens')}>All greens</a>
-	</section>
+	<NotHere what="This green" href={resolve('/greens')} label="All greens" />
 {:else if bench && followed.value && last && playing.ready}
 	<GreenView {bench} readings={followed.value.readings} {last} />
 {/if}
