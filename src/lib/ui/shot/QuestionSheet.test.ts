@@ -83,6 +83,7 @@ it('takes a stance as said, and levels it again', async () => {
 
 it('refuses a distance that is none, says what is kept, and takes the next good one', async () => {
 	ask('distance');
+	await vi.waitFor(() => expect(document.activeElement?.id).toBe('question-heading'));
 	const field = screen.getByLabelText<HTMLInputElement>('Ball to edge');
 	await user.tripleClick(field);
 	await user.paste('900');
