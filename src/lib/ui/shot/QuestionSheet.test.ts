@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { render, screen } from '@testing-library/svelte';
 import { userEvent } from '@testing-library/user-event';
+import { tick } from 'svelte';
 import { afterEach, expect, it, vi } from 'vitest';
 import { airDensity } from '$lib/core/ball/airDensity';
 import { freshShot } from '$lib/io/freshShot';
@@ -110,13 +111,15 @@ it('keeps the field that is typed into, key by key, though its tile is made anew
 	bench.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 	const tile = () => tiles().find(({ id }) => id === 'distance')!;
 	const { rerender } = render(QuestionSheet, { bench, tile: tile(), onclose: vi.fn() });
+	await vi.waitFor(() => expect(document.activeElement?.id).toBe('question-heading'));
 	const field = screen.getByLabelText<HTMLInputElement>('Ball to edge');
-	await user.clear(field);
+	field.focus();
+	field.select();
 	for (const key of '12.5') {
 		await user.keyboard(key);
-		await rerender({ tile: tile() });
-		await Promise.resolve();
 		expect(document.activeElement).toBe(field);
+		await rerender({ tile: tile() });
+		await tick();
 	}
 	expect(field.value).toBe('12.5');
 	expect(situation().toEdge).toBe(12.5);
