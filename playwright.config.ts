@@ -15,6 +15,7 @@ export default defineConfig({
 	use: {
 		baseURL: `http://localhost:${PORT}`,
 		viewport: { width: 1280, height: 800 },
+		locale: 'en-GB',
 		// The offline tests let it work; everywhere else it would only fetch the whole app for each test.
 		serviceWorkers: 'block',
 		launchOptions: {

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { accessible, accessibleInEveryLook } from './accessible';
-import { ask, field, sampled, shotField } from './screen';
+import { ask, field, sampled, shotField, typeInto } from './screen';
 
 const DEMO = 'static/demo/quarry-academy.json';
 const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click();
@@ -28,7 +28,7 @@ async function fitted(page: Page): Promise<void> {
 
 test('surveys a new green by clicking, undoes, and keeps it over a reload', async ({ page }) => {
 	await page.goto('/greens');
-	await expect(page.getByText('Measure a green once')).toBeVisible();
+	await expect(page.getByText('Its speed is what matters most')).toBeVisible();
 	await page.getByRole('button', { name: 'Survey a new green' }).click();
 	await fitted(page);
 	await tab(page, 'Survey');
@@ -36,10 +36,10 @@ test('surveys a new green by clicking, undoes, and keeps it over a reload', asyn
 	const map = page.getByRole('group', { name: /^Map of Green 1/ });
 	const box = (await map.boundingBox())!;
 	await page.mouse.click(box.x + box.width * 0.4, box.y + box.height * 0.4);
-	await field(page, 'Height').fill('0.25');
+	await typeInto(field(page, 'Height'), '0.25');
 	await page.mouse.click(box.x + box.width * 0.6, box.y + box.height * 0.6);
 	await expect(field(page, 'Height')).toHaveValue('0.250');
-	await field(page, 'Height').fill('0.1');
+	await typeInto(field(page, 'Height'), '0.1');
 	await page.keyboard.press('Escape');
 	await expect(page.getByRole('slider', { name: /^Spot / })).toHaveCount(2);
 	const spot = page.getByRole('slider', { name: 'Spot 2', exact: true });
@@ -48,7 +48,7 @@ test('surveys a new green by clicking, undoes, and keeps it over a reload', asyn
 	await expect(spot).not.toHaveAttribute('aria-valuetext', right ?? '');
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(spot).toHaveAttribute('aria-valuetext', right ?? '');
-	await field(page, 'Name of the green').fill('Behind the crusher');
+	await typeInto(field(page, 'Name of the green'), 'Behind the crusher');
 	await field(page, 'Name of the green').blur();
 	await page.waitForTimeout(600);
 	await page.reload();
@@ -70,7 +70,7 @@ test('adds and removes corners, areas and pins from the keyboard', async ({ page
 	await expect(page.getByRole('slider', { name: /of the green$/ })).toHaveCount(16);
 	await page.getByRole('button', { name: 'Sand' }).click();
 	await expect(page.getByRole('slider', { name: 'Sand 1', exact: true })).toBeVisible();
-	await field(page, 'Far lip above the ground').fill('0.6');
+	await typeInto(field(page, 'Far lip above the ground'), '0.6');
 	await tab(page, 'Pins');
 	await page.getByRole('button', { name: 'Add pins' }).click();
 	await page.getByRole('group', { name: /press Enter/ }).press('Enter');
@@ -85,7 +85,7 @@ test('leads one person through a ramp test and plans with what it found', async 
 	await page.getByRole('button', { name: 'Next' }).click();
 	await expect(page.getByRole('button', { name: 'Next' })).toBeDisabled();
 	for (const feet of ['8', '8.25', '8']) {
-		await field(page, 'Length of the roll').fill(feet);
+		await typeInto(field(page, 'Length of the roll'), feet);
 		await page.getByRole('button', { name: 'Note it' }).click();
 	}
 	await page.getByRole('button', { name: 'Next' }).click();
@@ -114,7 +114,7 @@ test('refuses rolls that contradict each other and loses none of them', async ({
 		['9', '9.5']
 	]) {
 		for (const feet of way) {
-			await field(page, 'Length of the roll').fill(feet);
+			await typeInto(field(page, 'Length of the roll'), feet);
 			await page.getByRole('button', { name: 'Note it' }).click();
 		}
 		await page.getByRole('button', { name: 'Next' }).click();
@@ -134,8 +134,8 @@ test('infers the green from chipped balls', async ({ page }) => {
 		['4.5', '11'],
 		['5', '12.5']
 	] as const) {
-		await field(page, 'Landed after').fill(carry);
-		await field(page, 'Stopped after').fill(total);
+		await typeInto(field(page, 'Landed after'), carry);
+		await typeInto(field(page, 'Stopped after'), total);
 		await page.getByRole('button', { name: 'Note this ball' }).click();
 	}
 	await expect(page.getByText(/Today’s percentage: 40 % in the air/)).toBeVisible();
@@ -188,7 +188,7 @@ test('flags a height that was misread and leaves it out', async ({ page }) => {
 	await openGreen(page, 'Ledge green');
 	await tab(page, 'Survey');
 	await page.getByRole('button', { name: 'Spot 12', exact: true }).click();
-	await field(page, 'Height').fill('0.7');
+	await typeInto(field(page, 'Height'), '0.7');
 	await expect(page.getByText('One reading does not fit the others')).toBeVisible({
 		timeout: 20_000
 	});
@@ -241,15 +241,15 @@ test('bends the line at its break points', async ({ page }) => {
 	await page.goto('/');
 	await page.getByRole('button', { name: 'Draw this shot' }).click();
 	await ask(page, 'Slope');
-	await page.getByRole('button', { name: 'Cut into pieces' }).click();
+	await page.getByRole('button', { name: 'More than one slope' }).click();
 	const breakPoint = page.getByRole('slider', { name: 'Break 1 of the green' });
 	await breakPoint.press('ArrowRight');
 	await expect(field(page, 'Length')).toHaveValue('4.6');
 	await breakPoint.press('ArrowUp');
 	await expect(field(page, 'Slope (+ up)').first()).not.toHaveValue('0.0');
-	await page.getByRole('combobox', { name: 'Piece 1' }).selectOption('tier');
-	await page.getByRole('button', { name: 'Add a piece' }).click();
-	await page.getByRole('button', { name: 'Remove piece 3' }).click();
+	await page.getByRole('combobox', { name: 'Stretch 1' }).selectOption('tier');
+	await page.getByRole('button', { name: 'Add a stretch' }).click();
+	await page.getByRole('button', { name: 'Remove stretch 3' }).click();
 	await sampled(page);
 });
 
@@ -278,7 +278,7 @@ test('maps where to miss, can be stopped, and compares two pins', async ({ page 
 	await ask(page, 'Distances');
 	await expect(page.getByLabel('Ground', { exact: true })).toHaveValue('green-kiln');
 	await expect(page.getByLabel('Name of the shot')).toHaveValue('Kiln green: Centre');
-	await field(page, 'Ball to edge').fill('7');
+	await typeInto(field(page, 'Ball to edge'), '7');
 	await field(page, 'Ball to edge').blur();
 	await page.waitForTimeout(800);
 	await page.reload();
@@ -325,11 +325,11 @@ test('greens have no accessibility violations in any look', async ({ page }) => 
 	await openGreen(page, 'Kiln green');
 	await fitted(page);
 	await expect(page.getByText(/^Imported/)).toBeHidden();
-	for (const name of ['Today', 'Survey', 'Outline', 'Pins', 'Misses', 'Two pins']) {
+	for (const name of ['Speed', 'Survey', 'Outline', 'Pins', 'Misses', 'Two pins']) {
 		await tab(page, name);
 		await accessibleInEveryLook(page, name);
 	}
-	await tab(page, 'Today');
+	await tab(page, 'Speed');
 	await page.getByRole('button', { name: 'Roll a ramp' }).click();
 	await accessibleInEveryLook(page, 'ramp');
 	for (const path of ['/greens', '/data']) {
@@ -343,7 +343,7 @@ test('greens fit a phone without scrolling sideways, turned to it or not', async
 	await openGreen(page, 'Spoil-heap green');
 	await expect(page.getByRole('img', { name: /^Green speed over time/ })).toBeVisible();
 	await page.setViewportSize({ width: 390, height: 844 });
-	for (const name of ['Today', 'Survey', 'Outline', 'Pins', 'Misses', 'Two pins']) {
+	for (const name of ['Speed', 'Survey', 'Outline', 'Pins', 'Misses', 'Two pins']) {
 		await tab(page, name);
 		expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
 			390

@@ -55,7 +55,7 @@ test('speed, shot, call, practice and balls by keyboard alone', async ({ page })
 	await expect(page.getByTestId('speed')).toHaveText(speed);
 
 	// A shot to one of its pins: placed, asked about, and the call read.
-	await reach(page, page.getByRole('tab', { name: 'Today' }));
+	await reach(page, page.getByRole('tab', { name: 'Speed' }));
 	for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight');
 	await expect(page.getByRole('tab', { name: 'Pins', exact: true })).toHaveAttribute(
 		'aria-selected',
@@ -86,7 +86,7 @@ test('speed, shot, call, practice and balls by keyboard alone', async ({ page })
 	// Five balls of a drill, each by a cross on the green.
 	await press(page, page.getByRole('navigation').getByRole('link', { name: 'Practice' }).first());
 	await press(page, page.getByRole('link', { name: /Landing box/ }).first());
-	await press(page, button(page, 'Start'));
+	await press(page, button(page, /^Start with/));
 	const now = page.getByTestId('now');
 	for (let i = 0; i < 5; i++) {
 		const said = await now.textContent();

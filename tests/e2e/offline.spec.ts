@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { ask, call, firstCall, onDevice, sampled, type } from './screen';
+import { ask, call, firstCall, onDevice, sampled, type, typeInto } from './screen';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -9,7 +9,7 @@ test('works with the server gone: every view, a deep link, a reload and a new pl
 }) => {
 	await firstCall(page);
 	await onDevice(page);
-	await page.getByLabel('Name of the shot').fill('Out of reach');
+	await typeInto(page.getByLabel('Name of the shot'), 'Out of reach');
 	await page.keyboard.press('Control+s');
 	await expect(page.getByText('Saved “Out of reach”.')).toBeVisible();
 	await context.setOffline(true);

@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 
 /** A text field by its label. */
 export const field = (page: Page, label: string) =>
@@ -43,10 +43,18 @@ export async function shotField(page: Page, label: string) {
 	return field(page, label);
 }
 
+/** Types over what a field says, key by key, as a hand does: a field that loses the focus in between is found out. */
+export async function typeInto(input: Locator, text: string): Promise<void> {
+	await input.focus();
+	await input.press('Control+a');
+	if (text === '') await input.press('Delete');
+	else await input.page().keyboard.type(text);
+}
+
 /** Types into a field of the shot and leaves it. */
 export async function type(page: Page, label: string, text: string): Promise<void> {
 	const input = label in ASKED_UNDER ? await shotField(page, label) : field(page, label);
-	await input.fill(text);
+	await typeInto(input, text);
 	await input.blur();
 }
 

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test, type BrowserContext, type Page } from '@playwright/test';
 import { FILES, startFileHost, type FileHost } from '../support/fileHost';
-import { firstCall, onDevice, sampled } from './screen';
+import { firstCall, onDevice, sampled, typeInto } from './screen';
 
 /** A new version on the host, while an old one is open on the device. */
 
@@ -63,7 +63,7 @@ test('a new version waits: the old one goes on with its own files, and the new o
 
 test('a new version comes with the next start, and what was under work is there', async () => {
 	const page = await withLater();
-	await page.getByLabel('Name of the shot').fill('Under work');
+	await typeInto(page.getByLabel('Name of the shot'), 'Under work');
 	await page.keyboard.press('Control+s');
 	await expect(page.getByText('Saved “Under work”.')).toBeVisible();
 	await page.close();

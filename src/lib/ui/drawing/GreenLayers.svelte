@@ -36,6 +36,8 @@
 		labels?: boolean;
 		/** What figures must keep off: pins and readings with their words. */
 		taken?: readonly Box[];
+		/** The paper that figures must stay on. */
+		paper?: Box | undefined;
 		/** Keeps clip paths of two maps on one page apart. */
 		id: string;
 	}
@@ -48,6 +50,7 @@
 		arrowGap = 56,
 		labels = true,
 		taken = [],
+		paper,
 		id
 	}: Props = $props();
 
@@ -104,10 +107,34 @@
 			: []
 	);
 	const arrowPlaces = $derived(
-		placeLabels(arrowLabels, [
-			...taken,
-			...arrows.flatMap(({ from, to }) => lineBoxes(pieces(from, to), 1))
-		])
+		placeLabels(
+			arrowLabels,
+			[...taken, ...arrows.flatMap(({ from, to }) => lineBoxes(pieces(from, to), 1))],
+			paper
+		)
+	);
+	/** Heights of the contours, those of the bolder ones first, where there is room for them. */
+	const heightPlaces = $derived(
+		labels
+			? placeLabels(
+					lines.flatMap(({ height, label, index }): Label[] =>
+						label
+							? [
+									{
+										id: String(height),
+										text: figure(height, 2),
+										x: label[0],
+										y: label[1] + 4,
+										size: 12,
+										rank: index ? 0 : 1
+									}
+								]
+							: []
+					),
+					taken,
+					paper
+				)
+			: new Map<string, [number, number]>()
 	);
 </script>
 
@@ -135,9 +162,9 @@
 	<path class={area.kind} d={outlinePath(area.outline, project)} />
 {/each}
 <path class="edge" d={edge} />
-{#each lines as { height, label } (height)}
-	{#if label && labels}<text class="label" x={label[0]} y={label[1] + 4}>{figure(height, 2)}</text
-		>{/if}
+{#each lines as { height } (height)}
+	{@const place = heightPlaces.get(String(height))}
+	{#if place}<text class="label" x={place[0]} y={place[1]}>{figure(height, 2)}</text>{/if}
 {/each}
 {#each arrows as { from, to, slope, turn }, i (i)}
 	<line class="arrow" x1={from[0]} y1={from[1]} x2={to[0]} y2={to[1]} />

@@ -20,7 +20,7 @@
 		fill-rule: evenodd;
 	}
 	.bad {
-		fill: url(#crosses);
+		fill: url(#off);
 		opacity: 0.55;
 	}
 	.good {

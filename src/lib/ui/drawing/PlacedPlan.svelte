@@ -12,6 +12,8 @@
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import GreenLayers from './GreenLayers.svelte';
 	import Handle from './Handle.svelte';
+	import { markBox } from './labelPlacement';
+	import type { PlanLayers } from './planLayers';
 	import LandingLayer from './LandingLayer.svelte';
 	import { fallLineAt, type Project } from './mapPicture';
 	import { planView } from './planView';
@@ -29,9 +31,11 @@
 		height: number;
 		/** The whole green with the top of the map up, or turned so that the line runs to the right. */
 		whole: boolean;
+		/** What is drawn besides the line, the ball and the hole. */
+		shows: PlanLayers;
 		description: string;
 	}
-	const { bench, drag, chosen, region, scale, height, whole, description }: Props = $props();
+	const { bench, drag, chosen, region, scale, height, whole, shows, description }: Props = $props();
 
 	const FALL_LINE = 2.5;
 	const book = $derived(bench.book!);
@@ -52,7 +56,7 @@
 	const pin = $derived(project(...place.pin));
 	const turn = $derived(shown.turn - degrees(survey.placement.heading));
 	const say = (metres: number) => formatLength(metres, playing.style);
-	const layers = { contours: true, arrows: true, steepness: false };
+	const layers = $derived({ contours: shows.slope, arrows: shows.slope, steepness: false });
 	const common = $derived({
 		factor: shown.factor,
 		nudge: 0.1,
@@ -84,9 +88,11 @@
 		{layers}
 		arrowGap={whole ? 52 : 88}
 		labels={false}
+		paper={{ left: 2, top: 2, right: scale.width - 2, bottom: height - 2 }}
+		taken={[markBox(pin[0], pin[1], 12), markBox(ball[0], ball[1], 12)]}
 		id="plan"
 	/>
-	{#if region && !drag.frozen}<LandingLayer {region} project={onLine} />{/if}
+	{#if region && shows.landing && !drag.frozen}<LandingLayer {region} project={onLine} />{/if}
 	{#if fall}
 		{@const above = project(...fall.above)}
 		{@const below = project(...fall.below)}
@@ -100,6 +106,7 @@
 		pin={pinDistance(bench.situation)}
 		project={onLine}
 		factor={shown.factor}
+		balls={shows.balls}
 		{turn}
 	/>
 	<Handle

@@ -5,6 +5,7 @@
 	import LandingLayer from './LandingLayer.svelte';
 	import type { Project } from './mapPicture';
 	import type { Scale } from './scale';
+	import type { PlanLayers } from './planLayers';
 	import ShotMarks from './ShotMarks.svelte';
 	import { stationArrows } from './stationArrows';
 
@@ -13,10 +14,11 @@
 		chosen: Choice | null;
 		region: LandingRegion | null;
 		scale: Scale;
+		shows: PlanLayers;
 		/** What there is to see, for people who do not. */
 		description: string;
 	}
-	const { situation, chosen, region, scale, description }: Props = $props();
+	const { situation, chosen, region, scale, shows, description }: Props = $props();
 
 	const pin = $derived(pinDistance(situation));
 	const back = $derived(pin + situation.beyondPin);
@@ -57,7 +59,7 @@
 			>{hazard.kind}</text
 		>
 	{/each}
-	{#if region}<LandingLayer {region} {project} />{/if}
+	{#if region && shows.landing}<LandingLayer {region} {project} />{/if}
 	<line
 		class="edge"
 		x1={scale.x(situation.toEdge)}
@@ -65,12 +67,12 @@
 		y1="0"
 		y2={scale.height}
 	/>
-	{#each arrows as { station, turn } (station)}
+	{#each shows.slope ? arrows : [] as { station, turn } (station)}
 		<g class="arrow" transform={`translate(${scale.x(station)} 18) rotate(${turn})`}>
 			<path d="M-10,0H8M3,-4L9,0L3,4" />
 		</g>
 	{/each}
-	<ShotMarks {chosen} {pin} {project} factor={scale.factor} turn={0} />
+	<ShotMarks {chosen} {pin} {project} factor={scale.factor} turn={0} balls={shows.balls} />
 	<circle class="hole" cx={scale.x(pin)} cy={scale.y(0)} r={Math.max(4, 0.054 * scale.factor)} />
 	<circle class="ball" cx={scale.x(0)} cy={scale.y(0)} r="5" />
 </svg>

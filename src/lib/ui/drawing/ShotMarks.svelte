@@ -13,8 +13,10 @@
 		factor: number;
 		/** How far the line is turned on the paper, degrees clockwise. */
 		turn: number;
+		/** Whether the balls and their rings are drawn. */
+		balls?: boolean;
 	}
-	const { chosen, pin, project, factor, turn }: Props = $props();
+	const { chosen, pin, project, factor, turn, balls = true }: Props = $props();
 
 	const finishes = $derived(chosen?.option?.finishes ?? []);
 	const zones = $derived(zonesOf(finishes));
@@ -43,16 +45,18 @@
 	/>
 {/snippet}
 
-{#each finishes as [x, z], i (i)}
-	{@const at = project(x, z)}
-	<circle class="finish" cx={at[0]} cy={at[1]} r="2" />
-{/each}
-{#each zones as zone, i (i)}
-	{@render ring(zone, i === 0 ? 'zone half' : 'zone')}
-{/each}
-{#each landingZones as zone, i (i)}
-	{@render ring(zone, i === 0 ? 'zone lands half' : 'zone lands')}
-{/each}
+{#if balls}
+	{#each finishes as [x, z], i (i)}
+		{@const at = project(x, z)}
+		<circle class="finish" cx={at[0]} cy={at[1]} r="2" />
+	{/each}
+	{#each zones as zone, i (i)}
+		{@render ring(zone, i === 0 ? 'zone half' : 'zone')}
+	{/each}
+	{#each landingZones as zone, i (i)}
+		{@render ring(zone, i === 0 ? 'zone lands half' : 'zone lands')}
+	{/each}
+{/if}
 {#if chosen}
 	<line class="aim" x1={ball[0]} y1={ball[1]} x2={aimed[0]} y2={aimed[1]} />
 	<path class="path" d={path} />

@@ -9,8 +9,8 @@
 	<pattern id="blades" width="6" height="8" patternUnits="userSpaceOnUse">
 		<path d="M1,8l2,-7M5,8l-1,-5" />
 	</pattern>
-	<pattern id="crosses" width="16" height="16" patternUnits="userSpaceOnUse">
-		<path d="M2,2l5,5M7,2l-5,5" />
+	<pattern id="off" width="9" height="9" patternUnits="userSpaceOnUse">
+		<path d="M0,0L9,9" />
 	</pattern>
 	<pattern id="unsure" width="8" height="8" patternUnits="userSpaceOnUse">
 		<path d="M0,8L8,0" />

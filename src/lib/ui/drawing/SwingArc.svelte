@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { PlannedSwing } from '$lib/core/plan/swing';
-	import { clearMarks } from './clearMarks';
-	import { SWING_MARKS } from '$lib/core/player/swingLength';
+	import { placeLabels, type Label } from './labelPlacement';
+	import { SWING_MARKS, type SwingMark } from '$lib/core/player/swingLength';
 
 	interface Props {
 		swing: PlannedSwing;
@@ -11,8 +11,9 @@
 	const { swing, left, putt }: Props = $props();
 
 	const ARM = 40;
-	/** Names of marks nearer than this, radians, would touch. */
-	const APART = 0.27;
+	const LETTERS = 11;
+	/** Names of marks lower than this stand under the arc. */
+	const LOW = 0.3;
 	/** The player faces us: a right-hander's backswing goes to our left. */
 	const side = $derived(left ? 1 : -1);
 	const at = (angle: number, length: number): [number, number] => [
@@ -28,7 +29,25 @@
 		const named = all.filter(({ name }) => name === swing.name);
 		const beside = all.filter(({ name }) => swing.between.includes(name)).toReversed();
 		const wanted = [...named, ...beside, ...all.toReversed()];
-		return clearMarks(wanted, APART).map((mark) => ({ ...mark, place: at(mark.angle, ARM + 6) }));
+		const labels = [...new Set(wanted)].map((mark, rank): Label & { mark: SwingMark } => {
+			const [x, y] = at(mark.angle, ARM + 6);
+			const low = mark.angle < LOW;
+			const half = (mark.name.length * LETTERS * 0.58) / 2;
+			return {
+				mark,
+				id: mark.name,
+				text: mark.name,
+				x: low ? x : x + side * half,
+				y: y + (low ? 10 : 4),
+				size: LETTERS,
+				rank
+			};
+		});
+		const places = placeLabels(labels);
+		return labels.flatMap(({ id, mark }) => {
+			const place = places.get(id);
+			return place ? [{ ...mark, place }] : [];
+		});
 	});
 	const wide = $derived(angle > Math.PI / 2 ? 1 : 0);
 	const name = $derived(putt ? 'putting stroke' : `swing ${swing.name}`);
@@ -48,12 +67,7 @@
 		<line class="rest" x2="0" y2={ARM} />
 		<circle r="5" class="shoulder" />
 		{#each marks as mark (mark.name)}
-			<text
-				x={mark.place[0]}
-				y={mark.place[1] + 4}
-				text-anchor={mark.angle < 0.3 ? 'middle' : side < 0 ? 'end' : 'start'}
-				dy={mark.angle < 0.3 ? 6 : 0}>{mark.name}</text
-			>
+			<text x={mark.place[0]} y={mark.place[1]} text-anchor="middle">{mark.name}</text>
 		{/each}
 	</svg>
 	<figcaption>{putt ? 'Stroke' : `Swing ${swing.name}`}</figcaption>

@@ -72,16 +72,24 @@ export const markBox = (x: number, y: number, reach: number): Box => ({
 	bottom: y + reach
 });
 
+const inside = (box: Box, paper: Box): boolean =>
+	box.left >= paper.left &&
+	box.right <= paper.right &&
+	box.top >= paper.top &&
+	box.bottom <= paper.bottom;
+
 /**
  * Finds room for labels: the more important first, each where it would like to stand or at the first shift that is free. What finds no
  * room is left out.
  *
  * @param taken what labels must keep off
+ * @param paper what they must stay on; anywhere where it is left out
  * @returns places by id, in pixels; labels that are left out are not among them
  */
 export function placeLabels(
 	labels: readonly Label[],
-	taken: readonly Box[] = []
+	taken: readonly Box[] = [],
+	paper?: Box
 ): Map<string, [number, number]> {
 	const words: Box[] = [];
 	const placed = new Map<string, [number, number]>();
@@ -90,6 +98,7 @@ export function placeLabels(
 	)) {
 		for (const [dx, dy] of shifts) {
 			const box = textBox(text, size, x + dx, y + dy);
+			if (paper && !inside(box, paper)) continue;
 			if (taken.some((other) => meet(box, other, 0))) continue;
 			if (words.some((other) => meet(box, other, GAP))) continue;
 			words.push(box);

@@ -93,7 +93,7 @@
 	}
 </script>
 
-<h3 class="ruled-heading">Files</h3>
+<h2 class="ruled-heading">Files</h2>
 <FileWorkBar work={reading} label="Reading the heights" />
 <div class="flex flex-wrap gap-2">
 	<FileButton

@@ -6,7 +6,7 @@
 	import GreenLayers from '$lib/ui/drawing/GreenLayers.svelte';
 	import type { MapLayers } from '$lib/ui/drawing/mapLayers';
 	import { bandsAbove, fallLineAt } from '$lib/ui/drawing/mapPicture';
-	import { placeLabels } from '$lib/ui/drawing/labelPlacement';
+	import { placeLabels, textBox } from '$lib/ui/drawing/labelPlacement';
 	import { planView, type PlanView } from '$lib/ui/drawing/planView';
 	import SurfacePatterns from '$lib/ui/drawing/SurfacePatterns.svelte';
 	import { samePart, type GreenBench, type GreenPart } from '$lib/ui/state/greenBench.svelte';
@@ -38,7 +38,8 @@
 	const UNSURE_METRES = 0.03;
 	let width = $state(720);
 	let frozen = $state.raw<PlanView | null>(null);
-	let paper = $state<SVGSVGElement>();
+	let sheet = $state<SVGSVGElement>();
+	const paper = $derived({ left: 2, top: 2, right: width - 2, bottom: height - 2 });
 
 	const green = $derived(bench.green);
 	const report = $derived(bench.report);
@@ -76,8 +77,16 @@
 			[0, -12]
 		] as const;
 		const label = { id: FALL_WORDS, text: FALL_WORDS, x, y, size: 12, rank: 0, shifts };
-		return placeLabels([label], placed.taken).get(FALL_WORDS) ?? null;
+		return placeLabels([label], placed.taken, paper).get(FALL_WORDS) ?? null;
 	});
+
+	/** Figures keep off the words of the fall line, the scale and the arrow that points up, too. */
+	const mapTaken = $derived([
+		...placed.taken,
+		...(fallPlace ? [textBox(FALL_WORDS, 12, ...fallPlace)] : []),
+		{ left: 0, right: 190, top: height - 34, bottom: height },
+		{ left: width - 40, right: width, top: 0, bottom: 70 }
+	]);
 
 	function start() {
 		bench.startDrag();
@@ -91,8 +100,8 @@
 
 	function add(event: PointerEvent) {
 		const onHandle = event.target instanceof Element && event.target.closest('[role="slider"]');
-		if (!adding || !paper || onHandle) return;
-		const box = paper.getBoundingClientRect();
+		if (!adding || !sheet || onHandle) return;
+		const box = sheet.getBoundingClientRect();
 		const [u0, v0] = centreOf(green.outline);
 		const [x0, y0] = view.project(u0, v0);
 		onadd(
@@ -104,7 +113,7 @@
 	}
 
 	function onkeydown(event: KeyboardEvent) {
-		if (event.key !== 'Enter' || !adding || event.target !== paper) return;
+		if (event.key !== 'Enter' || !adding || event.target !== sheet) return;
 		event.preventDefault();
 		onadd(centreOf(green.outline));
 	}
@@ -116,7 +125,7 @@
 	<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
 	<svg
 		{@attach roving}
-		bind:this={paper}
+		bind:this={sheet}
 		{width}
 		{height}
 		viewBox={`0 0 ${width} ${height}`}
@@ -137,7 +146,8 @@
 			factor={view.factor}
 			{layers}
 			labels={!layers.readings && !layers.arrows}
-			taken={placed.taken}
+			taken={mapTaken}
+			{paper}
 			id="green"
 		/>
 		{#if !report}<text class="wait" x={width / 2} y="24">Working out the surface …</text>{/if}

@@ -71,7 +71,7 @@
 </script>
 
 <div class="editor">
-	<h3 class="ruled-heading">{partName(green, part)}</h3>
+	<h2 class="ruled-heading">{partName(green, part)}</h2>
 	<div class="field-grid">
 		{#if part.kind !== 'area'}
 			<LengthField

@@ -80,7 +80,7 @@
 		<p class="hint" role="status">Click near a side of the green: it bends there. Esc ends it.</p>
 	{/if}
 	{#if shaped}<PartEditor {bench} part={shaped} />{/if}
-	<h3 class="ruled-heading">Around the green</h3>
+	<h2 class="ruled-heading">Around the green</h2>
 	<div class="field-grid">
 		<LengthField
 			label="Width of the collar"

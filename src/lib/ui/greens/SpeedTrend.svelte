@@ -33,7 +33,7 @@
 	const x = $derived(
 		scaleLinear()
 			.domain([Math.min(...times) - DAY / 2, Math.max(...times) + DAY / 2])
-			.range([LEFT, width - 12])
+			.range([LEFT + 12, width - 28])
 	);
 	const y = $derived(
 		scaleLinear()

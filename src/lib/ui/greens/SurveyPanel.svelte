@@ -85,7 +85,7 @@
 	{/if}
 	<GreenFiles {bench} />
 	{#if rows.length > 0}
-		<h3 class="ruled-heading">Readings against their neighbours</h3>
+		<h2 class="ruled-heading">Readings against their neighbours</h2>
 		<table class="table-sm table">
 			<thead>
 				<tr><th scope="col">Reading</th><th scope="col">Value</th><th scope="col">Off by</th></tr>

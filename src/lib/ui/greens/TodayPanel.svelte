@@ -56,7 +56,7 @@
 		onkeep={(found) => keepReading(bench.green.id, found)}
 	/>
 	{#if readings.length > 0}
-		<h3 class="ruled-heading">How it has run</h3>
+		<h2 class="ruled-heading">How it has run</h2>
 		{#if readings.length > 1}<SpeedTrend {readings} />{/if}
 		<table class="table-sm table">
 			<thead class="sr-only">

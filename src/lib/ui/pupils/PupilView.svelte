@@ -90,7 +90,7 @@
 			<PupilFields {bench} />
 			<div class="field-grid">
 				<ChoiceField
-					label="Units on what the pupil takes home"
+					label="Units to take home"
 					value={pupil.units}
 					options={UNIT_WORDS}
 					onchange={(units) => change((p) => (p.units = units))}

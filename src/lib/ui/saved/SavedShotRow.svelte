@@ -29,8 +29,8 @@
 	const over = $derived(overWords(saved));
 </script>
 
-<tr class="max-md:grid max-md:grid-cols-1 max-md:border-b max-md:border-(--rule)">
-	<th scope="row" class="p-0 max-md:border-0 md:w-[38%] md:max-w-0">
+<tr class="max-lg:grid max-lg:grid-cols-1 max-lg:border-b max-lg:border-(--rule)">
+	<th scope="row" class="p-0 max-lg:border-0 lg:w-[38%] lg:max-w-0">
 		<input
 			class="input input-ghost w-full px-2 text-base font-bold text-ellipsis"
 			title={saved.name}
@@ -43,22 +43,24 @@
 				else event.currentTarget.value = saved.name;
 			}}
 		/>
-		<p class="hint truncate px-2 pb-1 md:hidden">
+		<p class="hint truncate px-2 pb-1 lg:hidden">
 			{whose} · {lieName(saved)} · {say(situation.toEdge)} + {say(situation.edgeToPin)}{over
 				? ` · over ${over}`
 				: ''}
 		</p>
 	</th>
-	<td class="max-w-36 truncate max-md:hidden" title={whose}>{whose}</td>
-	<td class="whitespace-nowrap max-md:hidden">{lieName(saved)}</td>
-	<td class="figure text-right whitespace-nowrap max-md:hidden">{say(situation.toEdge)}</td>
-	<td class="figure text-right whitespace-nowrap max-md:hidden">{say(situation.edgeToPin)}</td>
+	<td class="max-w-36 truncate max-lg:hidden" title={whose}>{whose}</td>
+	<td class="whitespace-nowrap max-lg:hidden">{lieName(saved)}</td>
+	<td class="figure text-right whitespace-nowrap max-lg:hidden">{say(situation.toEdge)}</td>
+	<td class="figure text-right whitespace-nowrap max-lg:hidden">{say(situation.edgeToPin)}</td>
 	<td class="max-lg:hidden">{over}</td>
 	<td class="figure text-right whitespace-nowrap max-xl:hidden"
 		>{situation.stimpFeet.toFixed(1)} ft</td
 	>
 	<td class="whitespace-nowrap max-xl:hidden">{savedDay(saved)}</td>
-	<td class="py-0.5 pr-0 text-right whitespace-nowrap max-md:border-0 max-md:pb-2">
+	<td
+		class="py-0.5 pr-0 text-right whitespace-nowrap max-lg:border-0 max-lg:pb-2 max-sm:whitespace-normal"
+	>
 		<a
 			class="btn btn-neutral h-10"
 			aria-label={`Open ${saved.name}`}

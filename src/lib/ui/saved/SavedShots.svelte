@@ -42,10 +42,10 @@
 	const FIGURES = ['edge', 'pin', 'speed'];
 	/** Columns that a narrow screen leaves out; the row says the most telling of them in its second line. */
 	const WIDE: Record<string, string> = {
-		pupil: 'max-md:hidden',
-		lie: 'max-md:hidden',
-		edge: 'max-md:hidden',
-		pin: 'max-md:hidden',
+		pupil: 'max-lg:hidden',
+		lie: 'max-lg:hidden',
+		edge: 'max-lg:hidden',
+		pin: 'max-lg:hidden',
 		over: 'max-lg:hidden',
 		speed: 'max-xl:hidden',
 		saved: 'max-xl:hidden'

@@ -30,7 +30,7 @@
 
 <header
 	class={[
-		'bg-base-100 flex min-h-12 flex-nowrap items-center gap-x-4 px-4 max-md:gap-x-2 print:hidden',
+		'bg-base-100 flex min-h-12 flex-nowrap items-center gap-x-4 px-4 max-lg:gap-x-2 print:hidden',
 		said && 'sticky top-0 z-45 border-b border-b-(--rule)'
 	]}
 >
@@ -44,7 +44,7 @@
 	<nav class={['flex gap-0.5 max-md:hidden', said && 'max-lg:hidden']} aria-label="Views">
 		{#each VIEWS as view (view.href)}
 			<a
-				class="border-b-3 border-transparent px-2.5 py-2.5 font-semibold whitespace-nowrap aria-[current]:border-(--clay) max-xl:px-1.5 max-lg:text-[0.9375rem]"
+				class="border-b-3 border-transparent px-2.5 py-2.5 font-semibold whitespace-nowrap aria-[current]:border-(--clay) max-xl:px-1.5 max-lg:px-1 max-lg:text-[0.875rem]"
 				href={view.href}
 				aria-current={isHere(view.href, page.url.pathname) ? 'page' : undefined}>{view.label}</a
 			>

@@ -26,7 +26,7 @@
 	<span class="text-[0.8125rem] text-(--faint) max-lg:sr-only">Player</span>
 	<select
 		bind:this={select}
-		class="select w-auto max-w-56 min-w-24 truncate font-bold max-md:max-w-40"
+		class="select w-auto max-w-56 min-w-24 truncate font-bold max-lg:max-w-40 md:max-lg:max-w-28"
 		aria-label="Who plays"
 		value={chosen.id}
 		onchange={(event) => playing.choose(event.currentTarget.value)}

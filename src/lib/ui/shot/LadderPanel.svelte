@@ -39,7 +39,7 @@
 </script>
 
 <div class="grid gap-2" data-testid="ladder">
-	<h3 class="sr-only">The clubs of {bench.file.pupil.name}, best first</h3>
+	<h2 class="sr-only">The clubs of {bench.file.pupil.name}, best first</h2>
 	{#if choices.length > 0}
 		<div
 			class="grid grid-cols-[minmax(0,1fr)_3.25rem_3.75rem_3.25rem] items-end gap-1.5 pt-0 pr-11 pb-0 pl-2 text-[0.8125rem] leading-[1.15] text-(--faint)"
@@ -89,9 +89,9 @@
 		{/each}
 	</ol>
 	{#if out.length > 0}
-		<h3 class="mt-2 border-b-(length:--border) border-b-(--rule) font-bold">
+		<h2 class="mt-2 border-b-(length:--border) border-b-(--rule) font-bold">
 			Clubs that do not work here
-		</h3>
+		</h2>
 		<ul class="out">
 			{#each out as { play, rejection }, i (i)}
 				<li class="border-b border-(--shade) py-1 text-sm">

@@ -70,7 +70,7 @@
 		</tbody>
 	</table>
 	{#if chosen.setup.alternatives.length > 0}
-		<h3 class="ruled-heading">Or</h3>
+		<h2 class="ruled-heading">Or</h2>
 		<ul class="grid gap-1.5 pt-2 pr-0 pb-2 pl-5 [list-style:square]">
 			{#each chosen.setup.alternatives as alternative (alternative)}
 				<li>{ALTERNATIVE_WORDS[alternative]}</li>

@@ -8,6 +8,8 @@
 	import PlanDrawing from '$lib/ui/drawing/PlanDrawing.svelte';
 	import SectionDrawing from '$lib/ui/drawing/SectionDrawing.svelte';
 	import { gateWords, groundRange, viewRange } from '$lib/ui/drawing/section';
+	import { planLayersFor } from '$lib/ui/drawing/planLayers';
+	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { trueScale } from '$lib/ui/drawing/scale';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { BallReplay } from '$lib/ui/state/ballReplay.svelte';
@@ -43,6 +45,8 @@
 	// svelte-ignore state_referenced_locally
 	const planDrag = new PlanDrag(bench);
 	let whole = $state(false);
+	const inTheSun = $derived(preferences.current.theme === 'sunlight');
+	let shows = $derived(planLayersFor(inTheSun));
 	const replay = new BallReplay();
 
 	const core = $derived(bench.situation);
@@ -84,8 +88,8 @@
 	const legend = $derived(
 		planWords(
 			chosen,
-			bench.region,
-			{ pin: core.toEdge + core.edgeToPin, mapped, sloping: core.segments },
+			shows.landing ? bench.region : null,
+			{ pin: core.toEdge + core.edgeToPin, mapped, sloping: core.segments, shows },
 			(metres) => playing.say.length(metres)
 		)
 	);
@@ -140,6 +144,7 @@
 					scale={section}
 					height={MAP_HEIGHT}
 					{whole}
+					{shows}
 					description={legend.join('. ')}
 				/>
 			</Later>
@@ -150,10 +155,11 @@
 			{chosen}
 			region={bench.region}
 			scale={above}
+			{shows}
 			description={legend.join('. ')}
 		/>
 	{/if}
-	<PlanLegend words={legend} {mapped} bind:whole />
+	<PlanLegend words={legend} {mapped} bind:whole bind:shows />
 	<ReplayBar
 		{replay}
 		gate={gate ? `Two paces ahead the ball is ${say(gate.height)} up: ${gate.words}.` : ''}

@@ -50,14 +50,14 @@
 </script>
 
 {#if plan}
-	<h3 class="ruled-heading">Why this one</h3>
+	<h2 class="ruled-heading">Why this one</h2>
 	<ul class="grid gap-1.5 pt-2 pr-0 pb-4 pl-5 [list-style:square]">
 		{#each plan.why as reason, i (i)}
 			<li>{reasonWords(reason, playing.say)}</li>
 		{/each}
 	</ul>
 	{#if rows.length > 0}
-		<h3 class="ruled-heading">What if the reading is off</h3>
+		<h2 class="ruled-heading">What if the reading is off</h2>
 		<table class="table-sm table">
 			<thead class="sr-only"><tr><th>If</th><th>the same swing ends</th></tr></thead>
 			<tbody>
@@ -67,7 +67,7 @@
 			</tbody>
 		</table>
 	{/if}
-	<h3 class="ruled-heading">Mind</h3>
+	<h2 class="ruled-heading">Mind</h2>
 	<ul class="grid gap-1.5 pt-2 pr-0 pb-4 pl-5 [list-style:square]">
 		{#each plan.cautions as caution (caution)}
 			<li>{CAUTION_WORDS[caution]}</li>

@@ -1,6 +1,7 @@
 import type { LandingRegion } from '$lib/core/plan/landingRegion';
 import type { Situation } from '$lib/core/plan/situation';
 import type { Metres } from '$lib/core/units';
+import type { PlanLayers } from '$lib/ui/drawing/planLayers';
 import { GOOD_LEAVE, hasBad, hasGood } from '$lib/ui/drawing/landingAreas';
 import type { Choice } from '$lib/ui/state/choices';
 import { endWords } from './callWords';
@@ -34,14 +35,20 @@ function regionWords(
 export function planWords(
 	chosen: Choice | null,
 	region: LandingRegion | null,
-	ground: { pin: Metres; mapped: boolean; sloping: Situation['segments'] },
+	ground: {
+		pin: Metres;
+		mapped: boolean;
+		sloping: Situation['segments'];
+		shows: Pick<PlanLayers, 'balls' | 'slope'>;
+	},
 	say: (metres: Metres) => string
 ): string[] {
 	const words: string[] = [];
 	if (chosen) words.push(aimWords(chosen, ground.pin, say));
 	if (region) words.push(regionWords(region, chosen?.rung.safe ?? false, say));
-	if (chosen?.option)
+	if (chosen?.option && ground.shows.balls)
 		words.push('rings: half and nine tenths of the balls, red landing, black ending');
+	if (!ground.shows.slope) return words;
 	if (ground.mapped) words.push('arrows: downhill, percent · blue: straight down past the hole');
 	else if (ground.sloping.some((s) => Math.hypot(s.slopeAlong, s.slopeAcross) >= FLAT))
 		words.push('arrows point downhill');

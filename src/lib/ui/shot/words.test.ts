@@ -56,7 +56,12 @@ describe('planWords', () => {
 		leave: new Float64Array(9).fill(leave),
 		fate: new Uint8Array(9).fill(fate)
 	});
-	const flat = { pin: 12, mapped: false, sloping: [{ length: 5, slopeAlong: 0, slopeAcross: 0 }] };
+	const flat = {
+		pin: 12,
+		mapped: false,
+		sloping: [{ length: 5, slopeAlong: 0, slopeAcross: 0 }],
+		shows: { balls: true, slope: true }
+	};
 
 	it('tells where a landing is good, and where it runs off', () => {
 		expect(planWords(null, region(0.5, FATE.green), flat, say)).toEqual([
@@ -87,6 +92,8 @@ describe('planWords', () => {
 		expect(planWords(null, null, flat, say)).toEqual([]);
 		const sloping = { ...flat, sloping: [{ length: 5, slopeAlong: 0.02, slopeAcross: 0 }] };
 		expect(planWords(null, null, sloping, say)).toEqual(['arrows point downhill']);
+		const plain = { ...sloping, shows: { balls: false, slope: false } };
+		expect(planWords(null, null, plain, say)).toEqual([]);
 		expect(planWords(null, null, { ...sloping, mapped: true }, say).join()).toContain(
 			'straight down'
 		);

@@ -1,0 +1,101 @@
+import { expect, test, type Page } from '@playwright/test';
+import { field, readDemo, sampled, setting, typeInto } from './screen';
+
+/** The server marks its pages when it shows the demo; here the mark is put on the way. */
+async function asDemo(page: Page): Promise<void> {
+	await page.route(
+		(url) => !/\.\w+$/.test(url.pathname),
+		async (route) => {
+			if (route.request().resourceType() !== 'document') return route.continue();
+			const response = await route.fetch();
+			const body = (await response.text()).replace('data-demo="no"', 'data-demo="yes"');
+			return route.fulfill({ response, body });
+		}
+	);
+}
+
+test('a reading that was kept is there at once: in its own view, with the demo, too, and in another tab', async ({
+	page,
+	context
+}) => {
+	await asDemo(page);
+	await page.goto('/');
+	await sampled(page);
+	await page.goto('/greens/green-kiln');
+	const other = await context.newPage();
+	await asDemo(other);
+	await other.goto('/greens/green-kiln');
+	await expect(other.getByTestId('speed')).toBeVisible();
+	await page.getByRole('button', { name: 'Judge by eye' }).click();
+	await typeInto(field(page, 'Green speed'), '13.5');
+	await page.getByRole('button', { name: 'Keep it' }).click();
+	for (const one of [page, other]) {
+		await expect(one.getByTestId('speed')).toHaveText('about 13.5 ft');
+		await expect(one.getByRole('row', { name: /about 13\.5 ft/ })).toBeVisible();
+		await expect(one.getByText('Read today')).toBeVisible();
+	}
+	await page.getByRole('group', { name: 'Message' }).getByRole('button', { name: 'Undo' }).click();
+	await expect(other.getByTestId('speed')).not.toHaveText('about 13.5 ft');
+});
+
+test('whatever is kept in one tab is seen in another, table by table', async ({
+	page,
+	context
+}) => {
+	test.setTimeout(180_000);
+	await readDemo(page);
+	const other = await context.newPage();
+	const watch = async (path: string, tab?: string) => {
+		await other.goto(path);
+		if (tab) await other.getByRole('tab', { name: tab }).click();
+	};
+
+	await watch('/greens');
+	await page.goto('/greens/green-ledge');
+	await typeInto(field(page, 'Name of the green'), 'Upper ledge');
+	await page.keyboard.press('Tab');
+	await expect(other.getByRole('link', { name: 'Upper ledge', exact: true })).toBeVisible();
+
+	await watch('/pupils');
+	await page.goto('/pupils/pupil-ida');
+	await typeInto(field(page, 'Name'), 'Ida B.');
+	await page.keyboard.press('Tab');
+	await expect(other.getByRole('link', { name: 'Ida B.' })).toBeVisible();
+
+	await watch('/bag?pupil=pupil-ida');
+	await expect(other.getByRole('heading', { name: 'The bag of Ida B.' })).toBeVisible();
+	await page.goto('/bag?pupil=pupil-ida');
+	const cell = (on: Page) => on.getByRole('button', { name: /^LW, 6:15/ });
+	await cell(page).click();
+	await typeInto(page.getByLabel('Carries in m'), '2.2');
+	await page.getByRole('button', { name: 'Add as balls' }).click();
+	await expect(cell(other)).toHaveAttribute('aria-label', /2\.2/);
+
+	await watch('/saved');
+	await page.goto('/?shot=demo-3');
+	await sampled(page);
+	await typeInto(field(page, 'Name of the shot'), 'Seen elsewhere');
+	await page.getByRole('button', { name: 'Save as new', exact: true }).click();
+	await expect(field(other, 'Name of Seen elsewhere')).toBeVisible();
+
+	await watch('/practice', 'Drills');
+	await page.goto('/practice/drill/every-club');
+	await page.getByRole('button', { name: 'Make one of my own' }).click();
+	await expect(other.getByRole('link', { name: /Every club to one flag, own/ })).toBeVisible();
+
+	await watch('/practice', 'Sessions');
+	await page.getByRole('button', { name: /^Start with/ }).click();
+	await expect(page.getByRole('application')).toBeVisible();
+	await expect(other.getByRole('link', { name: /Every club to one flag, own/ })).toBeVisible();
+
+	await watch('/practice', 'Homework');
+	await page.goto('/practice');
+	await page.getByRole('tab', { name: 'Homework' }).click();
+	await page.getByRole('button', { name: /^Give .* homework$/ }).click();
+	await typeInto(page.getByLabel('What it is called'), 'Seen at home');
+	await page.getByRole('button', { name: 'Give it' }).click();
+	await expect(other.getByText('Seen at home')).toBeVisible();
+
+	await setting(page, /^Look/, 'slate');
+	await expect(other.locator('html')).toHaveAttribute('data-theme', 'slate');
+});

@@ -1,0 +1,143 @@
+import type { Page } from '@playwright/test';
+
+/** What an eye would stumble over on a page that a judge of markup does not see. */
+export async function stumbles(page: Page, what: string): Promise<string[]> {
+	const found = await page.evaluate(look);
+	return found.map((words) => `${what}: ${words}`);
+}
+
+/** Runs in the page. */
+function look(): string[] {
+	const found: string[] = [];
+	/** So many pixels of one text over another are no collision: letters do not fill their boxes. */
+	const TOUCH = 4;
+	const never = 'script, style, option, title, [popover]:not(:popover-open)';
+	/** Looked up once for each element: everything stands in the same few. */
+	const once = <T>(of: (element: Element) => T): ((element: Element) => T) => {
+		const known = new Map<Element, T>();
+		return (element) => {
+			if (!known.has(element)) known.set(element, of(element));
+			return known.get(element)!;
+		};
+	};
+	/** Only for readers of screens: clipped to nothing, it or what it stands in. */
+	const onlyHeard: (element: Element) => boolean = once((element) => {
+		const { clipPath, width } = getComputedStyle(element);
+		const clipped = clipPath === 'inset(50%)' || (width === '1px' && element.clientHeight <= 1);
+		return clipped || (element.parentElement !== null && onlyHeard(element.parentElement));
+	});
+	const seen = (element: Element): boolean =>
+		!element.closest(never) &&
+		element.checkVisibility({ visibilityProperty: true, opacityProperty: true }) &&
+		element.getClientRects().length > 0 &&
+		!onlyHeard(element);
+	const said = (element: Element): string => (element.textContent ?? '').trim().slice(0, 40);
+	const meet = (a: DOMRect, b: DOMRect, by: number): boolean =>
+		Math.min(a.right, b.right) - Math.max(a.left, b.left) > by &&
+		Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top) > by;
+	/** What floats over the page belongs to another layer. */
+	const layerOf: (element: Element) => Element = once((element) =>
+		['fixed', 'sticky'].includes(getComputedStyle(element).position) || !element.parentElement
+			? element
+			: layerOf(element.parentElement)
+	);
+
+	if (document.documentElement.scrollWidth > innerWidth + 1)
+		found.push(`wider than the screen by ${document.documentElement.scrollWidth - innerWidth}`);
+
+	// Words in drawings: over each other, or past the edge of the paper.
+	for (const paper of document.querySelectorAll('svg')) {
+		if (!seen(paper)) continue;
+		const edge = paper.getBoundingClientRect();
+		const texts = [...paper.querySelectorAll('text')].filter(
+			(text) => seen(text) && said(text) !== ''
+		);
+		const boxes = texts.map((text) => text.getBoundingClientRect());
+		texts.forEach((text, i) => {
+			const box = boxes[i]!;
+			const past =
+				box.left < edge.left - 2 ||
+				box.right > edge.right + 2 ||
+				box.top < edge.top - 2 ||
+				box.bottom > edge.bottom + 2;
+			// What lies wholly outside is not seen at all.
+			if (past && meet(box, edge, 2))
+				found.push(`“${said(text)}” is cut by the edge of its drawing`);
+			for (let k = i + 1; k < texts.length; k++)
+				if (meet(box, boxes[k]!, TOUCH)) found.push(`“${said(text)}” over “${said(texts[k]!)}”`);
+		});
+	}
+
+	// Words on the page: cut without a sign, or over each other.
+	const leaves = [...document.querySelectorAll('body *')].filter(
+		(element) =>
+			!element.closest('svg') &&
+			seen(element) &&
+			[...element.childNodes].some(
+				(node) => node.nodeType === Node.TEXT_NODE && (node.textContent ?? '').trim() !== ''
+			)
+	);
+	for (const leaf of leaves) {
+		const style = getComputedStyle(leaf);
+		const cuts = ['hidden', 'clip'].includes(style.overflowX);
+		const sign = style.textOverflow === 'ellipsis' || leaf.hasAttribute('title');
+		if (cuts && !sign && leaf.scrollWidth > leaf.clientWidth + 2)
+			found.push(`“${said(leaf)}” is cut without a sign`);
+	}
+	const lines = leaves.flatMap((leaf) => {
+		const boxes = [...leaf.childNodes]
+			.filter((node) => node.nodeType === Node.TEXT_NODE)
+			.flatMap((node) => {
+				const range = document.createRange();
+				range.selectNodeContents(node);
+				return [...range.getClientRects()];
+			});
+		// Of a text that is cut with a sign only what is left of it is seen.
+		const own = leaf.getBoundingClientRect();
+		const cut = getComputedStyle(leaf).overflowX !== 'visible';
+		return boxes.map((box) => ({
+			leaf,
+			box: cut
+				? new DOMRect(box.x, box.y, Math.min(box.width, own.right - box.x), box.height)
+				: box,
+			layer: layerOf(leaf)
+		}));
+	});
+	lines.forEach((one, i) => {
+		for (let k = i + 1; k < lines.length; k++) {
+			const other = lines[k]!;
+			if (
+				one.layer !== other.layer ||
+				one.leaf.contains(other.leaf) ||
+				other.leaf.contains(one.leaf)
+			)
+				continue;
+			if (meet(one.box, other.box, TOUCH))
+				found.push(`“${said(one.leaf)}” over “${said(other.leaf)}”`);
+		}
+	});
+
+	// What is to be touched or focused lies free once it has the focus.
+	const targets = document.querySelectorAll<HTMLElement>(
+		'a[href], button, input:not([type="file"]), select, textarea, [role="slider"], [role="application"]'
+	);
+	const before = { x: scrollX, y: scrollY };
+	for (const target of targets) {
+		if (target.matches('.skip, :disabled')) continue;
+		const input = target.matches('input[type="radio"], input[type="checkbox"]');
+		if (!seen(input ? (target.closest('label') ?? target) : target)) continue;
+		target.focus();
+		const shown = input ? (target.closest('label') ?? target) : target;
+		const box = shown.getBoundingClientRect();
+		const x = Math.min(innerWidth - 2, Math.max(1, box.left + box.width / 2));
+		const y = Math.min(innerHeight - 2, Math.max(1, box.top + Math.min(box.height / 2, 22)));
+		const top = document.elementFromPoint(x, y);
+		if (!top || shown === top || shown.contains(top) || top.contains(shown)) continue;
+		if (top.closest('svg') && shown.closest('svg')) continue;
+		found.push(
+			`${target.tagName.toLowerCase()} “${target.getAttribute('aria-label') ?? said(target)}” lies under “${said(top) || top.tagName.toLowerCase()}”`
+		);
+	}
+	scrollTo(before.x, before.y);
+	return [...new Set(found)];
+}
