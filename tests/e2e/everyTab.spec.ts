@@ -86,7 +86,9 @@ test('whatever is kept in one tab is seen in another, table by table', async ({
 	await watch('/practice', 'Sessions');
 	await page.getByRole('button', { name: /^Start with/ }).click();
 	await expect(page.getByRole('application')).toBeVisible();
-	await expect(other.getByRole('link', { name: /Every club to one flag, own/ })).toBeVisible();
+	await expect(
+		other.getByRole('link', { name: /Go on: Every club to one flag, own/ })
+	).toBeVisible();
 
 	await watch('/practice', 'Homework');
 	await page.goto('/practice');

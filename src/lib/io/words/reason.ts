@@ -91,7 +91,7 @@ export function reasonWords(reason: Reason, say: Say): string {
 				? 'Staying within this school costs nothing here.'
 				: `Staying within this school costs ${strokes(reason.more)} strokes here.`;
 		case 'schoolLifted':
-			return `Nothing that ${SCHOOL_WORDS[reason.school].name} would play works from here, so every way is looked at.`;
+			return `Nothing that “${SCHOOL_WORDS[reason.school].name}” would play works from here, so every way is looked at.`;
 		case 'watch':
 			return `${watchedWords(reason)}, and the same swing ends ${signed(reason.change, say)}.`;
 	}

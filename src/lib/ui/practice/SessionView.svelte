@@ -50,6 +50,7 @@
 	<div class="flex flex-wrap items-baseline justify-between gap-x-4">
 		<ViewHeading
 			text={bench.session.name}
+			also={whenWords(bench.session.startedAt)}
 			class="text-xl font-extrabold wrap-anywhere md:text-2xl"
 		/>
 		<p class="hint">

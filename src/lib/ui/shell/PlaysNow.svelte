@@ -1,13 +1,13 @@
 <script lang="ts">
 	import X from '@lucide/svelte/icons/x';
-	import { afterNavigate } from '$app/navigation';
+	import { beforeNavigate } from '$app/navigation';
 	import { playing } from '$lib/ui/state/playing.svelte';
 
 	const before = $derived(playing.before);
 	let bar = $state<HTMLElement>();
 
 	// It belongs to the view in which the change was made: whoever has gone on has seen it.
-	afterNavigate(({ from, to }) => {
+	beforeNavigate(({ from, to }) => {
 		if (from?.url?.pathname !== to?.url?.pathname) playing.before = null;
 	});
 

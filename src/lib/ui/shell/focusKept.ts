@@ -22,8 +22,7 @@ export function focusHeadingSoon(): void {
 	const began = performance.now();
 	const look = () => {
 		const { activeElement } = document;
-		if (activeElement && activeElement !== document.body && activeElement.matches('input, select'))
-			return;
+		if (activeElement?.closest('main, [role="dialog"]')) return;
 		if (!focusHeading() && performance.now() - began < PATIENCE) requestAnimationFrame(look);
 	};
 	look();

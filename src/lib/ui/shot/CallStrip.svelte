@@ -23,7 +23,7 @@
 
 <!-- The call stays in view on small screens, whatever is scrolled to; the banner says it to screen readers. -->
 <p
-	class="sticky top-0 z-20 border-b-2 border-b-(--ink) bg-(--sky-wash) px-4 py-2 text-lg leading-tight font-bold lg:hidden"
+	class="call-strip sticky top-0 z-20 border-b-2 border-b-(--ink) bg-(--sky-wash) px-4 py-2 text-lg leading-tight font-bold lg:hidden"
 	aria-hidden="true"
 >
 	{text}
