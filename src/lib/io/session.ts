@@ -130,6 +130,18 @@ export const inFormat = (rules: DrillRules, format: DrillRules['format']): Drill
 		format === 'up-and-down' ? 'strokes' : rules.measure === 'strokes' ? 'finish' : rules.measure
 });
 
+/** Balls by the session they are of; those of none under an empty name. */
+export function bySession(balls: readonly Ball[]): ReadonlyMap<string, readonly Ball[]> {
+	const found = new Map<string, Ball[]>();
+	for (const ball of balls) {
+		const id = ball.sessionId ?? '';
+		const heap = found.get(id);
+		if (heap) heap.push(ball);
+		else found.set(id, [ball]);
+	}
+	return found;
+}
+
 /** Balls that count as carries of a swing though their session asked for a mark and not for a swing, and nobody said which it was. */
 export const ballsAtAMark = (balls: readonly Ball[], sessions: readonly Session[]): Ball[] => {
 	const atAMark = new Set(

@@ -53,7 +53,7 @@ describe('a plan in the terms of the contract', () => {
 			'path from outside'
 		]);
 		expect(notes(rung({ against: { code: 'shortOfGreen', by: 0.4 } }))).toEqual([
-			'damage limitation, the least bad way: lands 0.4 m short of the safe part of the green'
+			'damage limitation, the least bad way: lands 0.4 m short of where it may land on the green'
 		]);
 		expect(notes({ swing: { ...swing, past: true } })).toEqual([
 			'longer than any swing measured with this club: carried on from the longest'

@@ -1,4 +1,4 @@
-import type { Assumption, Beyond, SchoolId, Working } from '$lib/core/schools/school';
+import type { Assumption, Beyond, SchoolAdvice, SchoolId } from '$lib/core/schools/school';
 import type { SchoolCall } from '$lib/core/plan/schoolCalls';
 import type { Metres } from '$lib/core/units';
 import { landingWords } from './landing';
@@ -85,21 +85,27 @@ const FRACTION: readonly [number, string][] = [
 export const fractionWords = (share: number, say: Say): string =>
 	FRACTION.find(([value]) => Math.abs(value - share) < 0.005)?.[1] ?? say.percent(share);
 
+/** A carry longer than the rule's own by more than this was given to reach the green. */
+const REACHED: Metres = 0.05;
+
 const counted = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' : 's'}`;
 const tenths = (value: number): string => String(Math.round(value * 10) / 10);
 
 /** How a rule came to its club, as a coach would reckon it aloud. */
-export function workingWords(working: Working, say: Say): string {
+export function workingWords({ working, carry }: SchoolAdvice, say: Say): string {
 	switch (working.by) {
 		case 'units': {
-			const { carry, roll, units, number } = working;
+			const { carry: paces, roll, units, number } = working;
 			const off = 12 - number;
 			const taken = Math.abs(units - off) < 0.05 ? '' : `, taken as ${off}`;
 			const said = `${tenths(units)} ${units === 1 ? 'unit' : 'units'}`;
-			return `Carry ${counted(carry, 'pace')}, roll ${roll}: ${said}${taken}; 12 − ${off} = ${number}`;
+			return `Carry ${counted(paces, 'pace')}, roll ${roll}: ${said}${taken}; 12 − ${off} = ${number}`;
 		}
-		case 'share':
-			return `${capital(fractionWords(working.share, say))} of ${say.length(working.total)} flies: ${say.length(working.share * working.total)}`;
+		case 'share': {
+			const flies = working.share * working.total;
+			const short = carry > flies + REACHED ? ', short of the green: so it is landed just on' : '';
+			return `${capital(fractionWords(working.share, say))} of ${say.length(working.total)} flies: ${say.length(flies)}${short}`;
+		}
 		case 'gaps':
 			return `Roll ${say.length(working.roll)}: about ${tenths(working.roll / working.gap)} gaps of ${say.length(working.gap)}, the club on rung ${working.rung}`;
 		case 'carries':

@@ -14,14 +14,14 @@ const words = (along: number, across: number) =>
 
 describe('a slope found by the phone', () => {
 	it.each([
-		[0.02, 0, '2.0 ± 0.1 %, rising toward the pin'],
-		[-0.02, 0.001, '2.0 ± 0.1 %, falling toward the pin'],
-		[0, -0.03, '3.0 ± 0.1 %, falling 90° to the right of the pin'],
-		[0, 0.03, '3.0 ± 0.1 %, falling 90° to the left of the pin'],
-		[-0.02, -0.02, '2.8 ± 0.1 %, falling 45° to the right of the pin'],
-		[0.02, 0.02, '2.8 ± 0.1 %, rising 45° to the right of the pin'],
-		[0.02, -0.02, '2.8 ± 0.1 %, rising 45° to the left of the pin'],
-		[0.001, 0, '0.1 ± 0.1 %: as good as level']
+		[0.02, 0, '2.0 ± 0.2 %, rising toward the pin'],
+		[-0.02, 0.001, '2.0 ± 0.2 %, falling toward the pin'],
+		[0, -0.03, '3.0 ± 0.2 %, falling 90° to the right of the pin'],
+		[0, 0.03, '3.0 ± 0.2 %, falling 90° to the left of the pin'],
+		[-0.02, -0.02, '2.8 ± 0.2 %, falling 45° to the right of the pin'],
+		[0.02, 0.02, '2.8 ± 0.2 %, rising 45° to the right of the pin'],
+		[0.02, -0.02, '2.8 ± 0.2 %, rising 45° to the left of the pin'],
+		[0.001, 0, '0.1 ± 0.2 %: as good as level']
 	])('rises %f along and %f across', (along, across, said) => {
 		expect(words(along, across)).toBe(said);
 	});

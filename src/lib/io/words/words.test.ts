@@ -5,7 +5,9 @@ import { radians } from '$lib/core/units';
 import { playWords } from './play';
 import { reasonWords } from './reason';
 import { rejectionWords } from './rejection';
+import type { SchoolAdvice } from '$lib/core/schools/school';
 import { SAY_METRIC } from './say';
+import { workingWords } from './school';
 
 const club = (name: string) => STANDARD_BAG.find((item) => item.name === name)!;
 const play = (name: string, flight: Play['flight'], open = 0): Play => ({
@@ -28,7 +30,7 @@ describe('words', () => {
 
 	it('says why a shot is out, with its number', () => {
 		expect(rejectionWords({ code: 'shortOfGreen', by: 0.42 }, SAY_METRIC)).toBe(
-			'lands 0.4 m short of the safe part of the green'
+			'lands 0.4 m short of where it may land on the green'
 		);
 		expect(rejectionWords({ code: 'notClear', hazard: 'sand', by: 0.3 }, SAY_METRIC)).toBe(
 			'does not clear the sand: 0.3 m too little'
@@ -80,5 +82,26 @@ describe('words', () => {
 				SAY_METRIC
 			)
 		).toContain('0.8 m shorter');
+	});
+});
+
+describe('the working of a school', () => {
+	const words = (working: SchoolAdvice['working'], carry = 3) =>
+		workingWords({ play: play('PW', 'standard'), carry, working, beyond: null }, SAY_METRIC);
+
+	it('is reckoned as a coach would aloud', () => {
+		expect(words({ by: 'units', carry: 4, roll: 8, units: 2, number: 10 })).toBe(
+			'Carry 4 paces, roll 8: 2 units; 12 − 2 = 10'
+		);
+		expect(words({ by: 'units', carry: 4, roll: 6, units: 1.5, number: 11 })).toBe(
+			'Carry 4 paces, roll 6: 1.5 units, taken as 1; 12 − 1 = 11'
+		);
+		expect(words({ by: 'share', share: 1 / 3, total: 12 }, 4)).toBe(
+			'A third of 12.0 m flies: 4.0 m'
+		);
+		expect(words({ by: 'share', share: 0.57, total: 10 }, 7)).toContain('57 % of 10.0 m');
+		expect(words({ by: 'share', share: 0.57, total: 10 }, 7)).toContain('landed just on');
+		expect(words({ by: 'gaps', roll: 9, gap: 3, rung: 3 })).toContain('about 3 gaps of 3.0 m');
+		expect(words({ by: 'carries', carries: 4, limit: 3 })).toBe('Roll 4 carries, more than 3');
 	});
 });

@@ -15,7 +15,14 @@
 </script>
 
 <section class="grid gap-2 border-2 border-(--ink) p-4" aria-labelledby="preview">
-	<h2 id="preview" class="text-xl font-bold wrap-anywhere">What {name} brings</h2>
+	<h2
+		id="preview"
+		class="text-xl font-bold wrap-anywhere outline-none"
+		tabindex="-1"
+		{@attach (heading) => heading.focus()}
+	>
+		What {name} brings
+	</h2>
 	{#if rows.length === 0}
 		<p>There is nothing in this file.</p>
 	{:else}

@@ -6,7 +6,7 @@ import { toFeet } from '$lib/core/units';
 import { readRamp } from '$lib/core/today/readRamp';
 import { database } from '$lib/store/database';
 import { until } from '../../../../tests/support/planner';
-import { keepReading } from './keepReading';
+import { keepReading, type FoundReading } from './keepReading';
 import SpeedWizard from './SpeedWizard.svelte';
 
 const user = userEvent.setup();
@@ -18,7 +18,7 @@ function wizard() {
 	const onclose = vi.fn();
 	render(SpeedWizard, {
 		newest: undefined,
-		onkeep: (found) => keepReading('g', found),
+		onkeep: (found: FoundReading) => keepReading('g', found),
 		onclose
 	});
 	return onclose;

@@ -164,7 +164,7 @@
 				/>
 			{/if}
 		</div>
-		<h3 class="ruled-heading mt-4">As it will be read</h3>
+		<h3 class="ruled-heading mt-4" role="status">As it will be read: {read.balls.length} balls</h3>
 		{#if read.balls.length > 0}
 			<table class="table-sm table w-full">
 				<thead>

@@ -164,6 +164,27 @@
 	</div>
 	<div class="grid content-start gap-5">
 		{#if own}<DrillFields {drill} />{/if}
+		<div class="grid gap-1">
+			<h2 class="ruled-heading">Clubs</h2>
+			<div class="flex flex-wrap gap-1" role="group" aria-label="Clubs of this drill">
+				{#each chippers as club (club.id)}
+					<button
+						type="button"
+						class="btn min-w-14 px-2"
+						aria-pressed={isChosen(club.id)}
+						onclick={() => toggle(club.id)}>{club.name}</button
+					>
+				{/each}
+				{#if clubIds}
+					<button type="button" class="btn btn-ghost" onclick={() => (clubIds = null)}
+						>As the drill has it</button
+					>
+				{/if}
+			</div>
+			<p class="hint">
+				{clubIds ? 'Your choice.' : 'The drill’s own choice; touch clubs to make another.'}
+			</p>
+		</div>
 		<DrillSteps {drill} {rules} skill={file.pupil.skill} />
 		<div class="grid gap-1">
 			<h2 class="ruled-heading">Where</h2>
@@ -199,27 +220,6 @@
 				{/if}
 			</div>
 			<p class="hint">{FORMAT_WORDS[rules.format].means}</p>
-		</div>
-		<div class="grid gap-1">
-			<h2 class="ruled-heading">Clubs</h2>
-			<div class="flex flex-wrap gap-1" role="group" aria-label="Clubs of this drill">
-				{#each chippers as club (club.id)}
-					<button
-						type="button"
-						class="btn min-w-14 px-2"
-						aria-pressed={isChosen(club.id)}
-						onclick={() => toggle(club.id)}>{club.name}</button
-					>
-				{/each}
-				{#if clubIds}
-					<button type="button" class="btn btn-ghost" onclick={() => (clubIds = null)}
-						>As the drill has it</button
-					>
-				{/if}
-			</div>
-			<p class="hint">
-				{clubIds ? 'Your choice.' : 'The drill’s own choice; touch clubs to make another.'}
-			</p>
 		</div>
 		<DrillTasks {proposal} {file} measure={rules.measure} {problem} />
 		{#if practised.length > 0}

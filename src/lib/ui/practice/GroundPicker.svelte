@@ -27,7 +27,7 @@
 	let problem = $state('');
 	const book = $derived(books.find(({ green }) => green.id === ground.greenId));
 	const greens = $derived([
-		{ value: NONE, label: 'A plain line, typed' },
+		{ value: NONE, label: 'A plain line' },
 		...books.map(({ green }) => ({ value: green.id, label: green.name }))
 	]);
 	const pins = $derived(book?.green.pins.map(({ id, name }) => ({ value: id, label: name })) ?? []);

@@ -40,7 +40,9 @@
 	const shown = $derived(book.homework.filter(({ pupilId }) => everybody || pupilId === pupil.id));
 
 	const drillAddress = (one: Homework, drillId: string) =>
-		`${forPupil(resolve('/practice/drill/[id]', { id: drillId }), one.pupilId)}&homework=${encodeURIComponent(one.id)}`;
+		resolve(
+			`/practice/drill/${drillId}${forPupil(one.pupilId)}&homework=${encodeURIComponent(one.id)}`
+		);
 
 	/** The homework as a text: into the device's share sheet where there is one, else onto the clipboard. */
 	const message = (one: Homework, file: PupilFile) =>

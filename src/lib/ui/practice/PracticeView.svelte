@@ -2,8 +2,7 @@
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { dayWords, monthWords } from '$lib/ui/format/dates';
-	import type { Ball } from '$lib/io/pupil';
-	import { hitsOf, type Session } from '$lib/io/session';
+	import { bySession, hitsOf, type Session } from '$lib/io/session';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { resolve } from '$app/paths';
 	import { SHIPPED_DRILLS, type DrillDraft } from '$lib/io/drill';
@@ -64,16 +63,7 @@
 		}))
 	);
 	/** Balls by the session they are of. */
-	const balls = $derived.by(() => {
-		const found = new Map<string, Ball[]>();
-		for (const ball of playing.files.flatMap((file) => file.balls)) {
-			const id = ball.sessionId ?? '';
-			const heap = found.get(id);
-			if (heap) heap.push(ball);
-			else found.set(id, [ball]);
-		}
-		return found;
-	});
+	const balls = $derived(bySession(playing.files.flatMap((file) => file.balls)));
 	const open = $derived(
 		book.sessions.find(
 			({ endedAt, turns }) => endedAt === null && turns.some(({ pupilId }) => pupilId === pupil.id)
@@ -82,7 +72,8 @@
 	const ballsOf = (id: string) => balls.get(id) ?? [];
 	const countingOf = (id: string) => ballsOf(id).some(({ counts }) => counts);
 	const scoreOf = (session: Session) => {
-		const { hits, of } = hitsOf(session, ballsOf(session.id));
+		const own = ballsOf(session.id).filter(({ pupilId }) => everybody || pupilId === pupil.id);
+		const { hits, of } = hitsOf(session, own);
 		return of > 0 ? `${hits} of ${of}` : '–';
 	};
 	const practised = $derived(

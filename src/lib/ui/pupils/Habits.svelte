@@ -60,10 +60,8 @@
 						>{MISS_WORDS[habit.miss].causes}; worth a try:
 						<a
 							class="underline"
-							href={forPupil(
-								resolve('/practice/drill/[id]', { id: habit.treatedBy }),
-								file.pupil.id
-							)}>{drillName(habit.treatedBy)}</a
+							href={resolve(`/practice/drill/${habit.treatedBy}${forPupil(file.pupil.id)}`)}
+							>{drillName(habit.treatedBy)}</a
 						>.</span
 					>
 				</li>

@@ -50,7 +50,7 @@
 				>{pupil.name} plays</button
 			>
 		{/if}
-		<a class="btn" href={forPupil(resolve('/bag'), pupil.id)}
+		<a class="btn" href={resolve(`/bag${forPupil(pupil.id)}`)}
 			>Bag: {clubsInBag(file.clubs).length} clubs</a
 		>
 		<button type="button" class="btn" onclick={() => change((p) => (p.archived = !p.archived))}

@@ -34,8 +34,7 @@
 			.share.of} balls. Worth a try:
 		<a
 			class="font-bold underline"
-			href={forPupil(resolve('/practice/drill/[id]', { id: drill.id }), file.pupil.id)}
-			>{drill.name}</a
+			href={resolve(`/practice/drill/${drill.id}${forPupil(file.pupil.id)}`)}>{drill.name}</a
 		>.
 		{#if last}
 			<span class="text-base text-(--faint)"

@@ -1,4 +1,5 @@
 import { untrack } from 'svelte';
+import { SvelteURL } from 'svelte/reactivity';
 import { replaceState } from '$app/navigation';
 import { page } from '$app/state';
 import { playing } from '$lib/ui/state/playing.svelte';
@@ -6,9 +7,9 @@ import { playing } from '$lib/ui/state/playing.svelte';
 /** The part of an address that says who is meant. */
 export const PUPIL = 'pupil';
 
-/** An address that means somebody: whoever follows it has this pupil playing there. */
-export const forPupil = (address: string, pupilId: string): string =>
-	`${address}?${PUPIL}=${encodeURIComponent(pupilId)}`;
+/** The end of an address that means somebody: whoever follows it has this pupil playing there. */
+export const forPupil = (pupilId: string): `?${string}` =>
+	`?${PUPIL}=${encodeURIComponent(pupilId)}`;
 
 /** Lets the pupil of the address play, once for each address. To be called while the page's frame is set up. */
 export function playAsAsked(): void {
@@ -18,7 +19,7 @@ export function playAsAsked(): void {
 		if (!id || !playing.ready) return;
 		untrack(() => {
 			if (playing.files.some(({ pupil }) => pupil.id === id)) playing.choose(id);
-			const rest = new URL(url);
+			const rest = new SvelteURL(url);
 			rest.searchParams.delete(PUPIL);
 			// The one who plays is kept by itself: from here on the header decides, over a reload, too.
 			// eslint-disable-next-line svelte/no-navigation-without-resolve -- the address that is open, less one part

@@ -51,7 +51,7 @@
 					></span>
 				</div>
 				<p>{schoolAdviceWords(call, bench.shot.situation.toEdge, playing.say)}.</p>
-				<p class="text-sm">{workingWords(call.advice.working, playing.say)}.</p>
+				<p class="text-sm">{workingWords(call.advice, playing.say)}.</p>
 				<p class="text-[0.8125rem] text-(--faint)">
 					{call.holdsAt === null
 						? 'No green speed would bring this ball to the hole'

@@ -55,8 +55,10 @@ describe('a green told in four touches', () => {
 			const { grid } = surfaceOf(
 				greenToCore(quickGreen('g', 'Q', { ...told, shape: 'oval', slope }))
 			);
-			const heightAt = createHeightField(grid).height;
-			return [heightAt(4, 9) - heightAt(8, 9), heightAt(6, 6) - heightAt(6, 12)];
+			const field = createHeightField(grid);
+			const drop = (u: number, v: number, u2: number, v2: number) =>
+				field.height(u, v) - field.height(u2, v2);
+			return [drop(4, 9, 8, 9), drop(6, 6, 6, 12)];
 		};
 		const [across, along] = surface(2);
 		expect(across).toBeCloseTo(0.08, 2);

@@ -232,13 +232,11 @@ export class SessionBench {
 		const { turnAt, turn } = this;
 		const task = turn?.tasks[at];
 		if (!task) return;
-		const said = new Map(
-			this.own
-				.filter((ball) => isOf(task, ball))
-				.map((ball) => [ball.id, { ...ball, swing, swingFrom: 'noted' as const }])
-		);
-		this.balls = this.balls.map((ball) => said.get(ball.id) ?? ball);
-		for (const ball of said.values()) this.#queue.put(ball);
+		const said = this.own
+			.filter((ball) => isOf(task, ball))
+			.map((ball) => ({ ...ball, swing, swingFrom: 'noted' as const }));
+		this.balls = this.balls.map((ball) => said.find(({ id }) => id === ball.id) ?? ball);
+		for (const ball of said) this.#queue.put(ball);
 		this.change((session) => {
 			session.turns[turnAt]!.tasks[at]!.swing = swing;
 		});
