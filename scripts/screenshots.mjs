@@ -28,7 +28,7 @@ const onLedge = async (page) => {
 };
 const somePractice = async (page) => {
 	await onLedge(page);
-	await button(page, 'Start').click();
+	await page.getByRole('button', { name: /^Start( with|$)/ }).click();
 	const green = page.getByRole('application');
 	await green.waitFor();
 	const { x, y, width, height } = await green.boundingBox();

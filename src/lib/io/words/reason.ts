@@ -40,11 +40,17 @@ function others({ other, tied }: Extract<Reason, { tied: number }>): string {
 	return `${playWords(other)} and ${tied === 2 ? 'one other way' : `${tied - 1} other ways`}`;
 }
 
+/** What rounds to no percent is not said as a number. */
+const fourOrMoreWords = (chance: number, say: Say): string =>
+	chance < 0.005
+		? 'it hardly ever takes four'
+		: `it takes four or more ${say.percent(chance)} of the time`;
+
 /** One reason as one sentence. */
 export function reasonWords(reason: Reason, say: Say): string {
 	switch (reason.code) {
 		case 'fewestStrokes':
-			return `${playWords(reason.play)} costs this player the fewest strokes; it takes four or more ${say.percent(reason.fourOrMore)} of the time.`;
+			return `${playWords(reason.play)} costs this player the fewest strokes; ${fourOrMoreWords(reason.fourOrMore, say)}.`;
 		case 'tieLeastAir':
 			return `${playWords(reason.play)} is as good as ${others(reason)} and flies least.`;
 		case 'tieLeastTrouble':

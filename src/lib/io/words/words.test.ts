@@ -70,6 +70,12 @@ describe('words', () => {
 				SAY_METRIC
 			)
 		).toBe('SW high costs this player the fewest strokes; it takes four or more 12 % of the time.');
+		expect(
+			reasonWords(
+				{ code: 'fewestStrokes', play: play('SW', 'high'), fourOrMore: 0.004 },
+				SAY_METRIC
+			)
+		).toContain('; it hardly ever takes four.');
 	});
 
 	it('tells past from short', () => {

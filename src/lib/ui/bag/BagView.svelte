@@ -9,6 +9,7 @@
 	import { formatCarries } from '$lib/io/carriesCsv';
 	import { carriesOf, clubsInBag } from '$lib/io/pupil';
 	import { ballsAtAMark, type Session } from '$lib/io/session';
+	import { whose } from '$lib/io/words/whose';
 	import Later from '$lib/ui/controls/Later.svelte';
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
 	import { download, fileNameOf } from '$lib/ui/files/download';
@@ -84,7 +85,7 @@
 <section class="mx-auto grid max-w-7xl gap-4 p-4">
 	<div class="flex flex-wrap items-center gap-2">
 		<ViewHeading
-			text={`The bag of ${pupil.name}`}
+			text={whose(pupil.name, 'bag')}
 			class="min-w-0 flex-1 text-3xl font-extrabold wrap-anywhere max-md:basis-full max-md:text-2xl"
 		/>
 		<UndoButtons {bench} />
@@ -96,7 +97,7 @@
 				download(`carries-${fileNameOf(pupil.name)}.csv`, formatCarries(file), 'text/csv')}
 			>Carries (CSV)</button
 		>
-		<a class="btn" href={resolve('/pupils/[id]', { id: pupil.id })}>{pupil.name}’s page</a>
+		<a class="btn" href={resolve('/pupils/[id]', { id: pupil.id })}>{whose(pupil.name, 'page')}</a>
 	</div>
 	{#if bench.failure}
 		<p class="problem" role="alert">

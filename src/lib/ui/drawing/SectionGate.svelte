@@ -2,7 +2,7 @@
 	import type { Path } from '$lib/core/solve/path';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { formatLength } from '$lib/ui/format/lengths';
-	import { lineBoxes, placeLabels, textBox } from './labelPlacement';
+	import { lineBoxes, markBox, placeLabels, textBox } from './labelPlacement';
 	import { apexLabel, BODY_MARKS, gateWords, splitAtLanding } from './section';
 	import type { Scale } from './scale';
 
@@ -27,6 +27,7 @@
 	const onPaper = $derived(
 		path.map(([, along, up]): [number, number] => [scale.x(along), scale.y(up)])
 	);
+	const ball = $derived(markBox(scale.x(0), scale.y(0), 8));
 	/** The words over the flight stand where they stand. */
 	const apex = $derived(
 		gate &&
@@ -44,7 +45,11 @@
 				size: SIZE,
 				rank: i % 2
 			})),
-			[...lineBoxes(onPaper), ...(apex ? [textBox(apex.text, apex.size, apex.x, apex.y)] : [])]
+			[
+				ball,
+				...lineBoxes(onPaper),
+				...(apex ? [textBox(apex.text, apex.size, apex.x, apex.y)] : [])
+			]
 		)
 	);
 </script>

@@ -4,6 +4,7 @@
 	import { greenToCore, type GreenWire } from '$lib/io/green';
 	import type { ReadingWire } from '$lib/io/reading';
 	import type { WorkingShot } from '$lib/io/shot';
+	import { whom } from '$lib/io/words/whose';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
@@ -46,7 +47,7 @@
 
 <div class="grid gap-3">
 	<p class="font-semibold wrap-anywhere">
-		For {playing.file.pupil.name}, {skillWords(playing.file.pupil)}
+		For {whom(playing.file.pupil.name)}, {skillWords(playing.file.pupil)}
 	</p>
 	<p>
 		One ball, two pins: drag the ball on the map, choose the pins and see which is the harder one.

@@ -4,6 +4,7 @@
 	import { centreOf } from '$lib/io/placedShot';
 	import type { ReadingWire } from '$lib/io/reading';
 	import type { WorkingShot } from '$lib/io/shot';
+	import { whom } from '$lib/io/words/whose';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { strokesWords } from '$lib/ui/format/strokes';
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
@@ -37,7 +38,7 @@
 
 <div class="grid gap-3">
 	<p class="font-semibold wrap-anywhere">
-		For {playing.file.pupil.name}, {skillWords(playing.file.pupil)}
+		For {whom(playing.file.pupil.name)}, {skillWords(playing.file.pupil)}
 	</p>
 	<p>
 		{MISS_SPOTS} spots around the green, a ball from each played to this pin a hundred times: the larger

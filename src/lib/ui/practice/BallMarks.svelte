@@ -15,20 +15,9 @@
 		half?: Spot | null;
 		/** Balls of other clubs are only hinted at. */
 		quiet?: boolean;
-		/** Stands where most of them end, or land. */
-		label?: string;
 		scale: PracticeScale;
 	}
-	const {
-		balls,
-		wild,
-		landing,
-		finish,
-		half = null,
-		quiet = false,
-		label = '',
-		scale
-	}: Props = $props();
+	const { balls, wild, landing, finish, half = null, quiet = false, scale }: Props = $props();
 
 	const CROSS = 5;
 	/** An ellipse of three balls and more says something. */
@@ -77,11 +66,6 @@
 			<circle class="ended" cx={ended[0]} cy={ended[1]} r={ball === last && !quiet ? 5.5 : 4} />
 		{/if}
 	{/each}
-	{#if label && (finish ?? landing)}
-		{@const { x, y } = (finish ?? landing)!}
-		{@const [labelX, labelY] = scale.at(x, y)}
-		<text class="label" x={labelX} y={labelY - 8}>{label}</text>
-	{/if}
 	{#if half}
 		{@const [x, y] = scale.at(...half)}
 		<circle class="half" cx={x} cy={y} r="9" />
@@ -124,14 +108,6 @@
 		fill: #fff;
 		stroke: #1f2429;
 		stroke-width: 1.5;
-	}
-	.label {
-		font: 700 13px var(--font-mono);
-		text-anchor: middle;
-		fill: var(--ink);
-		paint-order: stroke;
-		stroke: var(--paper);
-		stroke-width: 4px;
 	}
 	.wild {
 		fill: none;

@@ -3,6 +3,7 @@
 	import { resolve } from '$app/paths';
 	import type { PupilFile } from '$lib/io/pupil';
 	import { swingWords } from '$lib/io/words/swing';
+	import { whom } from '$lib/io/words/whose';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { callWords, linePlace } from '$lib/ui/shot/callWords';
 	import type { Choice } from '$lib/ui/state/choices';
@@ -22,9 +23,10 @@
 		work.clear();
 		pool.close();
 	});
+	const compare = () => void work.compare(before, after);
 	$effect(() => {
-		const [then, now] = [before, after];
-		untrack(() => void work.compare(then, now));
+		void [before, after];
+		untrack(compare);
 	});
 
 	const words = (choice: Choice, { saved }: ChangedCall) => {
@@ -37,8 +39,11 @@
 	};
 </script>
 
-<section class="grid gap-1" aria-live="polite">
+<section class="grid gap-1">
 	<h3 class="font-bold">Saved shots that are called otherwise now</h3>
+	<p class="sr-only" role="status">
+		{work.changed ? `${work.changed.length} of ${work.of} saved shots are called otherwise.` : ''}
+	</p>
 	{#if work.status === 'working'}
 		<p class="hint">
 			Working them out, {Math.round(100 * work.progress)} %
@@ -46,7 +51,7 @@
 		</p>
 	{:else if work.changed}
 		{#if work.of === 0}
-			<p>No shot of {after.pupil.name} is saved.</p>
+			<p>No shot is saved for {whom(after.pupil.name)}.</p>
 		{:else if work.changed.length === 0}
 			<p>None of the {work.of}: every call stays as it was.</p>
 		{:else}
@@ -61,7 +66,8 @@
 				{/each}
 			</ul>
 		{/if}
-	{:else if work.failure}
-		<p class="problem">{work.failure}</p>
+	{:else}
+		{#if work.status === 'failed'}<p class="problem" role="alert">{work.failure}</p>{/if}
+		<p><button type="button" class="btn" onclick={compare}>Compare the calls</button></p>
 	{/if}
 </section>

@@ -5,6 +5,7 @@
 	import type { PupilFile } from '$lib/io/pupil';
 	import { MEASURE_WORDS } from '$lib/io/words/drill';
 	import { leftOutWords } from '$lib/io/words/practice';
+	import { whom } from '$lib/io/words/whose';
 	import { formatFigure } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { clubName, taskWords } from './practiceWords';
@@ -25,7 +26,7 @@
 </script>
 
 <div class="grid gap-1">
-	<h2 class="ruled-heading">For {file.pupil.name}: {MEASURE_WORDS[measure]}</h2>
+	<h2 class="ruled-heading">For {whom(file.pupil.name)}: {MEASURE_WORDS[measure]}</h2>
 	{#if file.pupil.minding}<p class="problem">Mind: {file.pupil.minding}</p>{/if}
 	{#if !empty}
 		<table class="table-sm table w-full max-w-lg">

@@ -9,6 +9,7 @@
 	import { clubsInBag } from '$lib/io/pupil';
 	import { inFormat, taskOf, type Session, type SessionGround } from '$lib/io/session';
 	import { FORMAT_WORDS, PRACTICE_CAUTIONS } from '$lib/io/words/drill';
+	import { YOU } from '$lib/io/words/whose';
 	import { newId } from '$lib/store/newId';
 	import { drillShelf, keepSession } from '$lib/store/practice';
 	import type { GreenBook } from '$lib/store/greens';
@@ -154,7 +155,8 @@
 			type="button"
 			class="btn btn-neutral btn-lg max-md:w-full"
 			disabled={problem !== ''}
-			onclick={() => void start()}>Start with {file.pupil.name}</button
+			onclick={() => void start()}
+			>{file.pupil.name === YOU ? 'Start' : `Start with ${file.pupil.name}`}</button
 		>
 		{#if !own}
 			<button type="button" class="btn max-md:w-full" onclick={() => void copy()}>

@@ -14,6 +14,7 @@
 	import { thinnestCells } from '$lib/io/practiceSetup';
 	import { clubsInBag, type PupilFile } from '$lib/io/pupil';
 	import { markWords } from '$lib/io/words/swing';
+	import { whom } from '$lib/io/words/whose';
 	import { newId } from '$lib/store/newId';
 	import { homeworkShelf } from '$lib/store/practice';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
@@ -93,7 +94,7 @@
 		void form.handleSubmit();
 	}}
 >
-	<h2 class="text-lg font-extrabold">Homework for {file.pupil.name}</h2>
+	<h2 class="text-lg font-extrabold">Homework for {whom(file.pupil.name)}</h2>
 	<div class="grid gap-3 md:grid-cols-[minmax(0,1fr)_12rem]">
 		<form.Field name="name">
 			{#snippet children(field)}

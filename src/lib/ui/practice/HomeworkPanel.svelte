@@ -13,6 +13,7 @@
 	import { homeworkCalendar } from '$lib/io/homeworkCalendar';
 	import { doneOf, drillsDoneOf, stateOfHomework, type Homework } from '$lib/io/homework';
 	import type { PupilFile } from '$lib/io/pupil';
+	import { YOU } from '$lib/io/words/whose';
 	import { homeworkFile, takeHomework } from '$lib/store/homework';
 	import { homeworkShelf, type PracticeBook } from '$lib/store/practice';
 	import { readPupilFile } from '$lib/store/pupils';
@@ -86,7 +87,8 @@
 			type="button"
 			class="btn btn-neutral"
 			aria-expanded={giving}
-			onclick={() => (giving = !giving)}>Give {pupil.name} homework</button
+			onclick={() => (giving = !giving)}
+			>{pupil.name === YOU ? 'Write homework' : `Give ${pupil.name} homework`}</button
 		>
 		<FileButton
 			label="Open a homework file"

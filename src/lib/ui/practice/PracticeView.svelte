@@ -14,6 +14,7 @@
 	import { removeWithUndo } from '$lib/ui/shell/attempt';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { formatBalls } from '$lib/io/ballsCsv';
+	import { whose } from '$lib/io/words/whose';
 	import { download, fileNameOf } from '$lib/ui/files/download';
 	import Download from '@lucide/svelte/icons/download';
 	import BallsImport from './BallsImport.svelte';
@@ -87,7 +88,7 @@
 
 <section class="mx-auto grid max-w-6xl gap-4 p-4">
 	<div class="flex flex-wrap items-end justify-between gap-3">
-		<ViewHeading text={`Practice of ${pupil.name}`} />
+		<ViewHeading text={whose(pupil.name, 'practice')} />
 		{#if open}
 			<a class="btn btn-neutral" href={resolve('/practice/[id]', { id: open.id })}
 				>Go on: {open.name}</a

@@ -12,6 +12,7 @@
 	import { markWords } from '$lib/io/words/swing';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { gapWords, scoreWords } from '$lib/io/words/practice';
+	import { YOU } from '$lib/io/words/whose';
 	import { sessionFile } from '$lib/store/fileOf';
 	import { settleSession } from '$lib/store/practice';
 	import Later from '$lib/ui/controls/Later.svelte';
@@ -22,6 +23,7 @@
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { SessionBench } from '$lib/ui/state/sessionBench.svelte';
 	import CallChangesList from './CallChangesList.svelte';
+	import ClubNames from './ClubNames.svelte';
 	import BallMarks from './BallMarks.svelte';
 	import PracticeGreen from './PracticeGreen.svelte';
 	import { farthest, practiceScale } from './practiceScale';
@@ -51,6 +53,22 @@
 	const rolls = $derived(session.rules.measure === 'roll-out');
 	const gaps = $derived(
 		rolls ? gapWords(bench.tasks, (id) => clubName(file.clubs, id), playing.say) : ''
+	);
+	/** Where each club's balls end, or land where the drill is about that. */
+	const names = $derived(
+		bench.tasks.flatMap(({ task, group, landing }) => {
+			const ellipse =
+				(rolls ? group?.finish : null) ?? (session.rules.mark === 'flag' ? null : landing);
+			const name = clubName(file.clubs, task.clubId);
+			return ellipse ? [{ name, middle: [ellipse.x, ellipse.y] as const }] : [];
+		})
+	);
+	const spots = $derived(
+		bench.tasks.flatMap(({ balls }) =>
+			balls.flatMap(({ landed, finished }) =>
+				[landed, finished].filter((spot) => spot !== undefined)
+			)
+		)
 	);
 	/** Tasks whose balls landed somewhere with a swing that nobody has said. */
 	const assumed = $derived(
@@ -128,10 +146,10 @@
 							wild={state.wild}
 							landing={session.rules.mark === 'flag' ? null : state.landing}
 							finish={rolls ? (state.group?.finish ?? null) : null}
-							label={clubName(file.clubs, state.task.clubId)}
 							{scale}
 						/>
 					{/each}
+					<ClubNames {names} balls={spots} {scale} />
 				</PracticeGreen>
 			</Later>
 		</div>
@@ -202,7 +220,9 @@
 			/>
 		</div>
 		<section class="grid gap-2" aria-labelledby="changes">
-			<h2 id="changes" class="ruled-heading">What it changes in the bag of {file.pupil.name}</h2>
+			<h2 id="changes" class="ruled-heading">
+				What it changes in {file.pupil.name === YOU ? 'your bag' : `the bag of ${file.pupil.name}`}
+			</h2>
 			{#if assumed.length > 0}
 				<p>
 					These balls were aimed at a mark with whatever swing it took: by themselves they say

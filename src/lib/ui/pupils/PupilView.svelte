@@ -17,6 +17,7 @@
 	import CarryCurves from '$lib/ui/bag/CarryCurves.svelte';
 	import type { Homework } from '$lib/io/homework';
 	import type { Session } from '$lib/io/session';
+	import { playsWords } from '$lib/io/words/whose';
 	import { homeworkWords } from '$lib/ui/practice/homeworkWords';
 	import Learning from './Learning.svelte';
 	import Portrait from './Portrait.svelte';
@@ -47,7 +48,7 @@
 		<UndoButtons {bench} />
 		{#if !isPlaying}
 			<button type="button" class="btn btn-neutral" onclick={() => playing.choose(pupil.id)}
-				>{pupil.name} plays</button
+				>{playsWords(pupil.name)}</button
 			>
 		{/if}
 		<a class="btn" href={resolve(`/bag${forPupil(pupil.id)}`)}

@@ -6,6 +6,7 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { SCHOOL_WORDS } from '$lib/io/words/school';
+	import { playsWords } from '$lib/io/words/whose';
 	import { newPupilFile } from '$lib/store/newPupilFile';
 	import { addPupil, removePupil } from '$lib/store/pupils';
 	import SortHeading from '$lib/ui/controls/SortHeading.svelte';
@@ -109,7 +110,7 @@
 								<button
 									type="button"
 									class="btn"
-									aria-label={`${pupil.name} plays`}
+									aria-label={playsWords(pupil.name)}
 									onclick={() => playing.choose(pupil.id)}>Plays</button
 								>
 							{/if}

@@ -2,6 +2,7 @@
 	import X from '@lucide/svelte/icons/x';
 	import { beforeNavigate } from '$app/navigation';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import { playsWords, whom } from '$lib/io/words/whose';
 
 	const before = $derived(playing.before);
 	let bar = $state<HTMLElement>();
@@ -26,10 +27,10 @@
 		data-testid="plays-now"
 	>
 		<p class="min-w-40 flex-1 py-2 wrap-anywhere">
-			<b>{playing.file.pupil.name}</b> plays now, no longer {before.pupil.name}.
+			<b>{playsWords(playing.file.pupil.name)}</b> now, no longer {whom(before.pupil.name)}.
 		</p>
 		<button type="button" class="btn" onclick={() => leave(() => playing.takeBack())}
-			>Back to {before.pupil.name}</button
+			>Back to {whom(before.pupil.name)}</button
 		>
 		<button
 			type="button"

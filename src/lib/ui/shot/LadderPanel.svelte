@@ -3,6 +3,7 @@
 	import ChevronDown from '@lucide/svelte/icons/chevron-down';
 	import { rejectionWords } from '$lib/io/words/rejection';
 	import { playWords } from '$lib/io/words/play';
+	import { whose } from '$lib/io/words/whose';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import LadderRow from './LadderRow.svelte';
@@ -39,7 +40,7 @@
 </script>
 
 <div class="grid gap-2" data-testid="ladder">
-	<h2 class="sr-only">The clubs of {bench.file.pupil.name}, best first</h2>
+	<h2 class="sr-only">{whose(bench.file.pupil.name, 'clubs')}, best first</h2>
 	{#if choices.length > 0}
 		<div
 			class="grid grid-cols-[minmax(0,1fr)_3.25rem_3.75rem_3.25rem] items-end gap-1.5 pt-0 pr-11 pb-0 pl-2 text-[0.8125rem] leading-[1.15] text-(--faint)"

@@ -69,7 +69,7 @@
 		<span class="sr-only">Name of the shot</span>
 		<input
 			class="h-11 w-full border-b-(length:--border) border-b-(--rule) bg-transparent font-bold"
-			placeholder={UNTITLED}
+			placeholder="Name this shot"
 			maxlength="60"
 			aria-describedby="shot-kept"
 			bind:value={bench.name}
@@ -77,7 +77,7 @@
 	</label>
 	<span id="shot-kept" class="text-[0.8125rem] text-(--faint) max-lg:sr-only">{known}</span>
 	<button type="button" class="btn" onclick={begin}
-		><Plus size={18} aria-hidden="true" /> New shot</button
+		><Plus size={18} aria-hidden="true" /> New<span class="max-md:sr-only">shot</span></button
 	>
 	<button type="button" class="btn" onclick={() => save(false)}
 		><Save size={18} aria-hidden="true" /> {over || !bench.id ? 'Save' : 'Save as new'}</button

@@ -2,6 +2,7 @@
 	import X from '@lucide/svelte/icons/x';
 	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
 	import { switchWords } from './switchWords';
+	import { whom } from '$lib/io/words/whose';
 
 	interface Props {
 		bench: ShotBench;
@@ -15,9 +16,9 @@
 
 {#if missing}
 	<p class="px-4 py-1 font-semibold" role="status">
-		The pupil of this shot is gone; it is worked out for {bench.file.pupil.name}.
+		The pupil of this shot is gone; it is worked out for {whom(bench.file.pupil.name)}.
 		<button type="button" class="btn" onclick={() => bench.playFor(bench.file)}
-			>Give it to {bench.file.pupil.name}</button
+			>Give it to {whom(bench.file.pupil.name)}</button
 		>
 	</p>
 {:else if before}
@@ -32,7 +33,7 @@
 						{ pupil: before.file.pupil, choice: before.choice },
 						{ pupil: bench.file.pupil, choice: now }
 					)
-				: `Working it out for ${bench.file.pupil.name} instead of ${before.file.pupil.name}.`}
+				: `Working it out for ${whom(bench.file.pupil.name)} instead of ${whom(before.file.pupil.name)}.`}
 		</p>
 		<button
 			type="button"

@@ -1,3 +1,4 @@
+import { YOU } from '$lib/io/words/whose';
 import type { PupilFile } from '$lib/io/pupil';
 import { playingOf, type Playing } from '$lib/io/playing';
 import type { Say } from '$lib/io/words/say';
@@ -18,7 +19,7 @@ export class PlayingState {
 	/** Who played before the last change of it; null where there was none or it has been seen. */
 	before = $state.raw<PupilFile | null>(null);
 	/** Who plays where nobody can be read or has been kept yet: a middling player with the standard set. */
-	readonly nobody: PupilFile = newPupilFile('You');
+	readonly nobody: PupilFile = newPupilFile(YOU);
 
 	/** Those that can be chosen, by name. */
 	readonly active: readonly PupilFile[] = $derived(
