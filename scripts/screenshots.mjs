@@ -112,7 +112,7 @@ const browser = await chromium.launch({
 const names = process.argv.slice(2);
 const wanted = PICTURES.filter(({ name }) => names.length === 0 || names.includes(name));
 for (const { name, path, act, view = DESK, plain } of wanted) {
-	const page = await browser.newPage({ viewport: view, reducedMotion: 'reduce' });
+	const page = await browser.newPage({ viewport: view, reducedMotion: 'reduce', locale: 'en-GB' });
 	await page.goto(`${ADDRESS}/`);
 	await page.getByTestId('call').waitFor();
 	await page.goto(`${ADDRESS}${path}`);

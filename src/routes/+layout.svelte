@@ -4,7 +4,6 @@
 	import '../app.css';
 	import { onMount } from 'svelte';
 	import { afterNavigate } from '$app/navigation';
-	import { focusHeading, focusHeadingSoon, keepFocus } from '$lib/ui/shell/focusKept';
 	import AppHeader from '$lib/ui/shell/AppHeader.svelte';
 	import { answering } from '$lib/store/answering';
 	import { attempt } from '$lib/ui/shell/attempt';
@@ -17,18 +16,24 @@
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 
 	const { children, data } = $props();
+	/** Comes after the first call: whoever opens the app has the focus where the browser puts it. */
+	const focus = () => import('$lib/ui/shell/focusKept');
 	playAsAsked();
 	// Whoever goes to a view begins at its heading; the first one is left as the browser opens it.
 	afterNavigate(({ type, from, to }) => {
-		if (type !== 'enter' && from?.url?.pathname !== to?.url?.pathname) focusHeadingSoon();
+		if (type !== 'enter' && from?.url?.pathname !== to?.url?.pathname)
+			void focus().then(({ focusHeadingSoon }) => focusHeadingSoon());
 	});
 	onMount(() => {
 		let left = false;
-		const stops = [watchForNewVersion(), tellWhatIsUnhandled(), keepFocus()];
+		const stops = [watchForNewVersion(), tellWhatIsUnhandled()];
 		const begin = async () => {
 			await arrival.over();
 			if (left) return;
 			void keepOnDevice();
+			void focus().then(({ keepFocus }) => {
+				if (!left) stops.push(keepFocus());
+			});
 			stops.push(preferences.follow());
 			if (data.demo)
 				await attempt(async () => answering((await import('$lib/ui/state/demo')).seedDemo()));
@@ -45,8 +50,10 @@
 </script>
 
 <svelte:head><title>Crisp Landing</title></svelte:head>
-<button type="button" class="btn btn-neutral skip" onclick={() => focusHeading()}
-	>Past the menu</button
+<button
+	type="button"
+	class="btn btn-neutral skip"
+	onclick={() => void focus().then(({ focusHeading }) => focusHeading())}>Past the menu</button
 >
 <AppHeader />
 <main class="max-md:pb-16">{@render children()}</main>

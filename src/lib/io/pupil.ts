@@ -1,10 +1,7 @@
 import * as z from 'zod/mini';
 import { carryTable, type CarryCell, type CarryFact } from '$lib/core/player/carryTable';
-import type { LevelGreen } from '$lib/core/solve/levelScene';
-import { rollOut } from '$lib/core/solve/rollOut';
-import type { Metres } from '$lib/core/units';
 import type { CarryFlight } from '$lib/core/solve/measuredSwings';
-import { clubDraftSchema, clubToCore, toClub, type ClubDraft, type ClubWire } from './club';
+import { clubDraftSchema, toClub, type ClubDraft, type ClubWire } from './club';
 import {
 	carryFlightField,
 	ballSourceField,
@@ -17,7 +14,7 @@ import {
 	unitsField,
 	within
 } from './fields';
-import { deliveredToCore, dispersionOf, golferDraftSchema, profileOf, type Golfer } from './player';
+import { dispersionOf, golferDraftSchema, type Golfer } from './player';
 
 const LONGEST_NOTE = 2000;
 const noteField = z
@@ -146,19 +143,6 @@ export const inTable = ({ counts, swingFrom, inferred, shape, tags, lie, flight 
 	shape === 'straight' &&
 	!tags.includes('wild') &&
 	(flight === 'splash' || TABLE_LIES.includes(lie));
-
-/** How far a pupil's club runs on after a carry, by the model; null where they cannot carry it so far. */
-export const rollOutOf = (
-	{ technique, delivered, ...standard }: Pupil,
-	club: ClubDraft,
-	carry: Metres,
-	green: LevelGreen
-): Metres | null =>
-	rollOut(clubToCore(toClub(club)), carry, green, {
-		technique,
-		strength: profileOf(standard).strength,
-		delivered: deliveredToCore(delivered)
-	});
 
 /** Who plays, as the planner takes it: the pupil with the carries that their table says. */
 export function golferOf(file: PupilFile): Golfer {

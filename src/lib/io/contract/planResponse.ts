@@ -11,7 +11,7 @@ import { CAUTION_WORDS, reasonWords } from '../words/reason';
 import { rejectionWords } from '../words/rejection';
 import { SAY_METRIC } from '../words/say';
 import { schoolAdviceWords } from '../words/school';
-import { ALTERNATIVE_WORDS, CUE_WORDS, SLOPE_WORDS } from '../words/setup';
+import { ALTERNATIVE_WORDS, CUE_WORDS, SLOPE_WORDS } from '../words/cues';
 
 const chance = z.number().check(z.minimum(0), z.maximum(1));
 

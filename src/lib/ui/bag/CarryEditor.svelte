@@ -4,7 +4,8 @@
 	import type { LevelGreen } from '$lib/core/solve/levelScene';
 	import type { CarryFlight } from '$lib/core/solve/measuredSwings';
 	import type { ClubDraft } from '$lib/io/club';
-	import { PLAIN_BALL, rollOutOf } from '$lib/io/pupil';
+	import { PLAIN_BALL } from '$lib/io/pupil';
+	import { rollOutOf } from '$lib/io/rollOut';
 	import { markWords } from '$lib/io/words/swing';
 	import { newId } from '$lib/store/newId';
 	import CarriesForm from '$lib/ui/controls/CarriesForm.svelte';

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { clubsInBag, rollOutOf, type PupilFile } from '$lib/io/pupil';
+	import { clubsInBag, type PupilFile } from '$lib/io/pupil';
+	import { rollOutOf } from '$lib/io/rollOut';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import type { TodaysGreen } from '$lib/ui/state/todaysGreen.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';

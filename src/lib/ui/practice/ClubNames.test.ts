@@ -1,13 +1,17 @@
 import { render } from '@testing-library/svelte';
 import { expect, test } from 'vitest';
+import type { Spot } from '$lib/core/practice/practised';
 import ClubNames from './ClubNames.svelte';
 import { practiceScale } from './practiceScale';
 
 test('writes every club beside the middle of its balls, off all balls and off each other', () => {
 	const scale = practiceScale(390, 420, 20);
-	const middle = [12, 0] as const;
+	const middle: Spot = [12, 0];
 	const names = ['PW', 'GW', 'SW'].map((name) => ({ name, middle }));
-	const balls = [[12.3, 0] as const, [12.9, 0.1] as const];
+	const balls: Spot[] = [
+		[12.3, 0],
+		[12.9, 0.1]
+	];
 	const texts = [...render(ClubNames, { names, balls, scale }).container.querySelectorAll('text')];
 	expect(texts.map(({ textContent }) => textContent)).toEqual(['PW', 'GW', 'SW']);
 	const at = texts.map((text) => [Number(text.getAttribute('x')), Number(text.getAttribute('y'))]);

@@ -3,10 +3,10 @@
 	import { resolve } from '$app/paths';
 	import { afterNavigate } from '$app/navigation';
 	import { page } from '$app/state';
+	import { playing } from '$lib/ui/state/playing.svelte';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import MessageLine from './MessageLine.svelte';
 	import { messages } from './messages.svelte';
-	import PlaysNow from './PlaysNow.svelte';
 	import SettingsMenu from './SettingsMenu.svelte';
 	import { shortcuts } from './shortcuts.svelte';
 	import ThumbBar from './ThumbBar.svelte';
@@ -57,7 +57,11 @@
 		<SettingsMenu onkeys={() => (keys = true)} onwords={() => (words = true)} />
 	</div>
 </header>
-<PlaysNow />
+{#if playing.before}
+	{#await import('./PlaysNow.svelte') then { default: PlaysNow }}
+		<PlaysNow before={playing.before} />
+	{/await}
+{/if}
 {#if preferences.storeFailure}
 	{#await import('./StoreFailure.svelte') then { default: StoreFailure }}
 		<StoreFailure reason={preferences.storeFailure} />

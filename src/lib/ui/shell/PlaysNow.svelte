@@ -2,9 +2,14 @@
 	import X from '@lucide/svelte/icons/x';
 	import { beforeNavigate } from '$app/navigation';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import type { PupilFile } from '$lib/io/pupil';
 	import { playsWords, whom } from '$lib/io/words/whose';
 
-	const before = $derived(playing.before);
+	interface Props {
+		/** Who played before. */
+		before: PupilFile;
+	}
+	const { before }: Props = $props();
 	let bar = $state<HTMLElement>();
 
 	// It belongs to the view in which the change was made: whoever has gone on has seen it.
@@ -19,26 +24,24 @@
 	}
 </script>
 
-{#if before}
-	<div
-		bind:this={bar}
-		class="bg-base-200 mx-4 flex flex-wrap items-center gap-x-3 border-l-4 border-l-(--clay) pl-3"
-		role="status"
-		data-testid="plays-now"
+<div
+	bind:this={bar}
+	class="bg-base-200 mx-4 flex flex-wrap items-center gap-x-3 border-l-4 border-l-(--clay) pl-3"
+	role="status"
+	data-testid="plays-now"
+>
+	<p class="min-w-40 flex-1 py-2 wrap-anywhere">
+		<b>{playsWords(playing.file.pupil.name)}</b> now, no longer {whom(before.pupil.name)}.
+	</p>
+	<button type="button" class="btn" onclick={() => leave(() => playing.takeBack())}
+		>Back to {whom(before.pupil.name)}</button
 	>
-		<p class="min-w-40 flex-1 py-2 wrap-anywhere">
-			<b>{playsWords(playing.file.pupil.name)}</b> now, no longer {whom(before.pupil.name)}.
-		</p>
-		<button type="button" class="btn" onclick={() => leave(() => playing.takeBack())}
-			>Back to {whom(before.pupil.name)}</button
-		>
-		<button
-			type="button"
-			class="btn btn-ghost btn-square"
-			aria-label="Put this note away"
-			onclick={() => leave(() => (playing.before = null))}
-		>
-			<X size={18} aria-hidden="true" />
-		</button>
-	</div>
-{/if}
+	<button
+		type="button"
+		class="btn btn-ghost btn-square"
+		aria-label="Put this note away"
+		onclick={() => leave(() => (playing.before = null))}
+	>
+		<X size={18} aria-hidden="true" />
+	</button>
+</div>

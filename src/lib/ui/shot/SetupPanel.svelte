@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { ALTERNATIVE_WORDS, CUE_WORDS, setupRows, SLOPE_WORDS } from '$lib/io/words/setup';
+	import { ALTERNATIVE_WORDS, CUE_WORDS, SLOPE_WORDS } from '$lib/io/words/cues';
+	import { setupRows } from '$lib/io/words/setup';
 	import { carriesOf } from '$lib/io/pupil';
 	import { betweenMeasuredWords } from '$lib/io/words/swing';
 	import { playing } from '$lib/ui/state/playing.svelte';
