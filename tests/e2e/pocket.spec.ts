@@ -131,7 +131,9 @@ test('a morning on the green by one thumb, without a network, and everything is 
 	// Back online, everything is there, and a file of it says so.
 	await context.setOffline(false);
 	await page.reload();
-	await expect(page.getByRole('heading', { name: /What it changes in the bag/ })).toBeVisible();
+	await expect(
+		page.getByRole('heading', { name: /What it changes in (the|your) bag/ })
+	).toBeVisible();
 	await page.goto('/data');
 	const [saved] = await Promise.all([
 		page.waitForEvent('download'),

@@ -79,7 +79,9 @@ test.describe('on a phone without a network', () => {
 		await expect(now(page)).not.toContainText(club);
 		await expect(now(page)).toContainText('1 of 4');
 		await page.getByRole('button', { name: 'End the session' }).click();
-		await expect(page.getByRole('heading', { name: /What it changes in the bag/ })).toBeVisible();
+		await expect(
+			page.getByRole('heading', { name: /What it changes in (the|your) bag/ })
+		).toBeVisible();
 		// What was aimed at a box says nothing of a swing until it is said which it was.
 		await expect(page.getByRole('button', { name: 'Take them into the bag' })).toHaveCount(0);
 		await page.getByLabel(`Swing of the ${club}`).selectOption('7 o’clock');
