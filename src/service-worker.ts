@@ -58,6 +58,7 @@ worker.addEventListener('activate', (event) =>
 );
 worker.addEventListener('message', ({ data }) => {
 	if (data === 'take-over') void worker.skipWaiting();
+	if (data === 'claim') void worker.clients.claim();
 });
 worker.addEventListener('fetch', (event) => {
 	const { request } = event;

@@ -5,7 +5,12 @@ import { asset } from '$app/paths';
 export async function keepOnDevice(): Promise<void> {
 	try {
 		const type = dev ? 'module' : 'classic';
-		await globalThis.navigator?.serviceWorker?.register(asset('/service-worker.js'), { type });
+		const { serviceWorker } = globalThis.navigator ?? {};
+		if (!serviceWorker) return;
+		await serviceWorker.register(asset('/service-worker.js'), { type });
+		// A page that was on its way while the worker began is passed over by it, and would ask the network for every later file.
+		const { active } = await serviceWorker.ready;
+		if (!serviceWorker.controller) active?.postMessage('claim');
 	} catch {
 		// Refused: by the browser's own settings, or on an address that is not secure.
 	}
