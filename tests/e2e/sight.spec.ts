@@ -3,7 +3,7 @@ import { putOn } from './accessible';
 import { readDemo } from './screen';
 import { stumbles } from './sight';
 
-const SHOTS = [3, 7, 9, 12, 14, 16].map((n) => `/?shot=demo-${n}`);
+const SHOTS = [3, 7, 9, 10, 11, 12, 14, 16].map((n) => `/?shot=demo-${n}`);
 const GREENS = ['/greens/green-kiln', '/greens/green-spoil'];
 const VIEWS = [
 	'/greens',

@@ -5,8 +5,16 @@
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { Path } from '$lib/core/solve/path';
-	import { lineBoxes, placeLabels, type Label } from './labelPlacement';
-	import { apexLabel, LEAST_RISE, sectionPath, splitAtLanding, topOfFlight } from './section';
+	import { lineBoxes, placeLabels, textBox, type Label } from './labelPlacement';
+	import {
+		apexLabel,
+		gateBox,
+		groundHeight,
+		LEAST_RISE,
+		sectionPath,
+		splitAtLanding,
+		topOfFlight
+	} from './section';
 	import type { Scale } from './scale';
 
 	interface Props {
@@ -23,12 +31,13 @@
 		parts && apexLabel(parts.air, scale, (metres) => formatLength(metres, playing.style))
 	);
 
+	/** Two paces ahead. */
+	const gateAt = $derived(2 * playing.file.pupil.pace);
 	const SIZE = 12;
 	const over = ([, x, height]: Path[number]) => ({ x: scale.x(x), y: scale.y(height) });
-	/** The chosen height first, then the neighbours' names where there is room above their flights. */
-	const labels = $derived<Label[]>([
-		...(apex ? [apex] : []),
-		...others
+	/** The neighbours' names, where there is room above their flights. */
+	const names = $derived<Label[]>(
+		others
 			.map((other) => ({ other, top: topOfFlight(partsOf(other).air) }))
 			.filter(({ top }) => top[2] * scale.factor > 2 * LEAST_RISE)
 			.map(({ other, top }, i) => ({
@@ -46,12 +55,24 @@
 					[-70, 8]
 				] as const
 			}))
-	]);
-	/** Names keep off the flight that is called. */
+	);
+	const gate = $derived(chosen && gateBox(scale, gateAt, groundHeight(situation, gateAt)));
 	const called = $derived(
 		parts ? lineBoxes(parts.air.map(([, x, height]) => [scale.x(x), scale.y(height)] as const)) : []
 	);
-	const places = $derived(placeLabels(labels, called));
+	const height = $derived(apex && placeLabels([apex], called).has(apex.id) ? apex : null);
+	/** Names keep off the flight that is called and its height, off the marks of its gate, and on the paper. */
+	const places = $derived(
+		placeLabels(
+			names,
+			[
+				...called,
+				...(height ? [textBox(height.text, height.size, height.x, height.y)] : []),
+				...(gate ? [gate] : [])
+			],
+			{ left: 4, right: scale.width - 4, top: -Infinity, bottom: Infinity }
+		)
+	);
 	const placeOf = (choice: Choice) => places.get(choice.key);
 </script>
 
@@ -67,10 +88,10 @@
 		d={sectionPath(parts.ground, scale, situation)}
 		transform="translate(0 -4)"
 	/>
-	{#if apex && places.has(apex.id)}
-		<g transform={`translate(${apex.x} ${apex.y})`}>
+	{#if height}
+		<g transform={`translate(${height.x} ${height.y})`}>
 			<line class="mark" y1="10" y2="4" />
-			<text class="apex">{apex.text}</text>
+			<text class="apex">{height.text}</text>
 		</g>
 	{/if}
 {/if}

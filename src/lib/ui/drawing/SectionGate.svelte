@@ -3,7 +3,7 @@
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { lineBoxes, markBox, placeLabels, textBox } from './labelPlacement';
-	import { apexLabel, BODY_MARKS, gateWords, splitAtLanding } from './section';
+	import { apexLabel, BODY_MARKS, GATE_READABLE, gateWords, splitAtLanding } from './section';
 	import type { Scale } from './scale';
 
 	interface Props {
@@ -20,7 +20,7 @@
 	const at = $derived(2 * playing.file.pupil.pace);
 	const gate = $derived(path.length > 1 ? gateWords(path, at) : null);
 	const x = $derived(scale.x(at));
-	const readable = $derived(scale.factor > 14);
+	const readable = $derived(scale.factor > GATE_READABLE);
 	const SIZE = 12;
 	/** Room for a word left of the gate, its middle where the widest still ends at the mark. */
 	const BESIDE = 24;

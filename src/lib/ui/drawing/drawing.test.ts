@@ -3,9 +3,10 @@ import { createRng } from '$lib/core/math/random';
 import { situationSchema } from '$lib/io/contract/situation';
 import { situationToCore } from '$lib/io/situation';
 import type { Path } from '$lib/core/solve/path';
-import { rulerTicks, trueScale } from './scale';
+import { rulerTicks, trueScale, type Scale } from './scale';
 import {
 	apexLabel,
+	gateBox,
 	gateWords,
 	groundRange,
 	splitAtLanding,
@@ -124,4 +125,14 @@ describe('zoneOf', () => {
 		expect(zone.long).toBeGreaterThan(2 * zone.short);
 		expect(zoneOf(cloud.slice(0, 2), 0.5)).toBeNull();
 	});
+});
+
+it('takes paper for a gate from its foot to over the head, only where its marks can be read', () => {
+	const scale = (factor: number) =>
+		({ factor, x: (along: number) => along * factor, y: (up: number) => -up * factor }) as Scale;
+	const box = gateBox(scale(20), 2, 0.1)!;
+	expect([box.right, box.bottom]).toEqual([44, -2]);
+	expect(box.left).toBeLessThan(40 - 30);
+	expect(box.top).toBeLessThan(-20 * 1.85);
+	expect(gateBox(scale(10), 2, 0)).toBeNull();
 });

@@ -4,7 +4,7 @@ import type { Situation } from '$lib/core/plan/situation';
 import { pinDistance } from '$lib/core/plan/situation';
 import { sceneOf } from '$lib/core/plan/scene';
 import type { Metres } from '$lib/core/units';
-import type { Label } from './labelPlacement';
+import type { Box, Label } from './labelPlacement';
 import { pathThrough, type Scale } from './scale';
 
 /** Ground between two stations, as a polyline in pixels. */
@@ -79,6 +79,21 @@ export const BODY_MARKS: readonly { name: string; height: Metres }[] = [
 	{ name: 'chest', height: 1.3 },
 	{ name: 'head', height: 1.75 }
 ];
+
+/** Pixels a metre from which the marks of a gate can be read. */
+export const GATE_READABLE = 14;
+const GATE_WORDS = 48;
+
+/** The paper that a gate takes with its marks and their names; null where it is drawn too small for them. */
+export const gateBox = (scale: Scale, at: Metres, base: Metres): Box | null =>
+	scale.factor > GATE_READABLE
+		? {
+				left: scale.x(at) - GATE_WORDS,
+				right: scale.x(at) + 4,
+				top: scale.y(base + BODY_MARKS.at(-1)!.height) - LETTERS,
+				bottom: scale.y(base)
+			}
+		: null;
 
 /** Where the ball passes a gate, in words. */
 export function gateWords(path: Path, at: Metres): { height: Metres; words: string } | null {
