@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { practisedSession, sessionBall } from '../../../tests/support/sessions';
 import { inTable } from './pupil';
-import { ballsAtAMark, hitsOf, inFormat, isHit, offBy, type Session } from './session';
+import { ballsAtAMark, hitsOf, inFormat, isHit, offBy, scoresOf, type Session } from './session';
 
 const withRules = (rules: Partial<Session['rules']>) =>
 	practisedSession({ rules: { ...practisedSession().rules, ...rules } });
@@ -76,4 +76,20 @@ describe('balls aimed at a mark', () => {
 		] as const)
 			expect(inTable(ball({ swingFrom }))).toBe(rests);
 	});
+});
+
+it('scores sessions in the order they were begun, each by its own balls', () => {
+	const [late, empty, early] = (['c', 'b', 'a'] as const).map((id) =>
+		practisedSession({ id, startedAt: `2026-10-0${{ a: 1, b: 2, c: 3 }[id]}T09:00:00.000Z` })
+	);
+	const balls = [
+		sessionBall({ id: '1', sessionId: 'c' }),
+		sessionBall({ id: '2', sessionId: 'a' }),
+		sessionBall({ id: '3', sessionId: 'a', tags: ['wild'] })
+	];
+	const scores = scoresOf([late!, empty!, early!], balls);
+	expect(scores.map(({ session, share }) => [session.id, share.hits, share.of])).toEqual([
+		['a', 1, 2],
+		['c', 1, 1]
+	]);
 });

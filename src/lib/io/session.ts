@@ -142,6 +142,18 @@ export function bySession(balls: readonly Ball[]): ReadonlyMap<string, readonly 
 	return found;
 }
 
+/** The scores of sessions in the order they were begun; those without a ball have none. */
+export function scoresOf<S extends Judged & Pick<Session, 'id' | 'startedAt'>>(
+	sessions: readonly S[],
+	balls: readonly Ball[]
+): { session: S; share: Share }[] {
+	const each = bySession(balls);
+	return [...sessions]
+		.sort((a, b) => a.startedAt.localeCompare(b.startedAt))
+		.map((session) => ({ session, share: hitsOf(session, each.get(session.id) ?? []) }))
+		.filter(({ share }) => share.of > 0);
+}
+
 /** Balls that count as carries of a swing though their session asked for a mark and not for a swing, and nobody said which it was. */
 export const ballsAtAMark = (balls: readonly Ball[], sessions: readonly Session[]): Ball[] => {
 	const atAMark = new Set(

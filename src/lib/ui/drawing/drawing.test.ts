@@ -3,7 +3,7 @@ import { createRng } from '$lib/core/math/random';
 import { situationSchema } from '$lib/io/contract/situation';
 import { situationToCore } from '$lib/io/situation';
 import type { Path } from '$lib/core/solve/path';
-import { rulerTicks, trueScale, type Scale } from './scale';
+import { everyFew, rulerTicks, trueScale, type Scale } from './scale';
 import {
 	apexLabel,
 	gateBox,
@@ -31,6 +31,12 @@ describe('trueScale', () => {
 	it('has readable steps on its ruler', () => {
 		expect(rulerTicks(0, 14, 800)).toEqual([0, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14]);
 		expect(rulerTicks(0, 60, 390)).toHaveLength(7);
+	});
+
+	it('leaves out marks whose words would touch', () => {
+		expect(everyFew([1, 2, 3, 4, 5, 6, 7], 300, 100)).toEqual([1, 4, 7]);
+		expect(everyFew([1, 2, 3], 300, 100)).toEqual([1, 2, 3]);
+		expect(everyFew([1, 2, 3, 4], 50, 100)).toEqual([1, 3]);
 	});
 });
 

@@ -51,3 +51,9 @@ export function rulerTicks(from: number, to: number, pixels: number): number[] {
 		.domain([from, to])
 		.ticks(Math.max(2, Math.floor(pixels / 70)));
 }
+
+/** Every so many of a row of marks, so that the words below them do not touch: each has so many pixels. */
+export function everyFew<T>(marks: readonly T[], width: number, room: number): T[] {
+	const every = Math.ceil(marks.length / Math.max(2, Math.floor(width / room)));
+	return marks.filter((_, i) => i % every === 0);
+}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
-	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import GreenThumb from './GreenThumb.svelte';
+	import SizeFields from './SizeFields.svelte';
 	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
 	import { quickGreen, type QuickGreen, type QuickShape } from '$lib/ui/state/greenEdits';
 	import type { GreenWire } from '$lib/io/green';
@@ -44,19 +44,10 @@
 	<div class="grid gap-3">
 		<div class="grid justify-center"><GreenThumb {green} /></div>
 		<div class="field-grid">
-			<LengthField
-				label="Length, front to back"
-				metres={told.long}
-				low={3}
-				high={100}
-				onchange={(long) => (told.long = long)}
-			/>
-			<LengthField
-				label="Width"
-				metres={told.wide}
-				low={3}
-				high={100}
-				onchange={(wide) => (told.wide = wide)}
+			<SizeFields
+				size={told}
+				along="front to back"
+				onchange={(size) => Object.assign(told, size)}
 			/>
 			<ChoiceField
 				label="Shape"

@@ -7,6 +7,7 @@
 	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
 	import { blankArea, resize, sizeOf } from '$lib/ui/state/greenEdits';
 	import PartEditor from './PartEditor.svelte';
+	import SizeFields from './SizeFields.svelte';
 
 	interface Props {
 		bench: GreenBench;
@@ -44,19 +45,10 @@
 	</p>
 	{#if !green.grid}
 		<div class="field-grid">
-			<LengthField
-				label="Length, up the map"
-				metres={size.long}
-				low={3}
-				high={100}
-				onchange={(long) => bench.change((g) => resize(g, { ...size, long }))}
-			/>
-			<LengthField
-				label="Width"
-				metres={size.wide}
-				low={3}
-				high={100}
-				onchange={(wide) => bench.change((g) => resize(g, { ...size, wide }))}
+			<SizeFields
+				{size}
+				along="up the map"
+				onchange={(wanted) => bench.change((g) => resize(g, wanted))}
 			/>
 		</div>
 	{/if}

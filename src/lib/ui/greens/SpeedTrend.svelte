@@ -4,7 +4,7 @@
 	import { scaleLinear } from 'd3-scale';
 	import type { ReadingWire } from '$lib/io/reading';
 	import Axis from '$lib/ui/drawing/Axis.svelte';
-	import { pathThrough } from '$lib/ui/drawing/scale';
+	import { everyFew, pathThrough } from '$lib/ui/drawing/scale';
 	import { shortDayWords } from '$lib/ui/format/dates';
 	import { speedWords, whenWords } from './readingWords';
 
@@ -41,12 +41,8 @@
 			.nice(4)
 			.range([HEIGHT - BOTTOM, 8])
 	);
-	/** Days that are written below: few enough not to touch. */
-	const dates = $derived.by(() => {
-		const days = [...new Set(times.map((time) => startOfDay(time).getTime()))];
-		const every = Math.ceil(days.length / Math.max(2, Math.floor(width / 110)));
-		return days.filter((_, i) => i % every === 0);
-	});
+	const days = $derived([...new Set(times.map((time) => startOfDay(time).getTime()))]);
+	const dates = $derived(everyFew(days, width, 110));
 </script>
 
 <figure bind:clientWidth={width}>

@@ -3,10 +3,10 @@
 	import { resolve } from '$app/paths';
 	import { trendOf } from '$lib/core/practice/trend';
 	import type { Ball } from '$lib/io/pupil';
-	import { hitsOf, type Session } from '$lib/io/session';
+	import { scoresOf, type Session } from '$lib/io/session';
 	import { meantWords, trendWords } from '$lib/io/words/practice';
 	import Axis from '$lib/ui/drawing/Axis.svelte';
-	import { pathThrough } from '$lib/ui/drawing/scale';
+	import { everyFew, pathThrough } from '$lib/ui/drawing/scale';
 	import { dayWords, shortDayWords } from '$lib/ui/format/dates';
 	import { playing } from '$lib/ui/state/playing.svelte';
 
@@ -23,18 +23,7 @@
 	const BOTTOM = 26;
 	let width = $state(360);
 
-	const points = $derived(
-		[...sessions]
-			.sort((a, b) => a.startedAt.localeCompare(b.startedAt))
-			.map((session) => ({
-				session,
-				share: hitsOf(
-					session,
-					balls.filter(({ sessionId }) => sessionId === session.id)
-				)
-			}))
-			.filter(({ share }) => share.of > 0)
-	);
+	const points = $derived(scoresOf(sessions, balls));
 	const x = $derived(
 		scaleLinear()
 			.domain([-0.5, Math.max(0.5, points.length - 0.5)])
@@ -53,11 +42,7 @@
 					...points.map(({ share }, i): [number, number] => [x(i), y(share.low)]).reverse()
 				])}Z`
 	);
-	/** Days that are written below: few enough not to touch. */
-	const dated = $derived.by(() => {
-		const every = Math.ceil(points.length / Math.max(2, Math.floor(width / 90)));
-		return points.map((_, i) => i).filter((i) => i % every === 0);
-	});
+	const dated = $derived(everyFew([...points.keys()], width, 90));
 	const sentence = $derived(trendWords(trendOf(points.map(({ share }) => share)), points.length));
 </script>
 

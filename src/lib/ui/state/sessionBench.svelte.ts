@@ -4,7 +4,6 @@ import { ballsAsked, nextTask, orderOf, scoreOf, type Score } from '$lib/core/pr
 import { groupOf, wildBalls, type Group } from '$lib/core/practice/grouping';
 import type { Spot, StrikeTag } from '$lib/core/practice/practised';
 import type { Metres } from '$lib/core/units';
-import { prescribesSwing } from '$lib/io/drill';
 import { dispersionOf } from '$lib/io/player';
 import { rollFrom } from '$lib/io/practiceSetup';
 import type { Ball, PupilFile } from '$lib/io/pupil';
@@ -20,21 +19,12 @@ import {
 import { BallQueue, instantAfter } from '$lib/store/ballQueue';
 import { sameData } from '$lib/store/merge';
 import { newId } from '$lib/store/newId';
+import { ballOfTask, type NotedBall } from './notedBall';
 
 /** A ball lands this far out at least. */
 const NEAREST: Metres = 0.1;
 /** A ball that comes back farther than this from where it landed is asked about. */
 export const SPUN_BACK: Metres = 3;
-
-/** Where one ball of a session came down, as it is noted. */
-export interface NotedBall {
-	landed: Spot | null;
-	finished: Spot | null;
-	source: Ball['source'];
-	strokes?: number | undefined;
-	reading?: string | undefined;
-	at?: string | undefined;
-}
 
 /** What the balls of one task say. */
 export interface TaskState {
@@ -181,43 +171,19 @@ export class SessionBench {
 		this.note({ landed: null, finished: spot, source: 'touched' });
 	}
 
-	/** Where a ball landed that was only seen to end: as far from the ball as the forecast has it for that finish. */
-	#inferred(task: SessionTask, [along, right]: Spot): Spot {
-		const share = Math.min(1, Math.max(0.05, task.landing / Math.max(0.1, task.finish)));
-		return [Math.max(0.1, along * share), right * share];
-	}
-
 	/** Notes a ball of the task at hand and keeps it. Answers null where there is no task or it was noted before. */
-	note({ landed, finished, source, strokes, reading, at }: NotedBall): Ball | null {
-		const { turn } = this;
+	note(noted: NotedBall): Ball | null {
+		const { turn, session } = this;
 		const task = this.at === null ? undefined : turn?.tasks[this.at];
-		if (!task || !turn || this.session.endedAt !== null) return null;
+		if (!task || !turn || session.endedAt !== null) return null;
+		const { reading } = noted;
 		if (reading !== undefined && this.balls.some((ball) => ball.reading === reading)) return null;
-		const seen =
-			landed ?? (finished ? this.#inferred(task, finished) : ([task.landing, 0] as Spot));
-		const { measure } = this.session.rules;
 		const ball: Ball = {
+			...ballOfTask(noted, task, session),
 			id: newId(),
 			pupilId: turn.pupilId,
-			clubId: task.clubId,
-			at: at ?? instantAfter(this.balls.at(-1)?.at ?? ''),
-			swing: task.swing,
-			swingFrom: prescribesSwing(this.session.rules) ? 'prescribed' : 'assumed',
-			flight: task.flight,
-			shape: task.shape,
-			carry: Math.hypot(seen[0], seen[1]),
-			source,
-			sessionId: this.session.id,
-			lie: task.flight === 'splash' ? 'sand' : 'fairway',
-			landed: [...seen],
-			...(finished && { finished: [...finished] }),
-			meant: task.landing,
-			...(measure === 'roll-out' && { meantRoll: task.finish - task.landing }),
-			inferred: landed === null,
-			tags: [...this.tags],
-			...(strokes !== undefined && { strokes }),
-			...(reading !== undefined && { reading }),
-			counts: false
+			at: noted.at ?? instantAfter(this.balls.at(-1)?.at ?? ''),
+			tags: [...this.tags]
 		};
 		this.balls = [...this.balls, ball];
 		this.half = null;
