@@ -30,16 +30,16 @@
 	const session = $derived(bench.session);
 	const style = $derived(playing.style);
 	const changes = $derived(changesOf(withBalls(file), bench.own));
-	/** Tasks whose balls landed somewhere with a swing that nobody has said. */
-	const assumed = $derived(
-		bench.tasks.flatMap(({ balls }, at) =>
-			balls.some(
+	/** Tasks that asked for no swing and whose balls would tell of one if it were said: it can be said, said otherwise, and taken back. */
+	const open = $derived(
+		bench.tasks.flatMap(({ task, balls }, at) => {
+			const free = balls.filter(
 				(ball) =>
-					ball.swingFrom === 'assumed' && inTable({ ...ball, counts: true, swingFrom: 'noted' })
-			)
-				? [at]
-				: []
-		)
+					ball.swingFrom !== 'prescribed' && inTable({ ...ball, counts: true, swingFrom: 'noted' })
+			);
+			const said = free.every(({ swingFrom }) => swingFrom === 'noted');
+			return free.length > 0 ? [{ at, club: task.clubId, swing: said ? task.swing : '' }] : [];
+		})
 	);
 	const swings = $derived([
 		{ value: '', label: 'not one swing' },
@@ -93,25 +93,24 @@
 	<h2 id="changes" class="ruled-heading">
 		What it changes in {file.pupil.name === YOU ? 'your bag' : `the bag of ${file.pupil.name}`}
 	</h2>
-	{#if assumed.length > 0}
+	{#if open.length > 0}
 		<p>
 			These balls were aimed at a mark with whatever swing it took: by themselves they say nothing
 			of what a swing carries. If all of a club were made with one swing, say which:
 		</p>
 		<div class="field-grid">
-			{#each assumed as at (at)}
-				{@const { task } = bench.tasks[at]!}
+			{#each open as { at, club, swing } (at)}
 				<ChoiceField
-					label={`Swing of the ${clubName(file.clubs, task.clubId)}`}
-					value=""
+					label={`Swing of the ${clubName(file.clubs, club)}`}
+					value={swing}
 					options={swings}
-					onchange={(swing) => swing && bench.saySwing(at, swing)}
+					onchange={(said) => bench.saySwing(at, said || null)}
 				/>
 			{/each}
 		</div>
 	{/if}
 	{#if changes.length === 0}
-		{#if assumed.length === 0}
+		{#if open.length === 0}
 			<p>
 				No ball of this session says what a swing carries: they were not seen to land, were wild, or
 				flew another path.

@@ -193,16 +193,22 @@ export class SessionBench {
 		return ball;
 	}
 
-	/** Says which swing the balls of a task were made with, where only the model had guessed it. */
-	saySwing(at: number, swing: string): void {
+	/**
+	 * Says which swing the balls of a task were made with, where only the model had guessed it.
+	 *
+	 * @param said a mark of the pupil's words; null takes back what was said
+	 */
+	saySwing(at: number, said: string | null): void {
 		const { turnAt, turn } = this;
 		const task = turn?.tasks[at];
 		if (!task) return;
-		const said = this.own
+		const swing = said ?? task.swing;
+		const swingFrom = said === null ? 'assumed' : 'noted';
+		const changed = this.own
 			.filter((ball) => isOf(task, ball))
-			.map((ball) => ({ ...ball, swing, swingFrom: 'noted' as const }));
-		this.balls = this.balls.map((ball) => said.find(({ id }) => id === ball.id) ?? ball);
-		for (const ball of said) this.#queue.put(ball);
+			.map((ball): Ball => ({ ...ball, swing, swingFrom }));
+		this.balls = this.balls.map((ball) => changed.find(({ id }) => id === ball.id) ?? ball);
+		for (const ball of changed) this.#queue.put(ball);
 		this.change((session) => {
 			session.turns[turnAt]!.tasks[at]!.swing = swing;
 		});

@@ -50,6 +50,11 @@ describe('whose swing it was', () => {
 		expect(changed()[0]!.after!.n).toBe(2);
 		await made.flush();
 		expect((await readSessionBalls('session-1')).every(({ swing }) => swing === '7')).toBe(true);
+		made.saySwing(0, '8');
+		expect(changed().map(({ swing }) => swing)).toEqual(['8']);
+		made.saySwing(0, null);
+		expect(changed()).toEqual([]);
+		expect(made.tasks[0]!.balls.map(({ swingFrom }) => swingFrom)).toEqual(['assumed', 'assumed']);
 	});
 });
 
