@@ -4,7 +4,7 @@ import { readDemo } from './screen';
 import { stumbles } from './sight';
 
 const SHOTS = [3, 7, 9, 10, 11, 12, 14, 16].map((n) => `/?shot=demo-${n}`);
-const GREENS = ['/greens/green-kiln', '/greens/green-spoil'];
+const GREENS = ['/greens/green-kiln', '/greens/green-spoil-heap'];
 const VIEWS = [
 	'/greens',
 	'/bag',
@@ -33,6 +33,7 @@ for (const [width, height] of [
 		const open = async (path: string) => {
 			await page.goto(path);
 			await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached();
+			await expect(page.getByRole('heading', { name: /is not here/ })).toHaveCount(0);
 		};
 		for (const path of SHOTS) {
 			await open(path);

@@ -5,7 +5,7 @@
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { Path } from '$lib/core/solve/path';
-	import { lineBoxes, placeLabels, textBox, type Label } from './labelPlacement';
+	import { lineBoxes, placeLabels, textRoom, type Label } from './labelPlacement';
 	import {
 		apexLabel,
 		gateBox,
@@ -67,7 +67,7 @@
 			names,
 			[
 				...called,
-				...(height ? [textBox(height.text, height.size, height.x, height.y)] : []),
+				...(height ? [textRoom(height.text, height.size, height.x, height.y)] : []),
 				...(gate ? [gate] : [])
 			],
 			{ left: 4, right: scale.width - 4, top: -Infinity, bottom: Infinity }

@@ -2,7 +2,7 @@
 	import type { Path } from '$lib/core/solve/path';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { formatLength } from '$lib/ui/format/lengths';
-	import { lineBoxes, markBox, placeLabels, textBox } from './labelPlacement';
+	import { lineBoxes, markBox, placeLabels, textRoom } from './labelPlacement';
 	import { apexLabel, BODY_MARKS, GATE_READABLE, gateWords, splitAtLanding } from './section';
 	import type { Scale } from './scale';
 
@@ -48,7 +48,7 @@
 			[
 				ball,
 				...lineBoxes(onPaper),
-				...(apex ? [textBox(apex.text, apex.size, apex.x, apex.y)] : [])
+				...(apex ? [textRoom(apex.text, apex.size, apex.x, apex.y)] : [])
 			]
 		)
 	);

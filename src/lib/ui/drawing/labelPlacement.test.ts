@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { lineBoxes, markBox, placeLabels, textBox, type Label } from './labelPlacement';
+import { lineBoxes, markBox, placeLabels, textBox, textRoom, type Label } from './labelPlacement';
 
 const label = (id: string, x: number, y: number, rank = 0, change: Partial<Label> = {}): Label => ({
 	id,
@@ -28,6 +28,10 @@ describe('placeLabels', () => {
 			places([label('a', 50, 50), label('b', right + half + gap, 50, 1)]);
 		expect(beside(3)).not.toHaveProperty('b');
 		expect(beside(5)).toHaveProperty('b');
+		const beyond = (gap: number) =>
+			places([label('b', right + half + gap, 50)], [textRoom('knee', 12, 50, 50)]);
+		expect(beyond(3)).not.toHaveProperty('b');
+		expect(beyond(5)).toHaveProperty('b');
 		const line = [{ left: right + 1, right: right + 2, top: 0, bottom: 90 }];
 		expect(places([label('a', 50, 50)], line)).toHaveProperty('a');
 	});

@@ -36,6 +36,12 @@ export function textBox(text: string, size: number, x: number, y: number): Box {
 /** Labels keep this far from each other, in pixels: words that touch read as one. */
 const GAP = 4;
 
+/** The paper a text covers with the room around it that other words leave free. */
+export function textRoom(text: string, size: number, x: number, y: number): Box {
+	const { left, right, top, bottom } = textBox(text, size, x, y);
+	return { left: left - GAP, right: right + GAP, top: top - GAP / 2, bottom: bottom + GAP / 2 };
+}
+
 const meet = (a: Box, b: Box, gap: number): boolean =>
 	a.left < b.right + gap &&
 	b.left < a.right + gap &&

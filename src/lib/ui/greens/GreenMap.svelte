@@ -6,7 +6,7 @@
 	import GreenLayers from '$lib/ui/drawing/GreenLayers.svelte';
 	import type { MapLayers } from '$lib/ui/drawing/mapLayers';
 	import { bandsAbove, fallLineAt } from '$lib/ui/drawing/mapPicture';
-	import { placeLabels, textBox } from '$lib/ui/drawing/labelPlacement';
+	import { placeLabels, textRoom } from '$lib/ui/drawing/labelPlacement';
 	import { planView, type PlanView } from '$lib/ui/drawing/planView';
 	import SurfacePatterns from '$lib/ui/drawing/SurfacePatterns.svelte';
 	import { samePart, type GreenBench, type GreenPart } from '$lib/ui/state/greenBench.svelte';
@@ -83,7 +83,7 @@
 	/** Figures keep off the words of the fall line, the scale and the arrow that points up, too. */
 	const mapTaken = $derived([
 		...placed.taken,
-		...(fallPlace ? [textBox(FALL_WORDS, 12, ...fallPlace)] : []),
+		...(fallPlace ? [textRoom(FALL_WORDS, 12, ...fallPlace)] : []),
 		{ left: 0, right: 190, top: height - 34, bottom: height },
 		{ left: width - 40, right: width, top: 0, bottom: 70 }
 	]);

@@ -1,6 +1,6 @@
 import type { Point } from '$lib/core/math/polygon';
 import { figure } from '$lib/ui/format/figure';
-import { markBox, placeLabels, textBox, type Box } from '$lib/ui/drawing/labelPlacement';
+import { markBox, placeLabels, textRoom, type Box } from '$lib/ui/drawing/labelPlacement';
 import { centreOf } from '$lib/io/placedShot';
 import type { GreenWire } from '$lib/io/green';
 import type { GreenPart } from '$lib/ui/state/greenBench.svelte';
@@ -125,6 +125,14 @@ const SHIFTS: Record<'pin' | 'spot' | 'tilt', readonly [number, number][]> = {
 const SIZE = { pin: 13, spot: 11, tilt: 11 };
 const REACH = { pin: 6, spot: 4, tilt: 9 };
 
+/** The flag over a pin's hole. */
+const flagBox = (x: number, y: number): Box => ({
+	left: x - 2,
+	right: x + 14,
+	top: y - 20,
+	bottom: y
+});
+
 /** What a part on the paper is worth its words: what is chosen, then what does not fit, then pins, then readings. */
 const rankOf = (part: GreenPart, chosen: boolean, bad: boolean): number =>
 	chosen ? 0 : bad ? 1 : part.kind === 'pin' ? 2 : 3;
@@ -144,7 +152,10 @@ export function placeParts(
 		const rank = rankOf(part, isChosen(part), isBad(part));
 		return [{ part, id: String(i), text, x, y, rank, size: SIZE[part.kind], kind: part.kind }];
 	});
-	const marks = named.map(({ x, y, kind }) => markBox(x, y, REACH[kind]));
+	const marks = named.flatMap(({ x, y, kind }) => [
+		markBox(x, y, REACH[kind]),
+		...(kind === 'pin' ? [flagBox(x, y)] : [])
+	]);
 	const places = placeLabels(
 		named.map((item) => ({ ...item, shifts: SHIFTS[item.kind] })),
 		marks
@@ -155,6 +166,6 @@ export function placeParts(
 	});
 	return {
 		words: new Map(found.map(({ part, place, x, y }) => [part, [place[0] - x, place[1] - y]])),
-		taken: [...marks, ...found.map(({ text, size, place }) => textBox(text, size, ...place))]
+		taken: [...marks, ...found.map(({ text, size, place }) => textRoom(text, size, ...place))]
 	};
 }

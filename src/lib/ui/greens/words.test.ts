@@ -7,7 +7,7 @@ import { ballsWords, nextBallWords } from './ballsWords';
 import { compassOf, compassWords } from './compass';
 import { duelCall, duelRows } from './duelRows';
 import { GREEN_TABS } from './greenTabs';
-import { markOf, partName, partsFor, placesFor } from './mapParts';
+import { markOf, partName, partsFor, placeParts, placesFor } from './mapParts';
 import { byCost, missSides } from './missWords';
 import { speedWords, turfWords, whenWords } from './readingWords';
 import { residualFigure, residualWords } from './residualWords';
@@ -186,4 +186,18 @@ describe('two pins', () => {
 		expect(duelCall([side(2), none], ['Front', 'Back'])).toBe('Back: No shot works.');
 		expect(duelRows([side(2), none], say).every(([, , second]) => second === '–')).toBe(true);
 	});
+});
+
+it('keeps everything that is written on a map off the flag of a pin, its own name included', () => {
+	const green = blankGreen('g', 'New');
+	const pin = { kind: 'pin', index: 0 } as const;
+	const no = () => false;
+	const { words, taken } = placeParts(green, [pin], () => [100, 100], no, no);
+	expect(
+		taken.some(
+			({ left, right, top, bottom }) => left < 106 && right > 106 && top < 85 && bottom > 85
+		)
+	).toBe(true);
+	const [, down] = words.get(pin)!;
+	expect(down > 12 || down < -20).toBe(true);
 });

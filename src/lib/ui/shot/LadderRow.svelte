@@ -48,8 +48,8 @@
 			>{rank === null ? '' : `${rank}. `}{name}
 			{#if choice.option?.tied && rank !== 1}<em class="font-normal text-(--faint)">as good</em
 				>{/if}{#if folded > 0}<span
-					class="text-[0.8125rem] font-normal whitespace-nowrap text-(--faint)"
-					>&ensp;{folded} more {folded === 1 ? 'way' : 'ways'}</span
+					class="ml-2 inline-block text-[0.8125rem] font-normal text-(--faint)"
+					>{folded} more {folded === 1 ? 'way' : 'ways'}</span
 				>{/if}</span
 		>
 		<span class="col-[1] row-[2] mt-[3px] flex h-3" aria-hidden="true">
