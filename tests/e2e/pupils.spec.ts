@@ -81,6 +81,21 @@ test('the same shot is called differently for three pupils, and it is said why',
 	await expect(whoPlays(page).locator('option:checked')).toHaveText('Ruth Amsel');
 });
 
+test('a saved shot is copied for another pupil by keys, said, and taken back', async ({ page }) => {
+	await readDemo(page);
+	await page.goto('/saved');
+	const copies = page.getByRole('link', { name: 'Open Kiln green: from the sand (Tomas Vell)' });
+	await page
+		.getByRole('button', { name: 'Copy Kiln green: from the sand for another pupil' })
+		.press('Enter');
+	await page.keyboard.press('Tab');
+	await expect(page.locator('[popover]:popover-open button').first()).toBeFocused();
+	await page.getByRole('button', { name: 'Tomas Vell', exact: true }).press('Enter');
+	await expect(copies).toBeVisible();
+	await page.getByRole('button', { name: 'Undo', exact: true }).click();
+	await expect(copies).toHaveCount(0);
+});
+
 test('a pupil is added, changed with undo, put away, removed and brought back; the last one stays', async ({
 	page
 }) => {

@@ -117,7 +117,6 @@
 		justify-items: center;
 		width: 100%;
 		min-height: 44px;
-		border: 1.5px solid transparent;
 		cursor: pointer;
 		line-height: 1.15;
 	}
@@ -127,6 +126,10 @@
 	.cell small {
 		font-size: 0.6875rem;
 		white-space: nowrap;
+	}
+	.cell,
+	.swatch {
+		border: 1.5px solid transparent;
 	}
 	.missing {
 		border: 1.5px dotted var(--rule);
@@ -147,5 +150,14 @@
 		display: inline-block;
 		width: 20px;
 		height: 14px;
+	}
+	/* Where fills are taken away the frames tell the three apart. */
+	@media (forced-colors: active) {
+		.thin {
+			border: 1.5px dashed var(--ink);
+		}
+		.good {
+			border-width: 3px;
+		}
 	}
 </style>

@@ -7,6 +7,7 @@
 	import type { SavedShot } from '$lib/io/shot';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import AlsoFor from './AlsoFor.svelte';
 	import { lieName, overWords, savedDay } from './savedColumns';
 
 	interface Props {
@@ -67,21 +68,7 @@
 			href={resolve(`/?shot=${encodeURIComponent(saved.id)}`)}>Open</a
 		>
 		{#if others.length > 0}
-			<label>
-				<span class="sr-only">Copy {saved.name} for</span>
-				<select
-					class="select w-24 text-sm"
-					value=""
-					onchange={(event) => {
-						const pupil = others.find(({ id }) => id === event.currentTarget.value);
-						event.currentTarget.value = '';
-						if (pupil) onforother(pupil);
-					}}
-				>
-					<option value="" disabled>Also for</option>
-					{#each others as pupil (pupil.id)}<option value={pupil.id}>{pupil.name}</option>{/each}
-				</select>
-			</label>
+			<AlsoFor name={saved.name} {others} onchoose={onforother} />
 		{/if}
 		<button
 			type="button"

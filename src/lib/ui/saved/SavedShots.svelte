@@ -12,6 +12,7 @@
 	import { fileNameOf } from '$lib/ui/files/download';
 	import { handOver } from '$lib/ui/files/share';
 	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
+	import { tell } from '$lib/ui/shell/messages.svelte';
 	import { LIE_WORDS } from '$lib/ui/shot/lieWords';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -50,6 +51,15 @@
 		speed: 'max-xl:hidden',
 		saved: 'max-xl:hidden'
 	};
+	/** A copy stands somewhere in the list: it is said where, and can be taken back. */
+	const copy = (make: () => Promise<SavedShot>) =>
+		attempt(async () => {
+			const { id, name } = await make();
+			tell(`Saved as “${name}”.`, {
+				label: 'Undo',
+				run: () => void attempt(() => shotShelf.remove(id))
+			});
+		});
 	const remove = (key: Parameters<typeof shotShelf.remove>[0], name: string) =>
 		removeWithUndo(`Removed “${name}”.`, () => shotShelf.remove(key));
 </script>
@@ -107,13 +117,13 @@
 					<SavedShotRow
 						{saved}
 						whose={names.pupil(saved.shot.pupilId)}
-						onforother={(pupil) => void attempt(() => copyForPupil(saved, pupil))}
+						onforother={(pupil) => void copy(() => copyForPupil(saved, pupil))}
 						onrename={(name) => void attempt(() => renameShot(saved.id, name))}
 						onshare={() =>
 							void attempt(async () => {
 								await handOver(`${fileNameOf(saved.name)}.json`, await shotFile(saved.id));
 							})}
-						onduplicate={() => void attempt(() => duplicateShot(saved))}
+						onduplicate={() => void copy(() => duplicateShot(saved))}
 						onremove={() => void remove(saved.id, saved.name)}
 					/>
 				{/each}

@@ -101,6 +101,10 @@ function airWords({ wind }: SituationWire): string {
 	return `${speed} m/s ${wind.along > 0 ? 'helping' : 'against'}`;
 }
 
+/** Speed of the green, and its firmness where it is not the ordinary. */
+const greenWords = ({ stimpFeet, firmness }: SituationWire): string =>
+	`${stimpFeet.toFixed(1)} ft${firmness === 'medium' ? '' : `, ${firmness}`}`;
+
 /**
  * Everything a shot is asked about, in the order a coach asks.
  *
@@ -125,7 +129,7 @@ export function questionTiles(
 		{
 			id: 'green',
 			label: 'Green',
-			answer: `${situation.stimpFeet.toFixed(1)} ft, ${situation.firmness}`
+			answer: greenWords(situation)
 		},
 		{ id: 'slope', label: 'Slope', answer: slopeWords(situation) },
 		{ id: 'way', label: 'In the way', answer: wayWords(situation) },
