@@ -4,7 +4,7 @@ import { SANDS, type SandSurface } from '../lie/sand';
 import type { Play } from '../player/intent';
 import type { FlightId, SpinShape } from '../setup/flights';
 import type { Radians } from '../units';
-import { degrees, radians } from '../units';
+import { radians } from '../units';
 import type { Situation } from './situation';
 
 /** Openings of the face that are tried, for clubs lofted enough to open. */
@@ -81,11 +81,3 @@ export function candidates(bag: readonly Club[], ball: LieOfBall): Play[] {
 	const plays = [...bag].sort((a, b) => a.loft - b.loft).flatMap((club) => playsOf(club, ball));
 	return plays.length > 0 ? plays : lastResort(bag, ball);
 }
-
-/**
- * A name for a play that is stable between runs.
- *
- * @param p any play
- */
-export const playKey = (p: Play): string =>
-	`${p.club.id}/${p.flight}/${Math.round(degrees(p.faceOpen))}/${p.shape}`;

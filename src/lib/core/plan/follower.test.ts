@@ -1,6 +1,6 @@
 import { describe, expect, it, vi } from 'vitest';
 import { question as ask } from '../../../../tests/support/scenes';
-import { playKey } from './candidates';
+import { playKey } from '../player/intent';
 import { Follower } from './follower';
 import { firstAnswer, type FirstAnswer } from './plan';
 import type { Question } from './question';

@@ -5,7 +5,7 @@ import { surfaceOf } from '../green/surface';
 import { STILL_AIR } from '../ball/aerodynamics';
 import { SURFACE } from '../ground/surfaces';
 import { areaOf, distanceToEdge } from '../math/polygon';
-import { straight } from '../player/intent';
+import { playKey, straight } from '../player/intent';
 import { PROFILE, type Player } from '../player/player';
 import { STANDARD_BAG } from '../club/standardBag';
 import { DEFAULT_TECHNIQUE } from '../setup/technique';
@@ -17,7 +17,6 @@ import { solveRung } from './rung';
 import { Question } from './question';
 import { buildLadder } from './ladder';
 import { createLocalSampler } from './localSampler';
-import { playKey } from './candidates';
 import { mean } from './statistics';
 
 /** A level round green of 16 m across with a pond below it and a bunker to its right. */

@@ -1,9 +1,8 @@
 import type { Scene } from '../ball/simulate';
 import type { Stance } from '../lie/stance';
-import { intend, type Intent, type Play } from '../player/intent';
+import { intend, playKey, type Intent, type Play } from '../player/intent';
 import { fastestSwing } from '../player/player';
 import type { Metres, MetresPerSecond } from '../units';
-import { playKey } from './candidates';
 import type { PlanRequest } from './request';
 import { sceneOf } from './scene';
 import { pinDistance, type Situation } from './situation';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { finishes, strokesAround } from '../../../../tests/support/raced';
 import { question as ask } from '../../../../tests/support/scenes';
-import { playKey } from './candidates';
+import { playKey } from '../player/intent';
 import { buildLadder } from './ladder';
 import { localSampler } from './localSampler';
 import { plan } from './plan';

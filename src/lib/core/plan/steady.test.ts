@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { question as ask } from '../../../../tests/support/scenes';
-import { playKey } from './candidates';
+import { playKey } from '../player/intent';
 import { localSampler } from './localSampler';
 import { plan } from './plan';
 

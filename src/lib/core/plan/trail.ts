@@ -1,8 +1,7 @@
 import { surfaceOf } from '../green/surface';
-import type { Play } from '../player/intent';
+import { playKey, type Play } from '../player/intent';
 import type { Guess } from '../solve/solve';
 import type { Metres, Radians } from '../units';
-import { playKey } from './candidates';
 import type { Question } from './question';
 import { guessFrom, type Rung } from './rung';
 import type { Situation } from './situation';

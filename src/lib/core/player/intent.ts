@@ -17,7 +17,7 @@ import {
 	type FlightSetup,
 	type SpinShape
 } from '../setup/flights';
-import type { Kilograms, Radians, Ratio } from '../units';
+import { degrees, type Kilograms, type Radians, type Ratio } from '../units';
 import type { Technique } from '../setup/technique';
 import { AS_MODELLED, type Delivered } from './delivered';
 import type { Hand } from './player';
@@ -30,6 +30,14 @@ export interface Play {
 	faceOpen: Radians;
 	shape: SpinShape;
 }
+
+/**
+ * A name for a play that is stable between runs.
+ *
+ * @param play any play
+ */
+export const playKey = (play: Play): string =>
+	`${play.club.id}/${play.flight}/${Math.round(degrees(play.faceOpen))}/${play.shape}`;
 
 /**
  * A club played along a straight path.

@@ -25,7 +25,7 @@
 	{id}
 	bind:this={menu}
 	popover="auto"
-	class="dropdown bg-base-100 max-h-[50vh] overflow-y-auto text-base-content border-2 border-(--ink)"
+	class="dropdown bg-base-100 text-base-content max-h-[50vh] overflow-y-auto border-2 border-(--ink)"
 	style:position-anchor={`--${id}`}
 	style:position-try-fallbacks="flip-block"
 	ontoggle={(event) => (open = event.newState === 'open')}

@@ -1,4 +1,4 @@
-import { playKey } from '$lib/core/plan/candidates';
+import { playKey } from '$lib/core/player/intent';
 import type { Rung } from '$lib/core/plan/rung';
 import type { FirstAnswer, Plan, PlanOption, RungDetails } from '$lib/core/plan/plan';
 
