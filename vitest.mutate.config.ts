@@ -10,15 +10,15 @@ const ELSEWHERE: Record<string, readonly string[]> = {
 	'core/ball': ['tests/reference/{bounce,flight,impact,roll,surfaces,wholeShot}.test.ts'],
 	'core/ground': ['tests/reference/{roll,bounce}.test.ts', 'src/lib/core/green/surveyed.test.ts'],
 	'core/player': [
-		'src/lib/io/player.test.ts',
+		'src/lib/io/work/player.test.ts',
 		'src/lib/core/solve/*.test.ts',
 		'tests/reference/carryTable.test.ts'
 	],
-	'core/solve': ['src/lib/io/player.test.ts'],
-	'core/schools': ['src/lib/core/plan/explain.test.ts'],
+	'core/solve': ['src/lib/io/work/player.test.ts'],
+	'core/schools': ['src/lib/core/plan/explain/explain.test.ts'],
 	'core/setup': ['src/lib/io/words/*.test.ts'],
-	io: ['src/lib/store/*.test.ts', 'src/lib/ui/{shot,bag}/[a-z]*.test.ts'],
-	'core/practice': ['src/lib/io/practiceStudy.test.ts'],
+	io: ['src/lib/store/**/*.test.ts', 'src/lib/ui/{shot,bag}/**/[a-z]*.test.ts'],
+	'core/practice': ['src/lib/io/practice/practiceStudy.test.ts'],
 	store: []
 };
 const onPage = folder.startsWith('ui');

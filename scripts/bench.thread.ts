@@ -1,8 +1,8 @@
 import { parentPort } from 'node:worker_threads';
-import { createLocalSampler } from '../src/lib/core/plan/localSampler';
-import { Question } from '../src/lib/core/plan/question';
-import type { SampleJob } from '../src/lib/core/plan/rank';
-import type { PlanRequest } from '../src/lib/core/plan/request';
+import { createLocalSampler } from '../src/lib/core/plan/race/localSampler';
+import { Question } from '../src/lib/core/plan/question/question';
+import type { SampleJob } from '../src/lib/core/plan/race/rank';
+import type { PlanRequest } from '../src/lib/core/plan/question/request';
 
 /** A request to open, or blocks of balls of the one that is open. */
 type Asked = { open: PlanRequest } | { jobs: readonly SampleJob[] };

@@ -1,8 +1,8 @@
 import { createRng, type Rng } from '../src/lib/core/math/random';
-import { localSampler } from '../src/lib/core/plan/localSampler';
+import { localSampler } from '../src/lib/core/plan/race/localSampler';
 import { plan } from '../src/lib/core/plan/plan';
-import { Question } from '../src/lib/core/plan/question';
-import type { PlanRequest } from '../src/lib/core/plan/request';
+import { Question } from '../src/lib/core/plan/question/question';
+import type { PlanRequest } from '../src/lib/core/plan/question/request';
 import { planRequestSchema, planRequestToCore } from '../src/lib/io/contract/planRequest';
 import { tooMuchWork } from '../src/lib/io/contract/planWork';
 

@@ -1,6 +1,6 @@
-import { localSampler } from '../../src/lib/core/plan/localSampler';
+import { localSampler } from '../../src/lib/core/plan/race/localSampler';
 import { plan, type Plan } from '../../src/lib/core/plan/plan';
-import { Question } from '../../src/lib/core/plan/question';
+import { Question } from '../../src/lib/core/plan/question/question';
 import { planRequestToCore, type PlanRequestWire } from '../../src/lib/io/contract/planRequest';
 import { planToWire } from '../../src/lib/io/contract/planResponse';
 

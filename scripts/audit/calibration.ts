@@ -1,4 +1,4 @@
-import { expectedAround } from '../../src/lib/core/plan/cost';
+import { expectedAround } from '../../src/lib/core/plan/race/cost';
 import { PROFILE, type Skill } from '../../src/lib/core/player/player';
 import { planRequestSchema } from '../../src/lib/io/contract/planRequest';
 import { YARD } from '../../src/lib/core/units';

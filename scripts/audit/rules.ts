@@ -1,6 +1,6 @@
-import type { Reason } from '../../src/lib/core/plan/reasons';
+import type { Reason } from '../../src/lib/core/plan/explain/reasons';
 import type { PlanOption } from '../../src/lib/core/plan/plan';
-import { schoolFacts } from '../../src/lib/core/plan/schoolCalls';
+import { schoolFacts } from '../../src/lib/core/plan/explain/schoolCalls';
 import { schoolOf } from '../../src/lib/core/schools/registry';
 import { degrees } from '../../src/lib/core/units';
 import type { Answer } from './answer';

@@ -4,12 +4,12 @@
 	import '../app.css';
 	import { onMount } from 'svelte';
 	import { afterNavigate } from '$app/navigation';
-	import AppHeader from '$lib/ui/shell/AppHeader.svelte';
-	import { answering } from '$lib/store/answering';
+	import AppHeader from '$lib/ui/shell/header/AppHeader.svelte';
+	import { answering } from '$lib/store/base/answering';
 	import { attempt } from '$lib/ui/shell/attempt';
-	import { keepOnDevice } from '$lib/ui/shell/onDevice';
-	import { watchForNewVersion } from '$lib/ui/shell/newVersion';
-	import { tellWhatIsUnhandled } from '$lib/ui/shell/unhandled';
+	import { keepOnDevice } from '$lib/ui/shell/device/onDevice';
+	import { watchForNewVersion } from '$lib/ui/shell/device/newVersion';
+	import { tellWhatIsUnhandled } from '$lib/ui/shell/trouble/unhandled';
 	import { playAsAsked } from '$lib/ui/shell/pupilAsked.svelte';
 	import { arrival } from '$lib/ui/state/arrival';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -39,7 +39,7 @@
 				await attempt(async () => answering((await import('$lib/ui/state/demo')).seedDemo()));
 			if (left) return;
 			stops.push(playing.follow());
-			if (!data.demo) await (await import('$lib/ui/shell/backupOffer')).offerBackup();
+			if (!data.demo) await (await import('$lib/ui/shell/device/backupOffer')).offerBackup();
 		};
 		void begin();
 		return () => {

@@ -3,10 +3,10 @@
 	import { page } from '$app/state';
 	import type ShotPage from '$lib/ui/shot/ShotPage.svelte';
 	import FirstShot from '$lib/ui/shot/FirstShot.svelte';
-	import { nothingKept } from '$lib/store/nothingKept';
+	import { nothingKept } from '$lib/store/base/nothingKept';
 	import { attempt } from '$lib/ui/shell/attempt';
 	import { arrival } from '$lib/ui/state/arrival';
-	import type { StartedShot } from '$lib/ui/state/firstCall.svelte';
+	import type { StartedShot } from '$lib/ui/shot/state/firstCall.svelte';
 
 	const { data } = $props();
 	let Whole = $state.raw<Component<ComponentProps<typeof ShotPage>> | null>(null);

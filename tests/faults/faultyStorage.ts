@@ -1,5 +1,5 @@
 import Dexie, { type Table } from 'dexie';
-import { database } from '$lib/store/database';
+import { database } from '$lib/store/base/database';
 import type { Rng } from '$lib/core/math/random';
 
 /** What storage may do to a write. */

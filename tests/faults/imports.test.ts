@@ -3,9 +3,9 @@ import { readFileSync } from 'node:fs';
 import { afterEach, describe, expect, it } from 'vitest';
 import { createRng, type Rng } from '$lib/core/math/random';
 import { formatArchive, parseArchive } from '$lib/io/archive/archive';
-import { importArchive, readAll } from '$lib/store/archive';
-import { database } from '$lib/store/database';
-import { readPupils } from '$lib/store/pupils';
+import { importArchive, readAll } from '$lib/store/files/archive';
+import { database } from '$lib/store/base/database';
+import { readPupils } from '$lib/store/shelves/pupils';
 import { schedules } from './schedules';
 
 const FILE = JSON.parse(readFileSync('tests/golden/archive-1.json', 'utf8')) as unknown;

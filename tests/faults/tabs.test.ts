@@ -1,12 +1,12 @@
 import 'fake-indexeddb/auto';
 import { afterEach, expect, it, vi } from 'vitest';
 import { createRng, type Rng } from '$lib/core/math/random';
-import type { GreenWire } from '$lib/io/green';
-import { database } from '$lib/store/database';
-import { greenShelf, saveGreen } from '$lib/store/greens';
-import { noteUnwritten } from '$lib/store/journal';
-import { GreenBench } from '$lib/ui/state/greenBench.svelte';
-import { blankGreen } from '$lib/ui/state/greenEdits';
+import type { GreenWire } from '$lib/io/work/green';
+import { database } from '$lib/store/base/database';
+import { greenShelf, saveGreen } from '$lib/store/shelves/greens';
+import { noteUnwritten } from '$lib/store/base/journal';
+import { GreenBench } from '$lib/ui/greens/state/greenBench.svelte';
+import { blankGreen } from '$lib/ui/greens/state/greenEdits';
 import { directPool } from '../support/planner';
 import { faultyStorage, MemoryStorage } from './faultyStorage';
 import { schedules } from './schedules';

@@ -1,8 +1,8 @@
 import { expect, it, vi } from 'vitest';
 import { createRng, type Rng } from '$lib/core/math/random';
-import { localSampler } from '$lib/core/plan/localSampler';
+import { localSampler } from '$lib/core/plan/race/localSampler';
 import { plan } from '$lib/core/plan/plan';
-import { Question } from '$lib/core/plan/question';
+import { Question } from '$lib/core/plan/question/question';
 import { PlannerPool } from '$lib/workers/plannerPool';
 import { Crash, LocalWorker, planningWorker } from '../support/localWorker';
 import { request } from '../support/scenes';

@@ -4,7 +4,7 @@ import { STILL_AIR } from '$lib/core/ball/aerodynamics';
 import { STANDARD_BAG } from '$lib/core/club/standardBag';
 import { huberCentre, madSpread } from '$lib/core/math/robust';
 import { createRng, type Rng } from '$lib/core/math/random';
-import { planSwing } from '$lib/core/plan/swing';
+import { planSwing } from '$lib/core/plan/ladder/swing';
 import { carryTable, type CarryFact } from '$lib/core/player/carryTable';
 import { intend, PLAIN_LIE, straight } from '$lib/core/player/intent';
 import { PROFILE, type Dispersion, type Player } from '$lib/core/player/player';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { localSampler } from '$lib/core/plan/localSampler';
-import { expectedAround, expectedPutts, onePuttChance } from '$lib/core/plan/cost';
+import { localSampler } from '$lib/core/plan/race/localSampler';
+import { expectedAround, expectedPutts, onePuttChance } from '$lib/core/plan/race/cost';
 import { plan } from '$lib/core/plan/plan';
 import { PROFILE, type Skill } from '$lib/core/player/player';
 import { FOOT, YARD } from '$lib/core/units';

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { nearestByLoft } from '$lib/core/club/club';
 import { STANDARD_BAG } from '$lib/core/club/standardBag';
-import { localSampler } from '$lib/core/plan/localSampler';
-import { buildLadder } from '$lib/core/plan/ladder';
+import { localSampler } from '$lib/core/plan/race/localSampler';
+import { buildLadder } from '$lib/core/plan/ladder/ladder';
 import { plan, type Plan } from '$lib/core/plan/plan';
-import type { Question } from '$lib/core/plan/question';
-import { sceneOf } from '$lib/core/plan/scene';
+import type { Question } from '$lib/core/plan/question/question';
+import { sceneOf } from '$lib/core/plan/question/scene';
 import { playIntended, solveFinish } from '$lib/core/solve/solve';
 import { Outcome } from '$lib/core/ball/simulate';
 import type { Play } from '$lib/core/player/intent';

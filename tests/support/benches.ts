@@ -1,6 +1,6 @@
-import type { WorkingShot } from '$lib/io/shot';
-import { freshShot } from '$lib/io/freshShot';
-import { ShotBench } from '$lib/ui/state/shotBench.svelte';
+import type { WorkingShot } from '$lib/io/work/shot';
+import { freshShot } from '$lib/io/work/freshShot';
+import { ShotBench } from '$lib/ui/shot/state/shotBench.svelte';
 import type { PlannerPool } from '$lib/workers/plannerPool';
 import { directPool, until } from './planner';
 import { whoever } from './pupils';

@@ -1,8 +1,8 @@
 import { expose } from 'comlink';
-import { landingRegion } from '$lib/core/plan/landingRegion';
-import { createLocalSampler } from '$lib/core/plan/localSampler';
+import { landingRegion } from '$lib/core/plan/studies/landingRegion';
+import { createLocalSampler } from '$lib/core/plan/race/localSampler';
 import { firstAnswer, plan } from '$lib/core/plan/plan';
-import { Question } from '$lib/core/plan/question';
+import { Question } from '$lib/core/plan/question/question';
 import type { PlannerWorker } from '$lib/workers/protocol';
 
 /** The page's error event, which this process does not know. */

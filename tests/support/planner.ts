@@ -1,9 +1,9 @@
-import { landingRegion } from '$lib/core/plan/landingRegion';
-import { localSampler } from '$lib/core/plan/localSampler';
+import { landingRegion } from '$lib/core/plan/studies/landingRegion';
+import { localSampler } from '$lib/core/plan/race/localSampler';
 import { firstAnswer, plan } from '$lib/core/plan/plan';
-import { Question } from '$lib/core/plan/question';
-import type { PlanRequest } from '$lib/core/plan/request';
-import { missCost } from '$lib/core/plan/whereToMiss';
+import { Question } from '$lib/core/plan/question/question';
+import type { PlanRequest } from '$lib/core/plan/question/request';
+import { missCost } from '$lib/core/plan/studies/whereToMiss';
 import { surveyReport } from '$lib/core/green/surveyReport';
 import { readBalls } from '$lib/core/today/readBalls';
 import type { PlannerPool } from '$lib/workers/plannerPool';

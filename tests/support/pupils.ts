@@ -1,6 +1,6 @@
-import { playingOf, type Playing } from '$lib/io/playing';
-import { PLAIN_BALL, type Ball, type Pupil, type PupilFile } from '$lib/io/pupil';
-import { newPupilFile } from '$lib/store/newPupilFile';
+import { playingOf, type Playing } from '$lib/io/work/playing';
+import { PLAIN_BALL, type Ball, type Pupil, type PupilFile } from '$lib/io/work/pupil';
+import { newPupilFile } from '$lib/store/shelves/newPupilFile';
 
 /** A pupil with the standard set, ids that tests can name, and what is to be different. */
 export function pupilFile(change: Partial<Pupil> = {}, carries: Partial<Ball>[] = []): PupilFile {

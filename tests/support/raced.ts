@@ -1,8 +1,8 @@
 import { STANDARD_BAG } from '$lib/core/club/standardBag';
 import { straight } from '$lib/core/player/intent';
-import type { Entry, Played } from '$lib/core/plan/race';
-import type { Rung } from '$lib/core/plan/rung';
-import { FINISH, type Finishes } from '$lib/core/plan/sample';
+import type { Entry, Played } from '$lib/core/plan/race/race';
+import type { Rung } from '$lib/core/plan/ladder/rung';
+import { FINISH, type Finishes } from '$lib/core/plan/race/sample';
 
 /** What balls did, as far as a test wants to say it; the rest is a ball beside the hole at 10 m. */
 export function finishes(

@@ -6,8 +6,8 @@ import { SURFACE } from '$lib/core/ground/surfaces';
 import { turfOf } from '$lib/core/ground/turf';
 import type { Rng } from '$lib/core/math/random';
 import { planRequestSchema, planRequestToCore } from '$lib/io/contract/planRequest';
-import { Question } from '$lib/core/plan/question';
-import type { PlanRequest } from '$lib/core/plan/request';
+import { Question } from '$lib/core/plan/question/question';
+import type { PlanRequest } from '$lib/core/plan/question/request';
 import { fromFeet, radians } from '$lib/core/units';
 
 /** An all-green plane in still air. */

@@ -1,7 +1,7 @@
-import { SHIPPED_DRILLS } from '$lib/io/drill';
-import { plainGround } from '$lib/io/practiceSetup';
-import { PLAIN_BALL, type Ball } from '$lib/io/pupil';
-import type { Session } from '$lib/io/session';
+import { SHIPPED_DRILLS } from '$lib/io/practice/drill';
+import { plainGround } from '$lib/io/practice/practiceSetup';
+import { PLAIN_BALL, type Ball } from '$lib/io/work/pupil';
+import type { Session } from '$lib/io/practice/session';
 
 const { rules } = SHIPPED_DRILLS.find(({ id }) => id === 'landing-box')!;
 

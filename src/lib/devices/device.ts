@@ -1,4 +1,4 @@
-import type { DeviceName, DeviceReading } from '$lib/io/deviceReading';
+import type { DeviceName, DeviceReading } from '$lib/io/work/deviceReading';
 
 /** A source of readings, real or simulated. */
 export interface Device {

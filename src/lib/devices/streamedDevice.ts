@@ -1,5 +1,9 @@
-import { deviceReadingSchema, type DeviceName, type DeviceReading } from '$lib/io/deviceReading';
-import { issuesOf } from '$lib/io/issues';
+import {
+	deviceReadingSchema,
+	type DeviceName,
+	type DeviceReading
+} from '$lib/io/work/deviceReading';
+import { issuesOf } from '$lib/io/fields/issues';
 import type { Device } from './device';
 
 /** Before a lost stream is asked again, in ms: a little longer each time in a row. */

@@ -1,6 +1,6 @@
 import { json } from '@sveltejs/kit';
 import type * as z from 'zod/mini';
-import { issuesOf, type Issue } from '$lib/io/issues';
+import { issuesOf, type Issue } from '$lib/io/fields/issues';
 
 const MOST_BYTES = 256 * 1024;
 

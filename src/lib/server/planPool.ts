@@ -3,7 +3,7 @@ import './commonRequire';
 import workerpool from 'workerpool';
 import threadCode from 'virtual:plan-thread';
 import type { Plan } from '$lib/core/plan/plan';
-import type { PlanRequest } from '$lib/core/plan/request';
+import type { PlanRequest } from '$lib/core/plan/question/request';
 import { stopping } from './stopping';
 
 /** Why a question was not answered: too many are waiting, it took too long, who asked has gone, or the server stops. */

@@ -1,7 +1,7 @@
-import type { FileProblem } from '../io/esriGrid';
+import type { FileProblem } from '../io/files/esriGrid';
 import type { PreviewRow } from '../io/archive/importPreview';
 import type { ArchivedTable } from '../io/archive/tables';
-import type { CaredGrid } from '../io/gridCare';
+import type { CaredGrid } from '../io/work/gridCare';
 
 export type TellProgress = (share: number) => void;
 

@@ -9,10 +9,10 @@ import {
 import { differencesOf } from '../io/archive/differences';
 import { importedWords, previewRows } from '../io/archive/importPreview';
 import { ARCHIVED_TABLES } from '../io/archive/tables';
-import { MOST_GRID_BYTES, parseEsriGrid } from '../io/esriGrid';
-import { caredGrid } from '../io/gridCare';
-import { packed, textOf } from '../io/gzip';
-import { importArchive, previewImport, readAll, type ImportResult } from '../store/archive';
+import { MOST_GRID_BYTES, parseEsriGrid } from '../io/files/esriGrid';
+import { caredGrid } from '../io/work/gridCare';
+import { packed, textOf } from '../io/files/gzip';
+import { importArchive, previewImport, readAll, type ImportResult } from '../store/files/archive';
 import type { FileWorker, SavedArchive } from './fileProtocol';
 
 /** Longer archives are packed: a surveyed grid shrinks to a fifth. */

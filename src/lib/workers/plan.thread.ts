@@ -1,8 +1,8 @@
 import workerpool from 'workerpool';
-import { localSampler } from '../core/plan/localSampler';
+import { localSampler } from '../core/plan/race/localSampler';
 import { plan, type Plan } from '../core/plan/plan';
-import { Question } from '../core/plan/question';
-import type { PlanRequest } from '../core/plan/request';
+import { Question } from '../core/plan/question/question';
+import type { PlanRequest } from '../core/plan/question/request';
 
 /** The server's planning thread: one request in, one plan out. */
 workerpool.worker({

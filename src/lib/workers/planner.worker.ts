@@ -1,11 +1,11 @@
 import { expose } from 'comlink';
-import { createLocalSampler } from '../core/plan/localSampler';
+import { createLocalSampler } from '../core/plan/race/localSampler';
 import { Follower } from '../core/plan/follower';
 import { plan, type FirstAnswer } from '../core/plan/plan';
-import { landingRegion } from '../core/plan/landingRegion';
-import { Question } from '../core/plan/question';
-import { missCost } from '../core/plan/whereToMiss';
-import { worthMeasuring } from '../core/plan/worthMeasuring';
+import { landingRegion } from '../core/plan/studies/landingRegion';
+import { Question } from '../core/plan/question/question';
+import { missCost } from '../core/plan/studies/whereToMiss';
+import { worthMeasuring } from '../core/plan/studies/worthMeasuring';
 import type { PlannerWorker } from './protocol';
 
 let opened: Question | null = null;

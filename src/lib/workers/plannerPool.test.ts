@@ -2,8 +2,8 @@ import { describe, expect, it, vi } from 'vitest';
 import { Crash, LocalWorker, planningWorker } from '../../../tests/support/localWorker';
 import { request } from '../../../tests/support/scenes';
 import { plan } from '../core/plan/plan';
-import { localSampler } from '../core/plan/localSampler';
-import { Question } from '../core/plan/question';
+import { localSampler } from '../core/plan/race/localSampler';
+import { Question } from '../core/plan/question/question';
 import type { PlannerWorker } from './protocol';
 import { PlannerPool } from './plannerPool';
 
@@ -128,12 +128,18 @@ describe('a worker that falls silent', () => {
 	});
 
 	it('is not one that is asked nothing', async () => {
-		const { pool: made, workers } = pool(1, answers, 400);
-		await made.firstAnswer(question);
-		await new Promise((resolve) => setTimeout(resolve, 700));
-		expect(workers[0]!.terminated).toBe(false);
-		await made.firstAnswer(question);
-		expect(workers).toHaveLength(1);
-		made.close();
+		vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
+		try {
+			const { pool: made, workers } = pool(1, answers, 400);
+			await made.firstAnswer(question);
+			expect(vi.getTimerCount()).toBe(0);
+			vi.advanceTimersByTime(60_000);
+			expect(workers[0]!.terminated).toBe(false);
+			await made.firstAnswer(question);
+			expect(workers).toHaveLength(1);
+			made.close();
+		} finally {
+			vi.useRealTimers();
+		}
 	});
 });

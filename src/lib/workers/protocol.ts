@@ -3,15 +3,15 @@ import type { BallsReading, ChippedBall } from '../core/today/readBalls';
 import type { Green } from '../core/green/green';
 import type { SurveyReport } from '../core/green/surveyReport';
 import type { FirstAnswer, Plan } from '../core/plan/plan';
-import type { LandingRegion } from '../core/plan/landingRegion';
-import type { MissCost, MissQuestion } from '../core/plan/whereToMiss';
+import type { LandingRegion } from '../core/plan/studies/landingRegion';
+import type { MissCost, MissQuestion } from '../core/plan/studies/whereToMiss';
 import type { Point } from '../core/math/polygon';
 import type { RollQuestion, RollStudy } from '../core/practice/rollStudy';
-import type { Rung } from '../core/plan/rung';
-import type { SampleJob, Sampler } from '../core/plan/rank';
-import type { PlanRequest } from '../core/plan/request';
-import type { Finishes } from '../core/plan/sample';
-import type { MeasuringGain } from '../core/plan/worthMeasuring';
+import type { Rung } from '../core/plan/ladder/rung';
+import type { SampleJob, Sampler } from '../core/plan/race/rank';
+import type { PlanRequest } from '../core/plan/question/request';
+import type { Finishes } from '../core/plan/race/sample';
+import type { MeasuringGain } from '../core/plan/studies/worthMeasuring';
 
 /** What every planning worker of the page can be asked. A question is opened once; what follows is about it. */
 export interface PlannerWorker {

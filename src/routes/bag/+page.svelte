@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import BagView from '$lib/ui/bag/BagView.svelte';
-	import { followPractice } from '$lib/ui/practice/practiceState.svelte';
+	import { followPractice } from '$lib/ui/practice/state/practiceState.svelte';
 	import { benchOf } from '$lib/ui/state/benchOf.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 

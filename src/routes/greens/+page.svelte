@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { readGreens } from '$lib/store/greens';
+	import { readGreens } from '$lib/store/shelves/greens';
 	import GreensList from '$lib/ui/greens/GreensList.svelte';
-	import StoreTrouble from '$lib/ui/shell/StoreTrouble.svelte';
+	import StoreTrouble from '$lib/ui/shell/trouble/StoreTrouble.svelte';
 	import { attempt } from '$lib/ui/shell/attempt';
 	import { seedDemo } from '$lib/ui/state/demo';
 	import { Followed } from '$lib/ui/state/followed.svelte';

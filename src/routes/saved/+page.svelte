@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { greenShelf } from '$lib/store/greens';
-	import { shotShelf } from '$lib/store/savedShots';
+	import { greenShelf } from '$lib/store/shelves/greens';
+	import { shotShelf } from '$lib/store/shelves/savedShots';
 	import SavedShots from '$lib/ui/saved/SavedShots.svelte';
-	import StoreTrouble from '$lib/ui/shell/StoreTrouble.svelte';
+	import StoreTrouble from '$lib/ui/shell/trouble/StoreTrouble.svelte';
 	import { Followed } from '$lib/ui/state/followed.svelte';
 
 	const shots = new Followed(async () => ({

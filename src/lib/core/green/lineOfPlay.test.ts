@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { SURFACE } from '../ground/surfaces';
-import { lineOn } from '../plan/onGreen';
+import { lineOn } from '../plan/question/onGreen';
 import type { Green } from './green';
 import type { LineOfPlay, LineProblem } from './lineOfPlay';
 

@@ -3,9 +3,9 @@ import { question as ask } from '../../../../tests/support/scenes';
 import { playKey } from '../player/intent';
 import { Follower } from './follower';
 import { firstAnswer, type FirstAnswer } from './plan';
-import type { Question } from './question';
-import { isNear, trailOf } from './trail';
-import { buildLadder, type Ladder } from './ladder';
+import type { Question } from './question/question';
+import { isNear, trailOf } from './ladder/trail';
+import { buildLadder, type Ladder } from './ladder/ladder';
 
 const bag = ['7i', 'PW', 'SW'].map((name, i) => ({ name, loft: [34, 46, 56][i]! }));
 const at = (situation: Record<string, unknown>, rest: Record<string, unknown> = {}) =>

@@ -1,7 +1,7 @@
-import { buildLadder, type Ladder } from './ladder';
+import { buildLadder, type Ladder } from './ladder/ladder';
 import { firstAnswer, type FirstAnswer } from './plan';
-import type { Question } from './question';
-import { isNear, NO_TRAIL, trailOf } from './trail';
+import type { Question } from './question/question';
+import { isNear, NO_TRAIL, trailOf } from './ladder/trail';
 
 /**
  * First answers to one question after another, as a finger moves a ball or a pin: each starts from the one before where that is near, and

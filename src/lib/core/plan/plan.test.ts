@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { question } from '../../../../tests/support/scenes';
-import { buildLadder } from './ladder';
-import { localSampler } from './localSampler';
+import { buildLadder } from './ladder/ladder';
+import { localSampler } from './race/localSampler';
 import { firstAnswer, plan } from './plan';
-import type { SampleJob } from './rank';
-import { pairedDifference, standardError, statisticsOf } from './statistics';
-import { joinFinishes } from './sample';
+import type { SampleJob } from './race/rank';
+import { pairedDifference, standardError, statisticsOf } from './race/statistics';
+import { joinFinishes } from './race/sample';
 
 const ask = (situation: object, player: object = {}, rest: object = {}) =>
 	question(

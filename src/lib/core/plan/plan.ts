@@ -2,17 +2,17 @@ import { adviseSetup, type SetupAdvice } from '../setup/advise';
 import { schoolOf } from '../schools/registry';
 import type { SchoolId } from '../schools/school';
 import type { Metres } from '../units';
-import { buildLadder, type Ladder, type RejectedPlay } from './ladder';
-import { type Rung } from './rung';
-import { rankLadder, type Progress, type SampledRung, type Sampler } from './rank';
-import { cautionsFor, reasonsFor, type Caution, type Reason } from './reasons';
-import type { Question } from './question';
-import { remembering } from './remembering';
-import { callSchools, schoolFacts, type SchoolCall } from './schoolCalls';
-import { sensitivityOf, type Sensitivity } from './sensitivity';
-import type { ShotStatistics } from './statistics';
-import { pairedDifference } from './statistics';
-import { planSwing, type PlannedSwing } from './swing';
+import { buildLadder, type Ladder, type RejectedPlay } from './ladder/ladder';
+import { type Rung } from './ladder/rung';
+import { rankLadder, type Progress, type SampledRung, type Sampler } from './race/rank';
+import { cautionsFor, reasonsFor, type Caution, type Reason } from './explain/reasons';
+import type { Question } from './question/question';
+import { remembering } from './race/remembering';
+import { callSchools, schoolFacts, type SchoolCall } from './explain/schoolCalls';
+import { sensitivityOf, type Sensitivity } from './explain/sensitivity';
+import type { ShotStatistics } from './race/statistics';
+import { pairedDifference } from './race/statistics';
+import { planSwing, type PlannedSwing } from './ladder/swing';
 
 /** One way to play it, with everything a coach would ask of it. */
 export interface PlanOption {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { question as ask } from '../../../../tests/support/scenes';
 import { playKey } from '../player/intent';
-import { localSampler } from './localSampler';
+import { localSampler } from './race/localSampler';
 import { plan } from './plan';
 
 type World = Record<string, unknown>;

@@ -1,4 +1,4 @@
-import { issuesOf, type Issue } from '$lib/io/issues';
+import { issuesOf, type Issue } from '$lib/io/fields/issues';
 import { eventStream, type SentEvent } from './eventStream';
 import {
 	isSimulated,

@@ -1,4 +1,4 @@
-import type { DeviceReading } from '$lib/io/deviceReading';
+import type { DeviceReading } from '$lib/io/work/deviceReading';
 
 /** One event of a device's stream. */
 export interface SentEvent {

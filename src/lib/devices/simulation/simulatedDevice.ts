@@ -1,4 +1,4 @@
-import type { DeviceName } from '$lib/io/deviceReading';
+import type { DeviceName } from '$lib/io/work/deviceReading';
 import type { Device } from '../device';
 import { createStreamedDevice, type StreamOptions } from '../streamedDevice';
 import { askWorker } from './askWorker';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { readRamp } from '$lib/core/today/readRamp';
-import { deviceReadingSchema } from '$lib/io/deviceReading';
+import { deviceReadingSchema } from '$lib/io/work/deviceReading';
 import { toFeet } from '$lib/core/units';
 import { isSimulated, simulatedReadings, simulationSchema } from './simulatedDevices';
 

@@ -2,8 +2,8 @@ import * as z from 'zod/mini';
 import { createRng, type Rng } from '$lib/core/math/random';
 import { rollOffRamp } from '$lib/core/today/rampBall';
 import { fromFeet, fromPercent } from '$lib/core/units';
-import { within } from '$lib/io/fields';
-import type { DeviceReading } from '$lib/io/deviceReading';
+import { within } from '$lib/io/fields/fields';
+import type { DeviceReading } from '$lib/io/work/deviceReading';
 
 const number = (low: number, high: number, unit: string, fallback: number) =>
 	z.pipe(

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { createStreamedDevice } from '$lib/devices/streamedDevice';
-import { deviceReadingSchema, type DeviceReading } from '$lib/io/deviceReading';
+import { deviceReadingSchema, type DeviceReading } from '$lib/io/work/deviceReading';
 import { eventStream } from './eventStream';
 import { simulationSchema } from './simulatedDevices';
 import { trackerEvents } from './simulatedTracker';

@@ -3,7 +3,7 @@ import { createRng, type Rng } from '$lib/core/math/random';
 import { hitBalls, type HiddenTruth } from '$lib/core/practice/simulatedPupil';
 import { DEFAULT_TECHNIQUE } from '$lib/core/setup/technique';
 import { fromFeet, fromPercent, radians } from '$lib/core/units';
-import type { DeviceReading } from '$lib/io/deviceReading';
+import type { DeviceReading } from '$lib/io/work/deviceReading';
 import type { Simulation } from './simulatedDevices';
 
 /** One event of a tracker's stream, under its number; from 1. */

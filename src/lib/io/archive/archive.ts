@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { issuesOf } from '../issues';
+import { issuesOf } from '../fields/issues';
 import { notJsonWords, placeWords } from './placeWords';
 import { lifted, PRESENT_VERSION } from './lift';
 import type { ArchiveVersion1 } from './version1';

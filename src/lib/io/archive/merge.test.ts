@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { emptyArchive } from './archive';
 import { describe, expect, it } from 'vitest';
-import { NEVER } from '../stamp';
+import { NEVER } from '../fields/stamp';
 import { keyOf, knownOf, planMerge, winner, type Known } from './merge';
 
 const known = fc

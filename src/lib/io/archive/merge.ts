@@ -1,5 +1,5 @@
 import { contentKey } from '$lib/core/math/contentKey';
-import type { Stamp } from '../stamp';
+import type { Stamp } from '../fields/stamp';
 import type { Archive } from './archive';
 import { ARCHIVED_TABLES, type ArchivedTable } from './tables';
 

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
-import { idField } from '../fields';
-import { stampField } from '../stamp';
+import { idField } from '../fields/fields';
+import { stampField } from '../fields/stamp';
 
 /** Tables of which an archive holds rows. */
 export const ARCHIVED_TABLES = [

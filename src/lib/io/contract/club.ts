@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { clubFields, haveOwnNames, MOST_CLUBS, SAME_NAME } from '../club';
+import { clubFields, haveOwnNames, MOST_CLUBS, SAME_NAME } from '../work/club';
 
 const clubSchema = z.strictObject(clubFields);
 

@@ -5,15 +5,15 @@ import { simulate } from '$lib/core/ball/simulate';
 import { surfaceOf } from '$lib/core/green/surface';
 import { GroundSample } from '$lib/core/ground/ground';
 import { SURFACE } from '$lib/core/ground/surfaces';
-import { sceneOf } from '$lib/core/plan/scene';
+import { sceneOf } from '$lib/core/plan/question/scene';
 import { radians } from '$lib/core/units';
 import { delivery, planeScene } from '../../../../tests/support/scenes';
-import { issuesOf } from '../issues';
+import { issuesOf } from '../fields/issues';
 import { isSmall, tooMuchWork, workOf } from './planWork';
 import { planRequestSchema, planRequestToCore } from './planRequest';
 import { publishedSchemas } from './schemas';
 import { answerSimulate, simulateRequestSchema, simulateResponseSchema } from './simulate';
-import { situationToCore } from '../situation';
+import { situationToCore } from '../fields/situation';
 import { situationSchema } from './situation';
 
 const ball = {

@@ -1,10 +1,10 @@
 import * as z from 'zod/mini';
-import type { PlanRequest } from '$lib/core/plan/request';
+import type { PlanRequest } from '$lib/core/plan/question/request';
 import { markAngle, MARK_NAMES } from '$lib/core/player/swingLength';
-import { clubToCore, STANDARD_BAG_WIRE, type ClubWire } from '../club';
-import { handField, nameField, schoolField, skillField } from '../fields';
-import { carrySchema, golferDraftSchema, playerToCore } from '../player';
-import { situationToCore } from '../situation';
+import { clubToCore, STANDARD_BAG_WIRE, type ClubWire } from '../work/club';
+import { handField, nameField, schoolField, skillField } from '../fields/fields';
+import { carrySchema, golferDraftSchema, playerToCore } from '../work/player';
+import { situationToCore } from '../fields/situation';
 import { bagSchema } from './club';
 import { situationSchema } from './situation';
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { localSampler } from '$lib/core/plan/localSampler';
+import { localSampler } from '$lib/core/plan/race/localSampler';
 import { plan, type Plan, type PlanOption } from '$lib/core/plan/plan';
-import { Question } from '$lib/core/plan/question';
+import { Question } from '$lib/core/plan/question/question';
 import { degrees, radians } from '$lib/core/units';
 import { request } from '../../../../tests/support/scenes';
 import { planResponseSchema, planToWire } from './planResponse';

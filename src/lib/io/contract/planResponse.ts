@@ -1,10 +1,10 @@
 import * as z from 'zod/mini';
-import type { RejectedPlay } from '$lib/core/plan/ladder';
+import type { RejectedPlay } from '$lib/core/plan/ladder/ladder';
 import type { Plan, PlanOption } from '$lib/core/plan/plan';
-import type { PlanRequest } from '$lib/core/plan/request';
-import type { SchoolCall } from '$lib/core/plan/schoolCalls';
-import type { Sensitivity } from '$lib/core/plan/sensitivity';
-import { shotKind } from '$lib/core/plan/shotKind';
+import type { PlanRequest } from '$lib/core/plan/question/request';
+import type { SchoolCall } from '$lib/core/plan/explain/schoolCalls';
+import type { Sensitivity } from '$lib/core/plan/explain/sensitivity';
+import { shotKind } from '$lib/core/plan/explain/shotKind';
 import type { FlightId } from '$lib/core/setup/flights';
 import { degrees, toFeet } from '$lib/core/units';
 import { CAUTION_WORDS, reasonWords } from '../words/reason';

@@ -1,6 +1,6 @@
-import { candidates } from '$lib/core/plan/candidates';
-import { ballsOf } from '$lib/core/plan/rank';
-import type { PlanRequest } from '$lib/core/plan/request';
+import { candidates } from '$lib/core/plan/ladder/candidates';
+import { ballsOf } from '$lib/core/plan/race/rank';
+import type { PlanRequest } from '$lib/core/plan/question/request';
 
 /** Balls that a request may have played before it is refused as too much work. */
 const MOST_WORK = 300_000;

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { PRESENT_VERSION, VERSIONS } from '../archive/lift';
-import { deviceReadingSchema } from '../deviceReading';
+import { deviceReadingSchema } from '../work/deviceReading';
 import { greenRow } from '../rows/green';
 import { readingRow } from '../rows/reading';
 import { shotRow } from '../rows/shot';

@@ -7,7 +7,7 @@ import { createPlane } from '$lib/core/ground/plane';
 import { NO_LUCK, SURFACE } from '$lib/core/ground/surfaces';
 import { turfOf } from '$lib/core/ground/turf';
 import { degrees, fromFeet, fromPercent, radians, rpm } from '$lib/core/units';
-import { firmnessField, slopeField, stimpField, windField, within } from '../fields';
+import { firmnessField, slopeField, stimpField, windField, within } from '../fields/fields';
 
 export const simulateRequestSchema = z.strictObject({
 	delivery: z.strictObject({

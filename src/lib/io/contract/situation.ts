@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
-import { within } from '../fields';
-import { situationFields } from '../situationFields';
+import { within } from '../fields/fields';
+import { situationFields } from '../fields/situationFields';
 
 const SURVEY_REACH = 150;
 const SURVEY_HEIGHT = 20;

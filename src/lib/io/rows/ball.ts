@@ -6,7 +6,7 @@ import {
 	shapeField,
 	strikeTagField,
 	swingFromField
-} from '../fields';
+} from '../fields/fields';
 
 const number = z.number();
 /** Along the line of a drill from the ball, and to its right; metres. */

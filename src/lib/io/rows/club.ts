@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { clubKindField } from '../fields';
+import { clubKindField } from '../fields/fields';
 
 const number = z.number();
 

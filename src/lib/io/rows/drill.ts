@@ -1,5 +1,11 @@
 import * as z from 'zod/mini';
-import { carryFlightField, formatField, markField, measureField, shapeField } from '../fields';
+import {
+	carryFlightField,
+	formatField,
+	markField,
+	measureField,
+	shapeField
+} from '../fields/fields';
 
 const number = z.number();
 

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
-import { areaKindField, fringeField } from '../fields';
-import { blockOf, isPacked } from '../packedGrid';
+import { areaKindField, fringeField } from '../fields/fields';
+import { blockOf, isPacked } from '../work/packedGrid';
 
 // Numbers are taken as they are; what a green may be is judged by its form when it is opened.
 const number = z.number();

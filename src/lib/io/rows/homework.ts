@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { carryFlightField } from '../fields';
+import { carryFlightField } from '../fields/fields';
 
 /** What a coach asked a pupil to practise until a day, as a browser keeps it. Whether it is done is read off the balls. */
 export const homeworkRow = z.object({

@@ -6,8 +6,8 @@ import {
 	skillField,
 	unitsField,
 	vocabularyField
-} from '../fields';
-import { TECHNIQUE_CHOICES } from '../player';
+} from '../fields/fields';
+import { TECHNIQUE_CHOICES } from '../work/player';
 
 // Numbers are taken as they are; ranges are judged where they are typed.
 const number = z.number();

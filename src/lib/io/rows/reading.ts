@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { firmnessField, readingMethodField, wayField } from '../fields';
+import { firmnessField, readingMethodField, wayField } from '../fields/fields';
 
 const number = z.number();
 

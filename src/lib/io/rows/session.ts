@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { carryFlightField, firmnessField, shapeField } from '../fields';
+import { carryFlightField, firmnessField, shapeField } from '../fields/fields';
 import { drillRulesRow } from './drill';
 
 const number = z.number();

@@ -9,7 +9,7 @@ import {
 	sandSurfaceField,
 	segmentKindField,
 	sideField
-} from '../fields';
+} from '../fields/fields';
 
 // Numbers are taken as they are: a range that is tightened later must not lose what was kept before. Ranges are judged when a shot is
 // opened, with the words of its form.

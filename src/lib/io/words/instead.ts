@@ -1,4 +1,4 @@
-import type { PlannedSwing } from '$lib/core/plan/swing';
+import type { PlannedSwing } from '$lib/core/plan/ladder/swing';
 import { SWING_MARKS } from '$lib/core/player/swingLength';
 import type { Ratio } from '$lib/core/units';
 import { swingWords } from './swing';

@@ -12,3 +12,8 @@ export const LIE_NAMES: Readonly<Record<LieId, string>> = {
 	'deep-rough': 'Deep rough',
 	sand: 'Sand'
 };
+
+/** The lies to choose from. */
+export const LIE_WORDS: readonly { id: LieId; name: string }[] = Object.entries(LIE_NAMES).map(
+	([id, name]) => ({ id: id as LieId, name })
+);

@@ -1,4 +1,4 @@
-import type { Caution, Reason } from '$lib/core/plan/reasons';
+import type { Caution, Reason } from '$lib/core/plan/explain/reasons';
 import { LIE_NAMES } from './lie';
 import { playWords } from './play';
 import { rejectionWords } from './rejection';

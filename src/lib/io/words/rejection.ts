@@ -1,4 +1,4 @@
-import type { Rejection } from '$lib/core/plan/reject';
+import type { Rejection } from '$lib/core/plan/ladder/reject';
 import { degrees, toPercent } from '$lib/core/units';
 import { SCHOOL_WORDS } from './school';
 import type { Say } from './say';

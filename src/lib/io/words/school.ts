@@ -1,5 +1,5 @@
 import type { Assumption, Beyond, SchoolAdvice, SchoolId } from '$lib/core/schools/school';
-import type { SchoolCall } from '$lib/core/plan/schoolCalls';
+import type { SchoolCall } from '$lib/core/plan/explain/schoolCalls';
 import type { Metres } from '$lib/core/units';
 import { landingWords } from './landing';
 import { playWords } from './play';

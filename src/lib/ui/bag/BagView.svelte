@@ -5,10 +5,10 @@
 	import { carryGaps, carryOverlaps } from '$lib/core/player/carryAdvice';
 	import { markAngle } from '$lib/core/player/swingLength';
 	import type { CarryFlight } from '$lib/core/solve/measuredSwings';
-	import type { ClubDraft } from '$lib/io/club';
-	import { formatCarries } from '$lib/io/carriesCsv';
-	import { carriesOf, clubsInBag } from '$lib/io/pupil';
-	import { ballsAtAMark, type Session } from '$lib/io/session';
+	import type { ClubDraft } from '$lib/io/work/club';
+	import { formatCarries } from '$lib/io/files/carriesCsv';
+	import { carriesOf, clubsInBag } from '$lib/io/work/pupil';
+	import { ballsAtAMark, type Session } from '$lib/io/practice/session';
 	import { whose } from '$lib/io/words/whose';
 	import Later from '$lib/ui/controls/Later.svelte';
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
@@ -18,7 +18,7 @@
 	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
-	import { TodaysGreen } from '$lib/ui/state/todaysGreen.svelte';
+	import { TodaysGreen } from './todaysGreen.svelte';
 	import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
 	import { BagWords, FLIGHT_WORDS } from './bagWords';
 	import CarryCurves from './CarryCurves.svelte';

@@ -3,11 +3,11 @@
 	import type { CarryCell } from '$lib/core/player/carryTable';
 	import type { LevelGreen } from '$lib/core/solve/levelScene';
 	import type { CarryFlight } from '$lib/core/solve/measuredSwings';
-	import type { ClubDraft } from '$lib/io/club';
-	import { PLAIN_BALL } from '$lib/io/pupil';
-	import { rollOutOf } from '$lib/io/rollOut';
+	import type { ClubDraft } from '$lib/io/work/club';
+	import { PLAIN_BALL } from '$lib/io/work/pupil';
+	import { rollOutOf } from '$lib/io/work/rollOut';
 	import { markWords } from '$lib/io/words/swing';
-	import { newId } from '$lib/store/newId';
+	import { newId } from '$lib/store/base/newId';
 	import CarriesForm from '$lib/ui/controls/CarriesForm.svelte';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { formatFigure, formatLength } from '$lib/ui/format/lengths';

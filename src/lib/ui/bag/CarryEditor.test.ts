@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { render, screen } from '@testing-library/svelte';
 import { userEvent } from '@testing-library/user-event';
 import { expect, it, vi } from 'vitest';
-import { carriesOf } from '$lib/io/pupil';
+import { carriesOf } from '$lib/io/work/pupil';
 import { PupilBench } from '$lib/ui/state/pupilBench.svelte';
 import { pupilFile } from '../../../../tests/support/pupils';
 import CarryEditor from './CarryEditor.svelte';

@@ -3,7 +3,7 @@
 	import type { CarryCell } from '$lib/core/player/carryTable';
 	import type { CarryFlight } from '$lib/core/solve/measuredSwings';
 	import type { SwingVocabulary } from '$lib/core/player/swingLength';
-	import type { ClubDraft } from '$lib/io/club';
+	import type { ClubDraft } from '$lib/io/work/club';
 	import { markWords } from '$lib/io/words/swing';
 	import { formatFigure } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';

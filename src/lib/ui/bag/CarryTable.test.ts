@@ -1,7 +1,7 @@
 import { render, screen } from '@testing-library/svelte';
 import { userEvent } from '@testing-library/user-event';
 import { expect, it, vi } from 'vitest';
-import { carriesOf, clubsInBag } from '$lib/io/pupil';
+import { carriesOf, clubsInBag } from '$lib/io/work/pupil';
 import { pupilFile } from '../../../../tests/support/pupils';
 import CarryTable from './CarryTable.svelte';
 

@@ -2,7 +2,7 @@
 	import GripVertical from '@lucide/svelte/icons/grip-vertical';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { dragHandle } from 'svelte-dnd-action';
-	import type { ClubDraft, ClubKind } from '$lib/io/club';
+	import type { ClubDraft, ClubKind } from '$lib/io/work/club';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import TextField from '$lib/ui/controls/TextField.svelte';

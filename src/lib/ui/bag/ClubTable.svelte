@@ -1,8 +1,8 @@
 <script lang="ts">
 	import Plus from '@lucide/svelte/icons/plus';
 	import { dragHandleZone } from 'svelte-dnd-action';
-	import { MOST_CLUBS, type ClubDraft } from '$lib/io/club';
-	import { clubsInBag } from '$lib/io/pupil';
+	import { MOST_CLUBS, type ClubDraft } from '$lib/io/work/club';
+	import { clubsInBag } from '$lib/io/work/pupil';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { onDestroy } from 'svelte';
-	import type { PupilFile } from '$lib/io/pupil';
-	import { playingOf } from '$lib/io/playing';
-	import { shotRequest } from '$lib/io/shotRequest';
-	import { shotShelf } from '$lib/store/savedShots';
-	import WorkBar from '$lib/ui/greens/WorkBar.svelte';
-	import { MeasuringStudy } from '$lib/ui/state/measuringStudy.svelte';
+	import type { PupilFile } from '$lib/io/work/pupil';
+	import { playingOf } from '$lib/io/work/playing';
+	import { shotRequest } from '$lib/io/work/shotRequest';
+	import { shotShelf } from '$lib/store/shelves/savedShots';
+	import WorkBar from '$lib/ui/controls/WorkBar.svelte';
+	import { MeasuringStudy } from './measuringStudy.svelte';
 	import type { PlannerPool } from '$lib/workers/plannerPool';
 	import type { BagWords } from './bagWords';
 

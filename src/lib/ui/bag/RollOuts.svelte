@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { clubsInBag, type PupilFile } from '$lib/io/pupil';
-	import { rollOutOf } from '$lib/io/rollOut';
+	import { clubsInBag, type PupilFile } from '$lib/io/work/pupil';
+	import { rollOutOf } from '$lib/io/work/rollOut';
 	import { formatLength } from '$lib/ui/format/lengths';
-	import type { TodaysGreen } from '$lib/ui/state/todaysGreen.svelte';
+	import type { TodaysGreen } from './todaysGreen.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 
 	interface Props {

@@ -2,10 +2,10 @@ import type { CarryGap, CarryOverlap } from '$lib/core/player/carryAdvice';
 import type { CarryCell, Contradiction } from '$lib/core/player/carryTable';
 import type { SwingVocabulary } from '$lib/core/player/swingLength';
 import type { Metres } from '$lib/core/units';
-import type { ClubDraft } from '$lib/io/club';
+import type { ClubDraft } from '$lib/io/work/club';
 import type { CarryFlight } from '$lib/core/solve/measuredSwings';
 import { markWords } from '$lib/io/words/swing';
-import type { WorthMeasuring } from '$lib/ui/state/measuringStudy.svelte';
+import type { WorthMeasuring } from './measuringStudy.svelte';
 
 type Length = (metres: Metres) => string;
 

@@ -4,7 +4,7 @@ import { SWING_MARKS, type SwingMark, type SwingVocabulary } from '$lib/core/pla
 import type { CarryFlight } from '$lib/core/solve/measuredSwings';
 import type { Metres, Radians } from '$lib/core/units';
 import { clearMarks } from '$lib/ui/drawing/clearMarks';
-import type { ClubDraft } from '$lib/io/club';
+import type { ClubDraft } from '$lib/io/work/club';
 
 /** One club's carry over the length of the swing, between its measured swings. */
 export interface CarryCurve {

@@ -5,7 +5,7 @@ import {
 	type SwingMark,
 	type SwingVocabulary
 } from '$lib/core/player/swingLength';
-import type { ClubDraft } from '$lib/io/club';
+import type { ClubDraft } from '$lib/io/work/club';
 import type { CarryFlight } from '$lib/core/solve/measuredSwings';
 
 /** How much is known of a cell. */

@@ -1,5 +1,5 @@
-import type { ClubDraft } from '$lib/io/club';
-import { clubsInBag } from '$lib/io/pupil';
+import type { ClubDraft } from '$lib/io/work/club';
+import { clubsInBag } from '$lib/io/work/pupil';
 
 /** Gives clubs the places they have in a list; the others keep theirs. */
 export function reorder(clubs: readonly ClubDraft[], order: readonly { id: string }[]): void {

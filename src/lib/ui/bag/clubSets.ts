@@ -1,5 +1,5 @@
-import { kindOfWire, type ClubDraft } from '$lib/io/club';
-import { newId } from '$lib/store/newId';
+import { kindOfWire, type ClubDraft } from '$lib/io/work/club';
+import { newId } from '$lib/store/base/newId';
 
 /** Name, loft and bounce in degrees. */
 type SetClub = readonly [name: string, loft: number, bounce: number];

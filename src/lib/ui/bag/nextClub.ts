@@ -1,5 +1,5 @@
-import type { ClubDraft } from '$lib/io/club';
-import { newId } from '$lib/store/newId';
+import type { ClubDraft } from '$lib/io/work/club';
+import { newId } from '$lib/store/base/newId';
 
 /** A club to start from that does not take a name already in the bag. */
 export function nextClub(pupilId: string, clubs: readonly ClubDraft[]): ClubDraft {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { createForm } from '@tanstack/svelte-form';
 	import * as z from 'zod/mini';
-	import { typedCarries } from '$lib/io/carries';
+	import { typedCarries } from '$lib/io/practice/carries';
 	import type { LengthStyle } from '$lib/ui/format/lengths';
 
 	/** What is done with carries that were typed. */

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { followBroken, removeBroken } from '$lib/store/archive';
-	import type { BrokenRow } from '$lib/store/shelf';
+	import { followBroken, removeBroken } from '$lib/store/files/archive';
+	import type { BrokenRow } from '$lib/store/base/shelf';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { removeWithUndo } from '$lib/ui/shell/attempt';
 	import { onMount } from 'svelte';

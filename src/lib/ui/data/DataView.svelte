@@ -4,7 +4,7 @@
 	import { onDestroy, onMount } from 'svelte';
 	import { tell } from '$lib/ui/shell/messages.svelte';
 	import { MOST_ARCHIVE_BYTES } from '$lib/io/archive/archive';
-	import { noteBackup } from '$lib/store/backup';
+	import { noteBackup } from '$lib/store/files/backup';
 	import type { FileHelper } from '$lib/workers/fileHelper';
 	import type { ArchiveOffer } from '$lib/workers/fileProtocol';
 	import { downloadBlob } from '$lib/ui/files/download';
@@ -13,7 +13,7 @@
 	import { whenOpenedWith } from '$lib/ui/files/openedWith';
 	import { archiveProblemWords, exportedWords, undoneWords } from '$lib/ui/files/importWords';
 	import { attempt } from '$lib/ui/shell/attempt';
-	import { FileWork } from '$lib/ui/state/fileWork.svelte';
+	import { FileWork } from '$lib/ui/files/fileWork.svelte';
 	import BrokenRows from './BrokenRows.svelte';
 	import KeptSafe from './KeptSafe.svelte';
 	import MergePreview from './MergePreview.svelte';

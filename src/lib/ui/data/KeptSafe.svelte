@@ -3,9 +3,9 @@
 	import { whenWords } from '$lib/ui/format/dates';
 	import { onMount } from 'svelte';
 	import { MOST_ARCHIVE_BYTES } from '$lib/io/archive/archive';
-	import { followBackup, type BackupState } from '$lib/store/backup';
+	import { followBackup, type BackupState } from '$lib/store/files/backup';
 	import FileButton from '$lib/ui/files/FileButton.svelte';
-	import { persist, storageUse, type StorageUse } from '$lib/ui/shell/persistence';
+	import { persist, storageUse, type StorageUse } from '$lib/ui/shell/device/persistence';
 
 	interface Props {
 		/** Reads a file back and compares it with what is here. */

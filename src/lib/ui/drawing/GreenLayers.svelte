@@ -3,7 +3,7 @@
 	import { createHeightField } from '$lib/core/green/heightGrid';
 	import type { Point } from '$lib/core/math/polygon';
 	import { toPercent } from '$lib/core/units';
-	import type { GreenWire } from '$lib/io/green';
+	import type { GreenWire } from '$lib/io/work/green';
 	import { figure } from '$lib/ui/format/figure';
 	import { collectInSlices } from '$lib/ui/state/slices';
 	import { lineBoxes, pieces, placeLabels, type Box, type Label } from './labelPlacement';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { PlannedSwing } from '$lib/core/plan/swing';
+	import type { PlannedSwing } from '$lib/core/plan/ladder/swing';
 	import { placeLabels, type Label } from './labelPlacement';
 	import { SWING_MARKS, type SwingMark } from '$lib/core/player/swingLength';
 

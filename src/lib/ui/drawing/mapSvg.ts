@@ -1,6 +1,6 @@
 import type { HeightGrid } from '$lib/core/green/heightGrid';
 import type { Point } from '$lib/core/math/polygon';
-import type { GreenWire } from '$lib/io/green';
+import type { GreenWire } from '$lib/io/work/green';
 import { CONTOUR_REACH, contourLine, mapContours, nearGrid, outlinePath } from './mapPicture';
 import { planView } from './planView';
 

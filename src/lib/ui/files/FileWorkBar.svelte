@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { FileWork } from '$lib/ui/state/fileWork.svelte';
+	import type { FileWork } from './fileWork.svelte';
 
 	interface Props {
 		work: FileWork;

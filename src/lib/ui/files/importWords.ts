@@ -1,6 +1,6 @@
 import { KIND } from '$lib/io/words/kind';
-import type { FileProblem } from '$lib/io/esriGrid';
-import type { CaredGrid } from '$lib/io/gridCare';
+import type { FileProblem } from '$lib/io/files/esriGrid';
+import type { CaredGrid } from '$lib/io/work/gridCare';
 import type { SavedArchive } from '$lib/workers/fileProtocol';
 
 const MOST_PROBLEMS = 3;

@@ -2,7 +2,7 @@
 	import Handle from '$lib/ui/drawing/Handle.svelte';
 	import type { PlanView } from '$lib/ui/drawing/planView';
 	import { formatLength } from '$lib/ui/format/lengths';
-	import { mapPointNear } from '$lib/ui/state/greenEdits';
+	import { mapPointNear } from '$lib/ui/greens/state/greenEdits';
 	import { playing } from '$lib/ui/state/playing.svelte';
 
 	interface Props {

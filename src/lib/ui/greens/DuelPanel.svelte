@@ -1,18 +1,18 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import { placedRequest } from '$lib/io/greenStudy';
-	import { greenToCore, type GreenWire } from '$lib/io/green';
-	import type { ReadingWire } from '$lib/io/reading';
-	import type { WorkingShot } from '$lib/io/shot';
+	import { placedRequest } from '$lib/io/work/greenStudy';
+	import { greenToCore, type GreenWire } from '$lib/io/work/green';
+	import type { ReadingWire } from '$lib/io/work/reading';
+	import type { WorkingShot } from '$lib/io/work/shot';
 	import { whom } from '$lib/io/words/whose';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { formatLength } from '$lib/ui/format/lengths';
-	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
-	import type { DuelQuestion, PinDuel } from '$lib/ui/state/pinDuel.svelte';
+	import type { GreenBench } from '$lib/ui/greens/state/greenBench.svelte';
+	import type { DuelQuestion, PinDuel } from '$lib/ui/greens/state/pinDuel.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { duelCall, duelRows } from './duelRows';
-	import { skillWords } from '$lib/ui/shot/skillWords';
-	import WorkBar from './WorkBar.svelte';
+	import { skillWords } from '$lib/io/words/skill';
+	import WorkBar from '$lib/ui/controls/WorkBar.svelte';
 
 	interface Props {
 		bench: GreenBench;

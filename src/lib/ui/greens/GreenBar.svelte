@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
-	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
+	import type { GreenBench } from '$lib/ui/greens/state/greenBench.svelte';
 
 	interface Props {
 		bench: GreenBench;

@@ -2,21 +2,21 @@
 	import Download from '@lucide/svelte/icons/download';
 	import { onDestroy } from 'svelte';
 	import { tell, tellTrouble } from '$lib/ui/shell/messages.svelte';
-	import { greenFile } from '$lib/store/fileOf';
+	import { greenFile } from '$lib/store/files/fileOf';
 	import { attempt } from '$lib/ui/shell/attempt';
-	import { formatEsriGrid, MOST_GRID_BYTES } from '$lib/io/esriGrid';
-	import { greenProblems, type GreenWire } from '$lib/io/green';
-	import { textOf } from '$lib/io/gzip';
-	import { centreOf } from '$lib/io/placedShot';
-	import { formatSpotHeights, parseSpotHeights } from '$lib/io/spotHeights';
+	import { formatEsriGrid, MOST_GRID_BYTES } from '$lib/io/files/esriGrid';
+	import { greenProblems, type GreenWire } from '$lib/io/work/green';
+	import { textOf } from '$lib/io/files/gzip';
+	import { centreOf } from '$lib/io/work/placedShot';
+	import { formatSpotHeights, parseSpotHeights } from '$lib/io/files/spotHeights';
 	import { mapSvg } from '$lib/ui/drawing/mapSvg';
 	import { download, fileNameOf } from '$lib/ui/files/download';
 	import FileButton from '$lib/ui/files/FileButton.svelte';
 	import FileWorkBar from '$lib/ui/files/FileWorkBar.svelte';
 	import { fileProblemWords, gridReadWords } from '$lib/ui/files/importWords';
 	import { canShareFiles, handOver } from '$lib/ui/files/share';
-	import { FileWork } from '$lib/ui/state/fileWork.svelte';
-	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
+	import { FileWork } from '$lib/ui/files/fileWork.svelte';
+	import type { GreenBench } from '$lib/ui/greens/state/greenBench.svelte';
 
 	interface Props {
 		bench: GreenBench;

@@ -9,9 +9,13 @@
 	import { placeLabels, textRoom } from '$lib/ui/drawing/labelPlacement';
 	import { planView, type PlanView } from '$lib/ui/drawing/planView';
 	import SurfacePatterns from '$lib/ui/drawing/SurfacePatterns.svelte';
-	import { samePart, type GreenBench, type GreenPart } from '$lib/ui/state/greenBench.svelte';
-	import { centreOf } from '$lib/io/placedShot';
-	import { mapPointNear } from '$lib/ui/state/greenEdits';
+	import {
+		samePart,
+		type GreenBench,
+		type GreenPart
+	} from '$lib/ui/greens/state/greenBench.svelte';
+	import { centreOf } from '$lib/io/work/placedShot';
+	import { mapPointNear } from '$lib/ui/greens/state/greenEdits';
 	import MapPart from './MapPart.svelte';
 	import ScaleBar from './ScaleBar.svelte';
 	import { partsFor, placeParts, placesFor } from './mapParts';

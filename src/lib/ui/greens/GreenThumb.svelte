@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { GreenWire } from '$lib/io/green';
+	import type { GreenWire } from '$lib/io/work/green';
 	import { outlinePath } from '$lib/ui/drawing/mapPicture';
 	import { planView } from '$lib/ui/drawing/planView';
 

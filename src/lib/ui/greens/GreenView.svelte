@@ -1,18 +1,18 @@
 <script lang="ts">
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
-	import { newId } from '$lib/store/newId';
+	import { newId } from '$lib/store/base/newId';
 	import { onDestroy, onMount, untrack } from 'svelte';
 	import { historyShortcuts, shortcuts } from '$lib/ui/shell/shortcuts.svelte';
-	import { firstPlace } from '$lib/io/placedShot';
-	import type { GreenWire } from '$lib/io/green';
-	import type { ReadingWire } from '$lib/io/reading';
-	import type { WorkingShot } from '$lib/io/shot';
+	import { firstPlace } from '$lib/io/work/placedShot';
+	import type { GreenWire } from '$lib/io/work/green';
+	import type { ReadingWire } from '$lib/io/work/reading';
+	import type { WorkingShot } from '$lib/io/work/shot';
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
-	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
-	import { insertCorner, removePart, withPin } from '$lib/ui/state/greenEdits';
-	import { MissStudy } from '$lib/ui/state/missStudy.svelte';
-	import { PinDuel } from '$lib/ui/state/pinDuel.svelte';
+	import type { GreenBench } from '$lib/ui/greens/state/greenBench.svelte';
+	import { insertCorner, removePart, withPin } from '$lib/ui/greens/state/greenEdits';
+	import { MissStudy } from '$lib/ui/greens/state/missStudy.svelte';
+	import { PinDuel } from '$lib/ui/greens/state/pinDuel.svelte';
 	import BallMark from './BallMark.svelte';
 	import DuelPanel from './DuelPanel.svelte';
 	import GreenBar from './GreenBar.svelte';

@@ -1,23 +1,23 @@
 <script lang="ts">
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import { onDestroy } from 'svelte';
-	import type { GreenWire } from '$lib/io/green';
-	import { newId } from '$lib/store/newId';
+	import type { GreenWire } from '$lib/io/work/green';
+	import { newId } from '$lib/store/base/newId';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
-	import { keepReading, type FoundReading } from './keepReading';
-	import SpeedTests from './SpeedTests.svelte';
+	import { keepReading, type FoundReading } from '$lib/ui/measure/keepReading';
+	import SpeedTests from '$lib/ui/measure/SpeedTests.svelte';
 	import Plus from '@lucide/svelte/icons/plus';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
-	import { removeGreen, saveGreen, type GreenBooks } from '$lib/store/greens';
-	import { blankGreen } from '$lib/ui/state/greenEdits';
+	import { removeGreen, saveGreen, type GreenBooks } from '$lib/store/shelves/greens';
+	import { blankGreen } from '$lib/ui/greens/state/greenEdits';
 	import GreenThumb from './GreenThumb.svelte';
 	import { agoWords } from '$lib/ui/format/dates';
-	import { speedWords, turfWords } from './readingWords';
+	import { speedWords, turfWords } from '$lib/ui/measure/readingWords';
 
 	const { books, broken }: GreenBooks = $props();
 

@@ -3,8 +3,12 @@
 	import type { PlanView } from '$lib/ui/drawing/planView';
 	import { figure } from '$lib/ui/format/figure';
 	import { formatLength } from '$lib/ui/format/lengths';
-	import { samePart, type GreenBench, type GreenPart } from '$lib/ui/state/greenBench.svelte';
-	import { moveParts, placesOf } from '$lib/ui/state/greenEdits';
+	import {
+		samePart,
+		type GreenBench,
+		type GreenPart
+	} from '$lib/ui/greens/state/greenBench.svelte';
+	import { moveParts, placesOf } from '$lib/ui/greens/state/greenEdits';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { markOf, partName, partWords } from './mapParts';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3-scale';
-	import type { MissCost } from '$lib/core/plan/whereToMiss';
+	import type { MissCost } from '$lib/core/plan/studies/whereToMiss';
 	import { playWords } from '$lib/io/words/play';
 	import type { PlanView } from '$lib/ui/drawing/planView';
 	import { strokesWords } from '$lib/ui/format/strokes';

@@ -1,18 +1,18 @@
 <script lang="ts">
-	import { missQuestion } from '$lib/io/greenStudy';
-	import { greenToCore } from '$lib/io/green';
-	import { centreOf } from '$lib/io/placedShot';
-	import type { ReadingWire } from '$lib/io/reading';
-	import type { WorkingShot } from '$lib/io/shot';
+	import { missQuestion } from '$lib/io/work/greenStudy';
+	import { greenToCore } from '$lib/io/work/green';
+	import { centreOf } from '$lib/io/work/placedShot';
+	import type { ReadingWire } from '$lib/io/work/reading';
+	import type { WorkingShot } from '$lib/io/work/shot';
 	import { whom } from '$lib/io/words/whose';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { strokesWords } from '$lib/ui/format/strokes';
-	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
-	import { MISS_SPOTS, type MissStudy } from '$lib/ui/state/missStudy.svelte';
+	import type { GreenBench } from '$lib/ui/greens/state/greenBench.svelte';
+	import { MISS_SPOTS, type MissStudy } from '$lib/ui/greens/state/missStudy.svelte';
 	import { missSides } from './missWords';
 	import { playing } from '$lib/ui/state/playing.svelte';
-	import { skillWords } from '$lib/ui/shot/skillWords';
-	import WorkBar from './WorkBar.svelte';
+	import { skillWords } from '$lib/io/words/skill';
+	import WorkBar from '$lib/ui/controls/WorkBar.svelte';
 
 	interface Props {
 		bench: GreenBench;

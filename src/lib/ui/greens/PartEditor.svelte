@@ -5,8 +5,8 @@
 	import { simulatedDevice } from '$lib/devices/simulation/simulatedDevice';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
-	import type { GreenBench, GreenPart } from '$lib/ui/state/greenBench.svelte';
-	import { removePart } from '$lib/ui/state/greenEdits';
+	import type { GreenBench, GreenPart } from '$lib/ui/greens/state/greenBench.svelte';
+	import { removePart } from '$lib/ui/greens/state/greenEdits';
 	import { markOf, partName } from './mapParts';
 	import { residualWords } from './residualWords';
 

@@ -3,12 +3,12 @@
 	import { resolve } from '$app/paths';
 	import { tell } from '$lib/ui/shell/messages.svelte';
 	import { createHeightField } from '$lib/core/green/heightGrid';
-	import { bearingOf } from '$lib/io/green';
+	import { bearingOf } from '$lib/io/work/green';
 	import { toPercent } from '$lib/core/units';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { fallLineAt } from '$lib/ui/drawing/mapPicture';
-	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
-	import { compassWords } from './compass';
+	import type { GreenBench } from '$lib/ui/greens/state/greenBench.svelte';
+	import { compassWords } from '$lib/ui/measure/compass';
 
 	interface Props {
 		bench: GreenBench;

@@ -3,8 +3,8 @@
 	import GreenThumb from './GreenThumb.svelte';
 	import SizeFields from './SizeFields.svelte';
 	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
-	import { quickGreen, type QuickGreen, type QuickShape } from '$lib/ui/state/greenEdits';
-	import type { GreenWire } from '$lib/io/green';
+	import { quickGreen, type QuickGreen, type QuickShape } from '$lib/ui/greens/state/greenEdits';
+	import type { GreenWire } from '$lib/io/work/green';
 
 	interface Props {
 		name: string;

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import Plus from '@lucide/svelte/icons/plus';
-	import { centreOf } from '$lib/io/placedShot';
-	import type { AreaWire } from '$lib/io/green';
+	import { centreOf } from '$lib/io/work/placedShot';
+	import type { AreaWire } from '$lib/io/work/green';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
-	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
-	import { blankArea, resize, sizeOf } from '$lib/ui/state/greenEdits';
+	import type { GreenBench } from '$lib/ui/greens/state/greenBench.svelte';
+	import { blankArea, resize, sizeOf } from '$lib/ui/greens/state/greenEdits';
 	import PartEditor from './PartEditor.svelte';
 	import SizeFields from './SizeFields.svelte';
 

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import type { Residual } from '$lib/core/green/spotFit';
 	import { figure } from '$lib/ui/format/figure';
-	import type { GreenBench, GreenPart } from '$lib/ui/state/greenBench.svelte';
-	import { samePart } from '$lib/ui/state/greenBench.svelte';
+	import type { GreenBench, GreenPart } from '$lib/ui/greens/state/greenBench.svelte';
+	import { samePart } from '$lib/ui/greens/state/greenBench.svelte';
 	import GreenFiles from './GreenFiles.svelte';
 	import PartEditor from './PartEditor.svelte';
 	import { residualFigure } from './residualWords';

@@ -1,16 +1,16 @@
 <script lang="ts">
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { tell } from '$lib/ui/shell/messages.svelte';
-	import type { ClubWire } from '$lib/io/club';
-	import type { ReadingWire } from '$lib/io/reading';
-	import { removeReading } from '$lib/store/greens';
+	import type { ClubWire } from '$lib/io/work/club';
+	import type { ReadingWire } from '$lib/io/work/reading';
+	import { removeReading } from '$lib/store/shelves/greens';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
-	import type { GreenBench } from '$lib/ui/state/greenBench.svelte';
-	import { keepReading } from './keepReading';
+	import type { GreenBench } from '$lib/ui/greens/state/greenBench.svelte';
+	import { keepReading } from '$lib/ui/measure/keepReading';
 	import { agoWords } from '$lib/ui/format/dates';
-	import SpeedTests from './SpeedTests.svelte';
-	import { speedWords, turfWords, whenWords } from './readingWords';
-	import SpeedTrend from './SpeedTrend.svelte';
+	import SpeedTests from '$lib/ui/measure/SpeedTests.svelte';
+	import { speedWords, turfWords, whenWords } from '$lib/ui/measure/readingWords';
+	import SpeedTrend from '$lib/ui/measure/SpeedTrend.svelte';
 
 	interface Props {
 		bench: GreenBench;

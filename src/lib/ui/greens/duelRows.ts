@@ -1,7 +1,7 @@
 import type { Metres } from '$lib/core/units';
 import { playWords } from '$lib/io/words/play';
 import { strokesWords } from '$lib/ui/format/strokes';
-import type { DuelSide } from '$lib/ui/state/pinDuel.svelte';
+import type { DuelSide } from '$lib/ui/greens/state/pinDuel.svelte';
 
 const NONE = '–';
 /** Strokes apart that a coach would mention. */

@@ -1,10 +1,10 @@
 import type { Point } from '$lib/core/math/polygon';
 import { figure } from '$lib/ui/format/figure';
 import { markBox, placeLabels, textRoom, type Box } from '$lib/ui/drawing/labelPlacement';
-import { centreOf } from '$lib/io/placedShot';
-import type { GreenWire } from '$lib/io/green';
-import type { GreenPart } from '$lib/ui/state/greenBench.svelte';
-import { sizeMark } from '$lib/ui/state/greenEdits';
+import { centreOf } from '$lib/io/work/placedShot';
+import type { GreenWire } from '$lib/io/work/green';
+import type { GreenPart } from '$lib/ui/greens/state/greenBench.svelte';
+import { sizeMark } from '$lib/ui/greens/state/greenEdits';
 import type { GreenTab } from './greenTabs';
 
 /** Places that must be in view while a panel is open: the green alone where it is about the green alone. */

@@ -1,7 +1,7 @@
-import type { MissCost } from '$lib/core/plan/whereToMiss';
+import type { MissCost } from '$lib/core/plan/studies/whereToMiss';
 import type { Point } from '$lib/core/math/polygon';
 import { playWords } from '$lib/io/words/play';
-import { compassWords } from './compass';
+import { compassWords } from '$lib/ui/measure/compass';
 
 /** Strokes of a map of misses, cheapest first. */
 export const byCost = (costs: readonly MissCost[]): MissCost[] =>

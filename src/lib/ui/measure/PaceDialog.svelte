@@ -5,7 +5,7 @@
 	import { phoneSwings } from '$lib/devices/phone/phoneSensors';
 	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
 	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
-	import { PaceCounter } from '$lib/ui/state/paceCounter.svelte';
+	import { PaceCounter } from '$lib/ui/measure/state/paceCounter.svelte';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import HoldPicture from './HoldPicture.svelte';

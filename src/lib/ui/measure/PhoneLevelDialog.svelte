@@ -6,7 +6,7 @@
 	import { simulatedTilt } from '$lib/devices/simulation/simulatedTilt';
 	import { surfaceTiltWords } from '$lib/io/words/tilt';
 	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
-	import { TiltReader } from '$lib/ui/state/tiltReader.svelte';
+	import { TiltReader } from '$lib/ui/measure/state/tiltReader.svelte';
 	import HoldPicture from './HoldPicture.svelte';
 
 	interface Props {

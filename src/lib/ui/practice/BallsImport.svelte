@@ -3,16 +3,21 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { SWING_MARKS } from '$lib/core/player/swingLength';
-	import type { BallColumns, BallField, FileUnit } from '$lib/io/ballColumns';
-	import { guessColumns, readBallRows, readBallTable, signatureOf } from '$lib/io/ballsImport';
-	import type { CsvTable } from '$lib/io/csvTable';
-	import { SHIPPED_DRILLS } from '$lib/io/drill';
-	import { textOf } from '$lib/io/gzip';
-	import { plainGround } from '$lib/io/practiceSetup';
+	import type { BallColumns, BallField, FileUnit } from '$lib/io/files/ballColumns';
+	import {
+		guessColumns,
+		readBallRows,
+		readBallTable,
+		signatureOf
+	} from '$lib/io/files/ballsImport';
+	import type { CsvTable } from '$lib/io/files/csvTable';
+	import { SHIPPED_DRILLS } from '$lib/io/practice/drill';
+	import { textOf } from '$lib/io/files/gzip';
+	import { plainGround } from '$lib/io/practice/practiceSetup';
 	import { markWords } from '$lib/io/words/swing';
-	import { newId } from '$lib/store/newId';
-	import { addSession } from '$lib/store/practice';
-	import { readBallColumns, writeBallColumns } from '$lib/store/settings';
+	import { newId } from '$lib/store/base/newId';
+	import { addSession } from '$lib/store/shelves/practice';
+	import { readBallColumns, writeBallColumns } from '$lib/store/shelves/settings';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import FileButton from '$lib/ui/files/FileButton.svelte';
 	import { formatFigure } from '$lib/ui/format/lengths';

@@ -3,8 +3,8 @@
 	import type { Attachment } from 'svelte/attachments';
 	import { surfaceOf } from '$lib/core/green/surface';
 	import type { Spot } from '$lib/core/practice/practised';
-	import { greenToCore, type GreenWire } from '$lib/io/green';
-	import type { Session } from '$lib/io/session';
+	import { greenToCore, type GreenWire } from '$lib/io/work/green';
+	import type { Session } from '$lib/io/practice/session';
 	import GreenLayers from '$lib/ui/drawing/GreenLayers.svelte';
 	import { rulerTicks } from '$lib/ui/drawing/scale';
 	import { formatLength } from '$lib/ui/format/lengths';

@@ -2,24 +2,24 @@
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { dayWords, monthWords } from '$lib/ui/format/dates';
-	import { bySession, hitsOf, type Session } from '$lib/io/session';
+	import { bySession, hitsOf, type Session } from '$lib/io/practice/session';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { resolve } from '$app/paths';
-	import { SHIPPED_DRILLS, type DrillDraft } from '$lib/io/drill';
+	import { SHIPPED_DRILLS, type DrillDraft } from '$lib/io/practice/drill';
 	import { FORMAT_WORDS, MEASURE_WORDS } from '$lib/io/words/drill';
-	import type { PracticeBook } from '$lib/store/practice';
-	import { removeSession } from '$lib/store/practice';
+	import type { PracticeBook } from '$lib/store/shelves/practice';
+	import { removeSession } from '$lib/store/shelves/practice';
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { removeWithUndo } from '$lib/ui/shell/attempt';
 	import { playing } from '$lib/ui/state/playing.svelte';
-	import { formatBalls } from '$lib/io/ballsCsv';
+	import { formatBalls } from '$lib/io/files/ballsCsv';
 	import { whose } from '$lib/io/words/whose';
 	import { download, fileNameOf } from '$lib/ui/files/download';
 	import Download from '@lucide/svelte/icons/download';
 	import BallsImport from './BallsImport.svelte';
-	import DrillPicture from './DrillPicture.svelte';
-	import HomeworkPanel from './HomeworkPanel.svelte';
+	import DrillPicture from '$lib/ui/practice/drill/DrillPicture.svelte';
+	import HomeworkPanel from '$lib/ui/practice/homework/HomeworkPanel.svelte';
 
 	interface Props {
 		book: PracticeBook;

@@ -1,6 +1,6 @@
 import { median } from '$lib/core/math/robust';
-import type { Ball } from '$lib/io/pupil';
-import { isOf, type SessionTask } from '$lib/io/session';
+import type { Ball } from '$lib/io/work/pupil';
+import { isOf, type SessionTask } from '$lib/io/practice/session';
 
 /** What balls of a file were hit for: one task for every club, swing and flight, meant where they landed in the middle. */
 export function tasksFrom(balls: readonly Ball[]): SessionTask[] {

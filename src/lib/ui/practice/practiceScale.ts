@@ -1,7 +1,7 @@
 import { toLine } from '$lib/core/green/surveyed';
 import type { Spot } from '$lib/core/practice/practised';
 import { radians, type Metres } from '$lib/core/units';
-import type { Session, SessionGround } from '$lib/io/session';
+import type { Session, SessionGround } from '$lib/io/practice/session';
 import type { Project } from '$lib/ui/drawing/mapPicture';
 
 /** A line of practice on the paper: the ball below, the line upward, true to scale. */

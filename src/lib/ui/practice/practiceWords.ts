@@ -1,10 +1,10 @@
-import type { TaskState } from '$lib/ui/state/sessionBench.svelte';
-import type { ClubDraft } from '$lib/io/club';
+import type { TaskState } from '$lib/ui/practice/state/sessionBench.svelte';
+import type { ClubDraft } from '$lib/io/work/club';
 import type { SwingVocabulary } from '$lib/core/player/swingLength';
 import { SHAPE_WORDS } from '$lib/io/words/practice';
 import { markWords } from '$lib/io/words/swing';
 import { FLIGHT_WORDS } from '$lib/ui/bag/bagWords';
-import type { SessionTask } from '$lib/io/session';
+import type { SessionTask } from '$lib/io/practice/session';
 import type { Metres } from '$lib/core/units';
 
 /** What a club is called; of one that is gone that is said. */

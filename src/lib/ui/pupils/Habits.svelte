@@ -3,10 +3,10 @@
 	import { resolve } from '$app/paths';
 	import type { LieId } from '$lib/core/lie/lies';
 	import { habitsOf, missesBy, type MissedBall } from '$lib/core/practice/habits';
-	import { SHIPPED_DRILLS } from '$lib/io/drill';
-	import { missedBalls } from '$lib/io/practiceStudy';
-	import type { PupilFile } from '$lib/io/pupil';
-	import type { Session } from '$lib/io/session';
+	import { SHIPPED_DRILLS } from '$lib/io/practice/drill';
+	import { missedBalls } from '$lib/io/practice/practiceStudy';
+	import type { PupilFile } from '$lib/io/work/pupil';
+	import type { Session } from '$lib/io/practice/session';
 	import { LIE_NAMES } from '$lib/io/words/lie';
 	import { MISS_WORDS } from '$lib/io/words/practice';
 	import { markWords } from '$lib/io/words/swing';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
-	import type { Session } from '$lib/io/session';
+	import type { Session } from '$lib/io/practice/session';
 	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
 	import Habits from './Habits.svelte';
 	import OwnSpread from './OwnSpread.svelte';

@@ -2,7 +2,7 @@
 	import Term from '$lib/ui/controls/Term.svelte';
 	import type { SpreadPart } from '$lib/core/practice/ownSpread';
 	import { CENTIMETRE, degrees, toPercent } from '$lib/core/units';
-	import { spreadFrom, spreadWire } from '$lib/io/practiceStudy';
+	import { spreadFrom, spreadWire } from '$lib/io/practice/practiceStudy';
 	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
 
 	interface Props {

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { ownCostsOf, spreadOf } from '$lib/io/player';
-	import type { PupilFile } from '$lib/io/pupil';
+	import { ownCostsOf, spreadOf } from '$lib/io/work/player';
+	import type { PupilFile } from '$lib/io/work/pupil';
 	import { formatLength } from '$lib/ui/format/lengths';
-	import { skillWords } from '$lib/ui/shot/skillWords';
+	import { skillWords } from '$lib/io/words/skill';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { measuredWords } from './pupilWords';
 

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import Later from '$lib/ui/controls/Later.svelte';
-	import { clashWords } from '$lib/ui/shot/clashWords';
+	import { clashWords } from '$lib/ui/state/clashWords';
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
-	import { carriesOf, clubsInBag, type Pupil } from '$lib/io/pupil';
+	import { carriesOf, clubsInBag, type Pupil } from '$lib/io/work/pupil';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import TextField from '$lib/ui/controls/TextField.svelte';
@@ -15,10 +15,10 @@
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
 	import CarryCurves from '$lib/ui/bag/CarryCurves.svelte';
-	import type { Homework } from '$lib/io/homework';
-	import type { Session } from '$lib/io/session';
+	import type { Homework } from '$lib/io/practice/homework';
+	import type { Session } from '$lib/io/practice/session';
 	import { playsWords } from '$lib/io/words/whose';
-	import { homeworkWords } from '$lib/ui/practice/homeworkWords';
+	import { homeworkWords } from '$lib/ui/practice/homework/homeworkWords';
 	import Learning from './Learning.svelte';
 	import Portrait from './Portrait.svelte';
 	import PupilFields from './PupilFields.svelte';

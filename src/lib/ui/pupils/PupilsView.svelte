@@ -7,13 +7,13 @@
 	import { resolve } from '$app/paths';
 	import { SCHOOL_WORDS } from '$lib/io/words/school';
 	import { playsWords } from '$lib/io/words/whose';
-	import { newPupilFile } from '$lib/store/newPupilFile';
-	import { addPupil, removePupil } from '$lib/store/pupils';
+	import { newPupilFile } from '$lib/store/shelves/newPupilFile';
+	import { addPupil, removePupil } from '$lib/store/shelves/pupils';
 	import SortHeading from '$lib/ui/controls/SortHeading.svelte';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { SortedTable } from '$lib/ui/controls/sortedTable.svelte';
 	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
-	import { skillName } from '$lib/ui/shot/skillWords';
+	import { skillName } from '$lib/io/words/skill';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { PUPIL_COLUMNS } from './pupilColumns';
 	import { isLookedFor, measuredWords } from './pupilWords';

@@ -1,14 +1,14 @@
 <script lang="ts">
 	import { onDestroy } from 'svelte';
 	import { shortDayWords } from '$lib/ui/format/dates';
-	import { rollQuestion } from '$lib/io/practiceStudy';
-	import type { Session } from '$lib/io/session';
+	import { rollQuestion } from '$lib/io/practice/practiceStudy';
+	import type { Session } from '$lib/io/practice/session';
 	import { mixedWords, rollWords } from '$lib/io/words/rolls';
-	import WorkBar from '$lib/ui/greens/WorkBar.svelte';
+	import WorkBar from '$lib/ui/controls/WorkBar.svelte';
 	import { clubName } from '$lib/ui/practice/practiceWords';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
-	import { RollReader } from '$lib/ui/state/rollReader.svelte';
+	import { RollReader } from './rollReader.svelte';
 	import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
 	import { deliveredFrom } from './deliveredFrom';
 

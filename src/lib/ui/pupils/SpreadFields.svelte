@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { spreadOf } from '$lib/io/player';
-	import type { OwnSpread } from '$lib/io/player';
+	import { spreadOf } from '$lib/io/work/player';
+	import type { OwnSpread } from '$lib/io/work/player';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
 

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { habitsOf } from '$lib/core/practice/habits';
-	import { SHIPPED_DRILLS } from '$lib/io/drill';
-	import { missedBalls } from '$lib/io/practiceStudy';
-	import type { PupilFile } from '$lib/io/pupil';
-	import type { Session } from '$lib/io/session';
+	import { SHIPPED_DRILLS } from '$lib/io/practice/drill';
+	import { missedBalls } from '$lib/io/practice/practiceStudy';
+	import type { PupilFile } from '$lib/io/work/pupil';
+	import type { Session } from '$lib/io/practice/session';
 	import { MISS_WORDS } from '$lib/io/words/practice';
 	import { dayWords } from '$lib/ui/format/dates';
 	import { forPupil } from '$lib/ui/shell/pupilAsked.svelte';

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { plan } from '$lib/core/plan/plan';
-import { localSampler } from '$lib/core/plan/localSampler';
-import { Question } from '$lib/core/plan/question';
+import { localSampler } from '$lib/core/plan/race/localSampler';
+import { Question } from '$lib/core/plan/question/question';
 import type { RollFit } from '$lib/core/practice/rollFit';
 import { radians } from '$lib/core/units';
-import { playingOf } from '$lib/io/playing';
-import { shotRequest } from '$lib/io/shotRequest';
-import { freshShot } from '$lib/io/freshShot';
+import { playingOf } from '$lib/io/work/playing';
+import { shotRequest } from '$lib/io/work/shotRequest';
+import { freshShot } from '$lib/io/work/freshShot';
 import { pupilFile } from '../../../../tests/support/pupils';
 import { deliveredFrom } from './deliveredFrom';
 

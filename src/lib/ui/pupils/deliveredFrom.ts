@@ -1,6 +1,6 @@
 import type { Estimate, RollFit } from '$lib/core/practice/rollFit';
 import { degrees } from '$lib/core/units';
-import type { DeliveredWire } from '$lib/io/player';
+import type { DeliveredWire } from '$lib/io/work/player';
 import type { CarryFlight } from '$lib/core/solve/measuredSwings';
 
 /** Estimates of one number, each weighed by how well it is known. */

@@ -1,6 +1,6 @@
-import { carriesOf, type PupilFile } from '$lib/io/pupil';
+import { carriesOf, type PupilFile } from '$lib/io/work/pupil';
 import type { SortColumn } from '$lib/ui/controls/sortedTable.svelte';
-import { handicapOf } from '$lib/ui/shot/skillWords';
+import { handicapOf } from '$lib/io/words/skill';
 
 /** Columns of the list of pupils and what each sorts by. */
 export const PUPIL_COLUMNS: readonly SortColumn<PupilFile>[] = [

@@ -1,5 +1,5 @@
-import type { PupilFile } from '$lib/io/pupil';
-import { carriesOf, clubsInBag } from '$lib/io/pupil';
+import type { PupilFile } from '$lib/io/work/pupil';
+import { carriesOf, clubsInBag } from '$lib/io/work/pupil';
 import { ENOUGH_BALLS } from '$lib/core/player/carryTable';
 
 /** How much of a pupil is measured, in a few words. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Pupil } from '$lib/io/pupil';
+	import type { Pupil } from '$lib/io/work/pupil';
 
 	interface Props {
 		/** Name of the shot. */

@@ -3,8 +3,8 @@
 	import Share2 from '@lucide/svelte/icons/share-2';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { resolve } from '$app/paths';
-	import type { Pupil } from '$lib/io/pupil';
-	import type { SavedShot } from '$lib/io/shot';
+	import type { Pupil } from '$lib/io/work/pupil';
+	import type { SavedShot } from '$lib/io/work/shot';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import AlsoFor from './AlsoFor.svelte';

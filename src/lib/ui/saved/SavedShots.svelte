@@ -1,11 +1,16 @@
 <script lang="ts">
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import { resolve } from '$app/paths';
-	import type { GreenWire } from '$lib/io/green';
-	import type { SavedShot } from '$lib/io/shot';
-	import { shotFile } from '$lib/store/fileOf';
-	import { copyForPupil, duplicateShot, renameShot, shotShelf } from '$lib/store/savedShots';
-	import type { Shelved } from '$lib/store/shelf';
+	import type { GreenWire } from '$lib/io/work/green';
+	import type { SavedShot } from '$lib/io/work/shot';
+	import { shotFile } from '$lib/store/files/fileOf';
+	import {
+		copyForPupil,
+		duplicateShot,
+		renameShot,
+		shotShelf
+	} from '$lib/store/shelves/savedShots';
+	import type { Shelved } from '$lib/store/base/shelf';
 	import SortHeading from '$lib/ui/controls/SortHeading.svelte';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { SortedTable } from '$lib/ui/controls/sortedTable.svelte';
@@ -13,7 +18,7 @@
 	import { handOver } from '$lib/ui/files/share';
 	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
 	import { tell } from '$lib/ui/shell/messages.svelte';
-	import { LIE_WORDS } from '$lib/ui/shot/lieWords';
+	import { LIE_WORDS } from '$lib/io/words/lie';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { NO_MAP, passes, savedColumns, type SavedFilter } from './savedColumns';

@@ -1,7 +1,7 @@
-import type { SavedShot } from '$lib/io/shot';
+import type { SavedShot } from '$lib/io/work/shot';
 import type { SortColumn } from '$lib/ui/controls/sortedTable.svelte';
 import { dayWords } from '$lib/ui/format/dates';
-import { LIE_WORDS } from '$lib/ui/shot/lieWords';
+import { LIE_WORDS } from '$lib/io/words/lie';
 
 /** What a coach calls the lie of a saved shot. */
 export const lieName = ({ shot }: SavedShot): string =>

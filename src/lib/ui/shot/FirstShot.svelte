@@ -1,17 +1,17 @@
 <script lang="ts">
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import { onMount, untrack } from 'svelte';
-	import { freshShot } from '$lib/io/freshShot';
-	import { firstNumbersSchema } from '$lib/io/shot';
+	import { freshShot } from '$lib/io/work/freshShot';
+	import { firstNumbersSchema } from '$lib/io/work/shot';
 	import { setupLine } from '$lib/io/words/setup';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import { arrival } from '$lib/ui/state/arrival';
-	import { FirstCall, type StartedShot } from '$lib/ui/state/firstCall.svelte';
+	import { FirstCall, type StartedShot } from '$lib/ui/shot/state/firstCall.svelte';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
-	import CallLine from './CallLine.svelte';
-	import { callWords, linePlace, spokenCall } from './callWords';
+	import CallLine from '$lib/ui/call/CallLine.svelte';
+	import { callWords, linePlace, spokenCall } from '$lib/ui/call/callWords';
 	import { settled } from '$lib/ui/shell/settled.svelte';
 
 	interface Props {

@@ -6,8 +6,8 @@
 	import { tell, tellTrouble } from '$lib/ui/shell/messages.svelte';
 	import { shortcuts } from '$lib/ui/shell/shortcuts.svelte';
 	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
-	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
-	import { clashWords } from './clashWords';
+	import type { ShotBench } from '$lib/ui/shot/state/shotBench.svelte';
+	import { clashWords } from '$lib/ui/state/clashWords';
 
 	interface Props {
 		bench: ShotBench;

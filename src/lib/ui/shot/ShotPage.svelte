@@ -4,20 +4,20 @@
 	import { replaceState } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import { freshShot } from '$lib/io/freshShot';
-	import type { WorkingShot } from '$lib/io/shot';
+	import { freshShot } from '$lib/io/work/freshShot';
+	import type { WorkingShot } from '$lib/io/work/shot';
 	import FirstShot from './FirstShot.svelte';
 	import ShotView from './ShotView.svelte';
-	import type { StartedShot } from '$lib/ui/state/firstCall.svelte';
-	import { openingShot } from '$lib/ui/state/openingShot';
-	import { answering } from '$lib/store/answering';
-	import { readGreens, type GreenBook } from '$lib/store/greens';
-	import { follow } from '$lib/store/shelf';
+	import type { StartedShot } from '$lib/ui/shot/state/firstCall.svelte';
+	import { openingShot } from '$lib/ui/shot/state/openingShot';
+	import { answering } from '$lib/store/base/answering';
+	import { readGreens, type GreenBook } from '$lib/store/shelves/greens';
+	import { follow } from '$lib/store/base/shelf';
 	import { nextTask } from '$lib/ui/state/slices';
-	import { warmSurface } from '$lib/ui/state/warmSurface';
+	import { warmSurface } from '$lib/ui/shot/state/warmSurface';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
-	import { ShotBench, type Opened } from '$lib/ui/state/shotBench.svelte';
+	import { ShotBench, type Opened } from '$lib/ui/shot/state/shotBench.svelte';
 	import type { PlannerPool } from '$lib/workers/plannerPool';
 
 	interface Props {

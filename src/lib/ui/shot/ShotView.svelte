@@ -7,20 +7,20 @@
 	import { settled } from '$lib/ui/shell/settled.svelte';
 	import { hush, speak } from '$lib/ui/shell/speech';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
-	import type { ShotBench } from '$lib/ui/state/shotBench.svelte';
-	import { callWords, linePlace, spokenCall } from './callWords';
-	import CallStrip from './CallStrip.svelte';
-	import { groupByClub } from './ladderRows';
-	import QuestionBar from './QuestionBar.svelte';
-	import QuestionSheet from './QuestionSheet.svelte';
-	import { questionTiles, type QuestionId } from './questions';
+	import type { ShotBench } from '$lib/ui/shot/state/shotBench.svelte';
+	import { callWords, linePlace, spokenCall } from '$lib/ui/call/callWords';
+	import CallStrip from '$lib/ui/shot/answer/CallStrip.svelte';
+	import { groupByClub } from '$lib/ui/shot/answer/ladderRows';
+	import QuestionBar from '$lib/ui/shot/question/QuestionBar.svelte';
+	import QuestionSheet from '$lib/ui/shot/question/QuestionSheet.svelte';
+	import { questionTiles, type QuestionId } from '$lib/ui/shot/question/questions';
 	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import ShotBar from './ShotBar.svelte';
-	import ShotSheet from './ShotSheet.svelte';
-	import SwitchNotice from './SwitchNotice.svelte';
-	import SidePanels from './SidePanels.svelte';
-	import { PANELS, type PanelId } from './panels';
+	import ShotSheet from '$lib/ui/shot/drawing/ShotSheet.svelte';
+	import SwitchNotice from '$lib/ui/shot/answer/SwitchNotice.svelte';
+	import SidePanels from '$lib/ui/shot/answer/SidePanels.svelte';
+	import { PANELS, type PanelId } from '$lib/ui/shot/answer/panels';
 
 	interface Props {
 		bench: ShotBench;

@@ -1,5 +1,5 @@
 import { untrack } from 'svelte';
-import type { PupilFile } from '$lib/io/pupil';
+import type { PupilFile } from '$lib/io/work/pupil';
 import { PupilBench } from './pupilBench.svelte';
 
 /**

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
 import { beforeEach, expect, it, vi } from 'vitest';
-import { database } from '$lib/store/database';
+import { database } from '$lib/store/base/database';
 
 vi.mock('$app/paths', () => ({ asset: (path: string) => path }));
 const { readDemo, seedDemo } = await import('./demo');

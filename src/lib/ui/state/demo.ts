@@ -1,5 +1,5 @@
 import { asset } from '$app/paths';
-import { seedOnce } from '$lib/store/archive';
+import { seedOnce } from '$lib/store/files/archive';
 import { parseArchive, type Archive } from '$lib/io/archive/archive';
 
 /** The invented academy that ships with the app. */

@@ -1,4 +1,4 @@
-import { follow } from '$lib/store/shelf';
+import { follow } from '$lib/store/base/shelf';
 
 /** What a query of the store says now, other tabs included, or why it cannot be asked. */
 export class Followed<T> {

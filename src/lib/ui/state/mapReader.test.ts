@@ -1,13 +1,13 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { database } from '$lib/store/database';
-import { greenDraftSchema } from '$lib/io/green';
-import { readingDraftSchema } from '$lib/io/reading';
-import type { GreenBook } from '$lib/store/greens';
+import { database } from '$lib/store/base/database';
+import { greenDraftSchema } from '$lib/io/work/green';
+import { readingDraftSchema } from '$lib/io/work/reading';
+import type { GreenBook } from '$lib/store/shelves/greens';
 import { until } from '../../../../tests/support/planner';
 import { planView } from '../drawing/planView';
-import { PlanDrag } from './planDrag.svelte';
-import { SectionDrag } from './sectionDrag.svelte';
+import { PlanDrag } from '$lib/ui/shot/state/planDrag.svelte';
+import { SectionDrag } from '$lib/ui/shot/state/sectionDrag.svelte';
 
 import { bench, closeBenches } from '../../../../tests/support/benches';
 

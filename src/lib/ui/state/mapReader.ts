@@ -1,8 +1,8 @@
-import type { SurveyedGround } from '$lib/core/plan/situation';
-import { greenToCore, type GreenWire } from '$lib/io/green';
-import { followLie, placeOn, readGrain, readLine, type Placed } from '$lib/io/placedShot';
-import type { Place, WorkingShot } from '$lib/io/shot';
-import type { GreenBook } from '$lib/store/greens';
+import type { SurveyedGround } from '$lib/core/plan/question/situation';
+import { greenToCore, type GreenWire } from '$lib/io/work/green';
+import { followLie, placeOn, readGrain, readLine, type Placed } from '$lib/io/work/placedShot';
+import type { Place, WorkingShot } from '$lib/io/work/shot';
+import type { GreenBook } from '$lib/store/shelves/greens';
 
 /** The surface under a placed shot; undefined where there is no line. */
 export const surveyOf = (placed: Placed | null): SurveyedGround | undefined =>

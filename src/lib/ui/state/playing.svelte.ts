@@ -1,14 +1,14 @@
 import { YOU } from '$lib/io/words/whose';
-import type { PupilFile } from '$lib/io/pupil';
-import { playingOf, type Playing } from '$lib/io/playing';
+import type { PupilFile } from '$lib/io/work/pupil';
+import { playingOf, type Playing } from '$lib/io/work/playing';
 import type { Say } from '$lib/io/words/say';
-import { answering } from '$lib/store/answering';
-import { followLater } from '$lib/store/followLater';
-import { newPupilFile } from '$lib/store/newPupilFile';
+import { answering } from '$lib/store/base/answering';
+import { followLater } from '$lib/store/base/followLater';
+import { newPupilFile } from '$lib/store/shelves/newPupilFile';
 import { formatLength, lengthStyle, type LengthStyle } from '$lib/ui/format/lengths';
 import { preferences } from './preferences.svelte';
 
-const store = () => import('$lib/store/pupils');
+const store = () => import('$lib/store/shelves/pupils');
 
 /** Everybody, and who is playing: chosen once, followed by every view. */
 export class PlayingState {

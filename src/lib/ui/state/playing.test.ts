@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { database } from '$lib/store/database';
-import { addPupil, readPlaying, readPupilFile } from '$lib/store/pupils';
+import { database } from '$lib/store/base/database';
+import { addPupil, readPlaying, readPupilFile } from '$lib/store/shelves/pupils';
 import { pupilFile } from '../../../../tests/support/pupils';
 import { until } from '../../../../tests/support/planner';
 import { PlayingState } from './playing.svelte';

@@ -1,7 +1,7 @@
 import { FIRST_PREFERENCES, type Preferences } from '$lib/io/rows/preferences';
-import { followLater } from '$lib/store/followLater';
+import { followLater } from '$lib/store/base/followLater';
 
-const settings = () => import('$lib/store/settings');
+const settings = () => import('$lib/store/shelves/settings');
 
 /** What a system can wish for, as the browser is asked. */
 const WISHES = { contrast: '(prefers-contrast: more)', dark: '(prefers-color-scheme: dark)' };

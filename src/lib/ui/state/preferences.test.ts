@@ -1,8 +1,8 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { database } from '$lib/store/database';
+import { database } from '$lib/store/base/database';
 import { FIRST_PREFERENCES } from '$lib/io/rows/preferences';
-import { readPreferences, writePreferences } from '$lib/store/settings';
+import { readPreferences, writePreferences } from '$lib/store/shelves/settings';
 import { until } from '../../../../tests/support/planner';
 import { preferences } from './preferences.svelte';
 

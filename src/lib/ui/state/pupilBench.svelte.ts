@@ -1,8 +1,8 @@
 import { contentKey } from '$lib/core/math/contentKey';
-import { issuesOf, type Issue } from '$lib/io/issues';
-import { pupilFileSchema, type PupilFile } from '$lib/io/pupil';
-import { mergeThree, sameData, type Clash } from '$lib/store/merge';
-import { mergePupilFile, notePupilFile } from '$lib/store/pupils';
+import { issuesOf, type Issue } from '$lib/io/fields/issues';
+import { pupilFileSchema, type PupilFile } from '$lib/io/work/pupil';
+import { mergeThree, sameData, type Clash } from '$lib/store/base/merge';
+import { mergePupilFile, notePupilFile } from '$lib/store/shelves/pupils';
 import { Autosave } from './autosave.svelte';
 import { Draft } from './draft.svelte';
 

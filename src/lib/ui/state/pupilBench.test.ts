@@ -1,8 +1,8 @@
 import 'fake-indexeddb/auto';
 import { afterEach, describe, expect, it } from 'vitest';
 import { pupilFile } from '../../../../tests/support/pupils';
-import { database } from '$lib/store/database';
-import { addPupil, readPupilFile } from '$lib/store/pupils';
+import { database } from '$lib/store/base/database';
+import { addPupil, readPupilFile } from '$lib/store/shelves/pupils';
 import { PupilBench } from './pupilBench.svelte';
 
 const zoe = pupilFile({ id: 'zoe', name: 'Zoe' }, [{ carry: 14 }]);

@@ -1,8 +1,8 @@
-import type { PlanRequest } from '$lib/core/plan/request';
-import type { SurveyedGround } from '$lib/core/plan/situation';
-import type { Playing } from '$lib/io/playing';
-import type { WorkingShot } from '$lib/io/shot';
-import { shotRequest } from '$lib/io/shotRequest';
+import type { PlanRequest } from '$lib/core/plan/question/request';
+import type { SurveyedGround } from '$lib/core/plan/question/situation';
+import type { Playing } from '$lib/io/work/playing';
+import type { WorkingShot } from '$lib/io/work/shot';
+import { shotRequest } from '$lib/io/work/shotRequest';
 
 const SAMPLES = 800;
 const SEED = 20_261;

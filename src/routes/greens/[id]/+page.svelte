@@ -2,19 +2,19 @@
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import type { WorkingShot } from '$lib/io/shot';
-	import { freshShot } from '$lib/io/freshShot';
-	import { readGreens, type GreenBook } from '$lib/store/greens';
+	import type { WorkingShot } from '$lib/io/work/shot';
+	import { freshShot } from '$lib/io/work/freshShot';
+	import { readGreens, type GreenBook } from '$lib/store/shelves/greens';
 	import GreenView from '$lib/ui/greens/GreenView.svelte';
 	import NotHere from '$lib/ui/shell/NotHere.svelte';
-	import StoreTrouble from '$lib/ui/shell/StoreTrouble.svelte';
+	import StoreTrouble from '$lib/ui/shell/trouble/StoreTrouble.svelte';
 	import { seedDemo } from '$lib/ui/state/demo';
 	import { Followed } from '$lib/ui/state/followed.svelte';
-	import { GreenBench } from '$lib/ui/state/greenBench.svelte';
+	import { GreenBench } from '$lib/ui/greens/state/greenBench.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
-	import { warmSurface } from '$lib/ui/state/warmSurface';
-	import { lastSituation } from '$lib/ui/state/openingShot';
+	import { warmSurface } from '$lib/ui/shot/state/warmSurface';
+	import { lastSituation } from '$lib/ui/shot/state/openingShot';
 
 	const { data } = $props();
 	const id = page.params['id'];

@@ -2,9 +2,9 @@
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import HomeworkSheet from '$lib/ui/practice/HomeworkSheet.svelte';
-	import { followPractice } from '$lib/ui/practice/practiceState.svelte';
-	import StoreTrouble from '$lib/ui/shell/StoreTrouble.svelte';
+	import HomeworkSheet from '$lib/ui/practice/homework/HomeworkSheet.svelte';
+	import { followPractice } from '$lib/ui/practice/state/practiceState.svelte';
+	import StoreTrouble from '$lib/ui/shell/trouble/StoreTrouble.svelte';
 	import NotHere from '$lib/ui/shell/NotHere.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import { openSession, type OpenedSession } from '$lib/ui/practice/openSession';
-	import SessionView from '$lib/ui/practice/SessionView.svelte';
+	import { openSession, type OpenedSession } from '$lib/ui/practice/session/openSession';
+	import SessionView from '$lib/ui/practice/session/SessionView.svelte';
 	import NotHere from '$lib/ui/shell/NotHere.svelte';
 	import { nextTask } from '$lib/ui/state/slices';
-	import { warmSurface } from '$lib/ui/state/warmSurface';
+	import { warmSurface } from '$lib/ui/shot/state/warmSurface';
 	import { playing } from '$lib/ui/state/playing.svelte';
 
 	const id = $derived(page.params['id'] ?? '');

@@ -2,7 +2,7 @@
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
-	import { followPractice } from '$lib/ui/practice/practiceState.svelte';
+	import { followPractice } from '$lib/ui/practice/state/practiceState.svelte';
 	import PupilView from '$lib/ui/pupils/PupilView.svelte';
 	import { benchOf } from '$lib/ui/state/benchOf.svelte';
 	import NotHere from '$lib/ui/shell/NotHere.svelte';

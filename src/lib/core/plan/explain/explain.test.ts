@@ -1,0 +1,174 @@
+import { describe, expect, it } from 'vitest';
+import { question as ask } from '../../../../../tests/support/scenes';
+import { fromFeet, toFeet } from '../../units';
+import { localSampler } from '../race/localSampler';
+import { plan } from '../plan';
+import { rankLadder, type SampledRung } from '../race/rank';
+import { cautionsFor, reasonsFor } from './reasons';
+import { grainedSpeed } from '../../ground/grain';
+import { callSchools, ruleSpot, schoolFacts } from './schoolCalls';
+import { sensitivityOf } from './sensitivity';
+import { buildLadder } from '../ladder/ladder';
+import type { Question } from '../question/question';
+
+const planned = (question: Question) => plan(question, localSampler(question));
+const bump = (change: Record<string, unknown> = {}) =>
+	ask({ toEdge: 3, edgeToPin: 12, fringe: 'grainy', ...change });
+
+describe('what if', () => {
+	it('goes the way a coach expects: faster, downhill and from a worse lie', () => {
+		const question = bump();
+		const rung = buildLadder(question).rungs.find(({ play }) => play.club.name === '8i')!;
+		const found = sensitivityOf(question, rung);
+		expect(found.stimpPlus1).toBeGreaterThan(0.1);
+		expect(found.stimpMinus1).toBeLessThan(-0.1);
+		expect(found.slopePlus1).toBeLessThan(0);
+		expect(found.slopeMinus1).toBeGreaterThan(0);
+		expect(found.distancePlus1).toBeCloseTo(-0.9144, 6);
+		expect(found.distanceMinus1).toBeCloseTo(0.9144, 6);
+	});
+
+	it('tilts a surveyed surface as well', () => {
+		const points = [-2, 4, 10, 16].flatMap((x) => [-6, 6].map((z) => [x, z, 0.01 * x]));
+		const question = bump({ survey: { points } });
+		const rung = buildLadder(question).rungs.find(({ play }) => play.club.name === '8i')!;
+		const found = sensitivityOf(question, rung);
+		expect(found.slopePlus1).toBeLessThan(-0.1);
+		expect(found.slopeMinus1).toBeGreaterThan(0.1);
+	});
+});
+
+describe('schools', () => {
+	it('are all asked, and each says where its ball ends and at which speed it would be right', () => {
+		const calls = callSchools(bump());
+		expect(calls).toHaveLength(10);
+		for (const { holdsAt, missAtHole } of calls) {
+			expect(Number.isFinite(missAtHole)).toBe(true);
+			if (holdsAt !== null) {
+				expect(toFeet(holdsAt)).toBeGreaterThanOrEqual(4);
+				expect(toFeet(holdsAt)).toBeLessThanOrEqual(16);
+			}
+		}
+	});
+
+	it('say where they are used outside what they were made for', () => {
+		const beyond = (change: Record<string, unknown>) =>
+			new Set(callSchools(bump(change)).map(({ advice }) => advice.beyond));
+		expect(beyond({ lie: 'sand' })).toEqual(new Set(['madeForGrass']));
+		expect(beyond({ lie: 'deep-rough' })).toEqual(new Set(['madeForCleanLies']));
+		expect(beyond({ toEdge: 25, edgeToPin: 15 })).toContain('carryTooLong');
+		expect(beyond({})).toContain(null);
+	});
+
+	it('end farther past on a quicker green and are right at the speed they name', () => {
+		const twelve = (feet: number) =>
+			callSchools(bump({ stimpFeet: feet })).find(({ id }) => id === 'rule-of-twelve')!;
+		expect(twelve(12).missAtHole).toBeGreaterThan(twelve(8).missAtHole);
+		const { holdsAt } = twelve(10);
+		if (holdsAt !== null) expect(Math.abs(twelve(toFeet(holdsAt)).missAtHole)).toBeLessThan(0.1);
+	});
+
+	it('are told of a landing spot just on the green and of today’s percentage', () => {
+		const question = bump();
+		expect(ruleSpot(question.situation)).toBeCloseTo(3.9, 9);
+		expect(ruleSpot(ask({ toEdge: 3, edgeToPin: 1 }).situation)).toBeCloseTo(3.4, 9);
+		const slow = schoolFacts(bump({ stimpFeet: 7 })).todaysAirShare;
+		const quick = schoolFacts(bump({ stimpFeet: 12 })).todaysAirShare;
+		expect(slow).toBeGreaterThan(quick);
+	});
+});
+
+describe('reasons and cautions', () => {
+	it('say what decided it, what became of the habit, and what to watch', async () => {
+		const { why } = await planned(bump());
+		const codes = why.map(({ code }) => code);
+		expect(codes.some((code) => code === 'fewestStrokes' || code === 'tieLeastAir')).toBe(true);
+		expect(codes.some((code) => code.startsWith('habit'))).toBe(true);
+		expect(codes).toContain('watch');
+	});
+
+	it('tell a tie with another play from the same one left elsewhere, and what a flatter one costs', async () => {
+		const question = ask({ toEdge: 3, edgeToPin: 12, fringe: 'grainy' }, {}, { samples: 60 });
+		const ladder = buildLadder(question);
+		const ranked = await rankLadder(question, ladder, localSampler(question));
+		const best = { ...ranked[0]!, tied: true, close: true };
+		const dear = ranked.find((option) => option.rung.play !== best.rung.play && !option.close)!;
+		const firstReason = (...others: SampledRung[]) =>
+			reasonsFor(question, [best, ...others], ladder, sensitivityOf(question, best.rung), {
+				cost: null,
+				lifted: null
+			})[0];
+		const elsewhere = { ...best, rung: { ...best.rung } };
+		expect(firstReason(elsewhere)?.code).toBe('fewestStrokes');
+		const { statistics, rung } = best;
+		const cheaper = { ...statistics, expectedStrokes: statistics.expectedStrokes - 0.01 };
+		expect(firstReason({ ...elsewhere, statistics: cheaper })).toMatchObject({
+			code: 'tieLeastAir',
+			other: null,
+			tied: 0
+		});
+		const flat = { ...dear.rung, airShare: rung.airShare - 0.1 };
+		expect(firstReason({ ...dear, rung: flat, statistics, tied: true })).toMatchObject({
+			code: 'tieCheaper',
+			other: dear.rung.play,
+			tied: 1,
+			flatter: dear.rung.play
+		});
+		expect(firstReason({ ...dear, rung: flat, statistics, tied: true, close: true })).toMatchObject(
+			{ code: 'tieFlatter' }
+		);
+	});
+
+	it('say nothing where there is nothing to play', () => {
+		const ladder = { rungs: [], rejected: [], compromised: false };
+		expect(reasonsFor(bump(), [], ladder, {} as never, { cost: null, lifted: null })).toEqual([]);
+	});
+
+	it('name the dangers of the shot and always the shared green and the round', () => {
+		const ladder = buildLadder(bump());
+		const flop = buildLadder(
+			ask({ toEdge: 7, edgeToPin: 4, hazards: [{ kind: 'sand', from: 1, to: 6, height: 0.5 }] })
+		);
+		const chip = cautionsFor(bump(), ladder.rungs[0]);
+		expect(chip).toEqual(['shared-green', 'not-in-a-round']);
+		const open = flop.rungs.find(({ play }) => play.flight === 'open');
+		if (open)
+			expect(
+				cautionsFor(ask({ hazards: [{ kind: 'sand', from: 1, to: 6, height: 0.5 }] }), open)
+			).toEqual(expect.arrayContaining(['nobody-in-front', 'short-finds-hazard']));
+		expect(cautionsFor(bump({ slopeAlong: -4 }), undefined)).toContain('downhill-runs-away');
+	});
+});
+
+describe('what is said of a hazard', () => {
+	const cautions = (hazard: object) => {
+		const question = ask({ toEdge: 3, edgeToPin: 8, hazards: [{ kind: 'water', ...hazard }] });
+		return cautionsFor(question, buildLadder(question).rungs[0]);
+	};
+
+	it('depends on where it lies to the shot', () => {
+		const short = 'short-finds-hazard';
+		const long = 'long-finds-hazard';
+		const wide = 'wide-finds-hazard';
+		expect(cautions({ from: 1, to: 2.5 })).toEqual(expect.arrayContaining([short]));
+		expect(cautions({ from: 1, to: 2.5 })).not.toContain(long);
+		expect(cautions({ from: 15, to: 18 })).toContain(long);
+		expect(cautions({ from: 15, to: 18 })).not.toContain(short);
+		const beside = cautions({ from: 5, to: 14, side: 'left', offset: 3 });
+		expect(beside).toContain(wide);
+		expect(beside).not.toContain(short);
+		expect(cautions({ kind: 'mound', from: 1, to: 2 })).not.toContain(short);
+	});
+});
+
+describe('grain', () => {
+	it('speeds the green one way and slows it the other, by the same factor', () => {
+		const speed = fromFeet(10);
+		expect(grainedSpeed(speed, 'none')).toBe(speed);
+		expect(grainedSpeed(speed, 'with') * grainedSpeed(speed, 'against')).toBeCloseTo(
+			speed ** 2,
+			12
+		);
+		expect(grainedSpeed(speed, 'with')).toBeGreaterThan(speed);
+	});
+});

@@ -1,0 +1,139 @@
+import type { Play } from '../../player/intent';
+import type { Start } from '../../solve/solve';
+import type { Metres } from '../../units';
+import { candidates } from './candidates';
+import { nearestPlayable } from './past';
+import type { Question } from '../question/question';
+import { rejectSetup, type Rejection } from './reject';
+import { drawn, rejectRung, solveRung, type Rung } from './rung';
+import type { Trail } from './trail';
+
+/** A play that is out, and why. */
+export interface RejectedPlay {
+	play: Play;
+	rejection: Rejection;
+	/** Null when it was out before anything was computed. */
+	rung: Rung | null;
+}
+
+/** The deterministic first answer: every play that works, least air first, and every one that does not, with its reason. */
+export interface Ladder {
+	rungs: Rung[];
+	rejected: RejectedPlay[];
+	/** True when nothing works as it should and the least bad had to be let in. */
+	compromised: boolean;
+}
+
+function judge(question: Question, play: Play, start: Start): Rung | RejectedPlay {
+	const setup = rejectSetup(question.intent(play), question.situation.lie);
+	if (setup) return { play, rejection: setup, rung: null };
+	const rung = solveRung(question, play, question.target, start);
+	const rejection = rejectRung(question, rung);
+	return rejection ? { play, rejection, rung } : rung;
+}
+
+/** At once, the aims beside the line are looked through until so many plays have found no way to stop there, either. */
+const SCOUTS = 1;
+
+/** Solves and judges plays; where an answer is wanted at once, what the first of them find spares the others the search. */
+function judgeAll(
+	question: Question,
+	plays: readonly Play[],
+	trail: Trail | null
+): (Rung | RejectedPlay)[] {
+	let lost = 0;
+	return plays.map((play) => {
+		const judged = judge(question, play, {
+			from: trail?.guess(play) ?? null,
+			around: trail === null || lost < SCOUTS
+		});
+		if ('rejection' in judged && judged.rejection.code === 'noStop') lost++;
+		return judged;
+	});
+}
+
+/** At once, so many plays are looked at for a place past the pin at most, and no more once so many have one. */
+const LOOKED_AT = 10;
+const ENOUGH = 4;
+
+/** The plays that work for a place past the pin; at once, some of those that fly farthest and what was found nearby. */
+function pastPin(
+	question: Question,
+	rejected: readonly RejectedPlay[],
+	trail: Trail | null
+): Rung[] {
+	if (!trail) return rejected.flatMap((out) => nearestPlayable(question, out) ?? []);
+	const air = ({ rung }: RejectedPlay): number => rung?.airShare ?? 0;
+	const found: Rung[] = [];
+	let looked = 0;
+	for (const out of [...rejected].sort((a, b) => air(b) - air(a))) {
+		const isNew = trail.past(out.play) === undefined;
+		if (isNew && (looked++ >= LOOKED_AT || found.length >= ENOUGH)) continue;
+		const rung = nearestPlayable(question, out, trail);
+		if (rung) found.push(rung);
+	}
+	return found;
+}
+
+/** So many of each kind of fault are let back in when nothing is right; what they cost decides between them. */
+const READMITTED = 4;
+
+type Solved = RejectedPlay & { rung: Rung };
+
+const finishOff = ({ pin }: Question, { solution: { outcome } }: Rung): Metres =>
+	Math.hypot(outcome.finishX - pin, outcome.finishZ);
+
+/** The best of those that share a fault: the longest of those that land short of the green, else those that end nearest the hole. */
+function bestOf(question: Question, alike: readonly Solved[]): Solved[] {
+	const short = alike[0]?.rejection.code === 'shortOfGreen';
+	const worth = ({ rung }: Solved): number =>
+		short ? -rung.solution.outcome.landingX : finishOff(question, rung);
+	return [...alike].sort((a, b) => worth(a) - worth(b)).slice(0, READMITTED);
+}
+
+/** Where fewer plays than this work, what merely lands short of the green is weighed beside them. */
+const FEW = 3;
+
+/**
+ * Lets the least bad back in where little or nothing works: a poor shot beats none, and one that lands just short may beat the only one
+ * that does not. Those that end in trouble come only where nothing works and nothing lands short.
+ */
+function readmit(question: Question, rungs: Rung[], rejected: RejectedPlay[]): void {
+	const solved = rejected.filter((item): item is Solved => item.rung !== null);
+	const short = solved.filter(({ rejection }) => rejection.code === 'shortOfGreen');
+	const back = short.length > 0 || rungs.length > 0 ? short : solved;
+	const codes = new Set(back.map(({ rejection }) => rejection.code));
+	for (const code of codes)
+		for (const item of bestOf(
+			question,
+			solved.filter(({ rejection }) => rejection.code === code)
+		)) {
+			rungs.push({ ...drawn(question, item.rung), against: item.rejection });
+			rejected.splice(rejected.indexOf(item), 1);
+		}
+}
+
+/**
+ * Solves and judges every play the bag and the lie allow.
+ *
+ * @param plays fewer of them, where a quick look is enough
+ * @param trail for an answer that is wanted at once: of a question nearby, or an empty one
+ * @returns rungs by rising air share. Where all or nearly all are out, the least bad are let back in, with what speaks against them; a bag
+ *   that holds a club always has an answer.
+ */
+export function buildLadder(
+	question: Question,
+	plays: readonly Play[] = candidates(question.request.bag, question.situation),
+	trail: Trail | null = null
+): Ladder {
+	const rungs: Rung[] = [];
+	const rejected: RejectedPlay[] = [];
+	for (const judged of judgeAll(question, plays, trail))
+		if ('rejection' in judged) rejected.push(judged);
+		else rungs.push(judged);
+	if (rungs.length === 0) rungs.push(...pastPin(question, rejected, trail));
+	const compromised = rungs.length === 0;
+	if (rungs.length < FEW) readmit(question, rungs, rejected);
+	rungs.sort((a, b) => a.airShare - b.airShare);
+	return { rungs, rejected, compromised: compromised && rungs.length > 0 };
+}

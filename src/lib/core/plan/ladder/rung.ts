@@ -1,0 +1,189 @@
+import { Outcome } from '../../ball/simulate';
+import { GroundSample } from '../../ground/ground';
+import { SURFACE, type SurfaceKind } from '../../ground/surfaces';
+import type { Play } from '../../player/intent';
+import { dispersionWith } from '../../player/player';
+import { flightSetup } from '../../setup/flights';
+import { heightOnPath, pathOf, type Path } from '../../solve/path';
+import {
+	ANEW,
+	playIntended,
+	solveFinish,
+	type Guess,
+	type Solution,
+	type Start
+} from '../../solve/solve';
+import type { Metres, Ratio } from '../../units';
+import type { Question } from '../question/question';
+import { rejectSolution, type Flown, type Rejection } from './reject';
+import type { HazardKind } from '../question/situation';
+import { fastestMeasured } from './swing';
+
+/** One play, solved as if nothing went wrong. */
+export interface Rung {
+	play: Play;
+	solution: Solution;
+	/** Station along the line where the ball is to end. */
+	target: Metres;
+	/** How far to the side it is meant to end, + right. */
+	side: Metres;
+	/** Played at a place that is not the pin. */
+	safe: boolean;
+	/** Why it would be out if anything else were left; null for a shot that works. */
+	against: Rejection | null;
+	/** Carry as a share of carry and roll. */
+	airShare: Ratio;
+	/** Empty where no swing was found that does it, until it is drawn; see `drawn`. */
+	path: Path;
+}
+
+/** A measured swing may be exceeded by this share of its head speed before the swing counts as unknown. */
+const BEYOND_MEASURED = 1.25;
+
+const drawnPath = (question: Question, play: Play, { speed, aim }: Solution): Path =>
+	pathOf(question.intent(play), question.bare, speed, aim);
+
+function rungOf(question: Question, play: Play, target: Metres, solution: Solution): Rung {
+	const { carry, roll } = solution.outcome;
+	const worksOut = solution.status === 'solved';
+	return {
+		play,
+		solution,
+		target,
+		side: 0,
+		safe: Math.abs(target - question.target) > 1e-9,
+		against: null,
+		airShare: carry + roll > 0 ? carry / (carry + roll) : 0,
+		path: worksOut ? drawnPath(question, play, solution) : []
+	};
+}
+
+/**
+ * With its path, whether it works or not.
+ *
+ * @param question opened
+ * @param rung solved or not
+ */
+export const drawn = (question: Question, rung: Rung): Rung =>
+	rung.path.length > 0 ? rung : { ...rung, path: drawnPath(question, rung.play, rung.solution) };
+
+/**
+ * Solves one play; judged elsewhere.
+ *
+ * @param target station where the ball is to end, the pin's own where it is left out
+ * @param start what to begin with, from nothing where it is left out
+ */
+export function solveRung(
+	question: Question,
+	play: Play,
+	target: Metres = question.target,
+	start: Start = ANEW
+): Rung {
+	const intent = question.intent(play);
+	const solution = solveFinish(intent, question.bare, target, question.fastest(play), start);
+	return rungOf(question, play, target, solution);
+}
+
+/**
+ * The same shot turned so that it ends to one side of where it did, right (+) or left (−).
+ *
+ * @param question opened
+ * @param rung solved for its target
+ * @param side metres to the right of the target, − to the left
+ */
+export function leanTo(question: Question, { play, solution, target }: Rung, side: Metres): Rung {
+	const { speed } = solution;
+	const aim = solution.aim + Math.atan2(side, target);
+	const outcome = playIntended(question.intent(play), question.bare, speed, aim, new Outcome());
+	return { ...rungOf(question, play, target, { ...solution, aim, outcome }), side, safe: true };
+}
+
+/**
+ * A putt over a bank that ends so far short of where one at the pin is meant to, or past it, is still played at the pin: half its balls hop
+ * and run on, and the middle one may be of the other half.
+ */
+const AT_THE_PIN = { short: 2, past: 1 } satisfies Record<string, Metres>;
+
+/**
+ * The same shot struck harder or softer: at the pin where it ends about there, else to where it then ends.
+ *
+ * @param question opened
+ * @param rung solved
+ * @param harder factor on the head speed
+ */
+export function struck(question: Question, { play, solution }: Rung, harder: Ratio): Rung {
+	const { aim } = solution;
+	const speed = solution.speed * harder;
+	const outcome = playIntended(question.intent(play), question.bare, speed, aim, new Outcome());
+	const off = outcome.finishX - question.target;
+	const atPin = off > -AT_THE_PIN.short && off < AT_THE_PIN.past;
+	const target = atPin ? question.target : outcome.finishX;
+	const miss = outcome.finishX - target;
+	return rungOf(question, play, target, { status: 'solved', speed, aim, miss, outcome });
+}
+
+/**
+ * Where to start from for the same play at a place nearby.
+ *
+ * @param rung solved
+ * @returns `hopeless` where the search found no place to stop
+ */
+export const guessFrom = ({ solution: { speed, aim, status } }: Rung): Guess => ({
+	speed,
+	aim,
+	hopeless: status === 'noStop'
+});
+
+/** Whatever its flight, a shot that asks for a swing far past any measured with this club is a guess. */
+function rejectMeasured({ request }: Question, { play, solution }: Rung): Rejection | null {
+	const longest = fastestMeasured(play.club, request.player);
+	const { speed } = solution;
+	return speed > longest * BEYOND_MEASURED ? { code: 'tooFarForMeasured', speed, longest } : null;
+}
+
+/** Carry grows with about the square of head speed, so one standard deviation of it is twice as large a share. */
+const carrySpread = ({ request: { player } }: Question, { play, solution }: Rung): Metres =>
+	2 *
+	dispersionWith(play.club, player).speed *
+	flightSetup(play.flight, player.technique).risk.speed *
+	solution.outcome.carry;
+
+const MET: Partial<Record<SurfaceKind, HazardKind>> = {
+	[SURFACE.sand]: 'sand',
+	[SURFACE.water]: 'water'
+};
+
+/** A ball may break around or into what the straight line misses: the ground under its whole roll is looked at. */
+function runsInto(question: Question, { path, solution }: Rung): HazardKind | null {
+	const { survey, hazards } = question.situation;
+	if (survey?.kinds !== 'map' && hazards.every(({ beside }) => !beside)) return null;
+	const { ground } = question.obstructed;
+	const under = new GroundSample();
+	for (const [t, x, , z] of path) {
+		if (t < solution.outcome.flightTime - 1e-6) continue;
+		ground.sample(x, z, under);
+		const met = MET[under.kind];
+		if (met) return met;
+	}
+	return null;
+}
+
+/**
+ * The first reason against a solved rung, or null.
+ *
+ * @param question opened
+ * @param rung solved
+ * @returns null where nothing speaks against it
+ */
+export function rejectRung(question: Question, rung: Rung): Rejection | null {
+	const intent = question.intent(rung.play);
+	const flown: Flown = {
+		heightAt: (x) => heightOnPath(rung.path, x),
+		carrySpread: carrySpread(question, rung),
+		runsInto: runsInto(question, rung)
+	};
+	return (
+		rejectSolution(question.situation, intent, rung.solution, flown) ??
+		rejectMeasured(question, rung)
+	);
+}

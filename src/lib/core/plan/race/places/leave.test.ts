@@ -1,0 +1,252 @@
+import { describe, expect, it } from 'vitest';
+import { question as ask } from '../../../../../../tests/support/scenes';
+import { finishes, raced, rungOf, strokesAround } from '../../../../../../tests/support/raced';
+import { Outcome } from '../../../ball/simulate';
+import { playIntended } from '../../../solve/solve';
+import type { Play } from '../../../player/intent';
+import { candidates } from '../../ladder/candidates';
+import { chooseLeaves, settle, stillOpen } from './leave';
+import type { Finishes } from '../sample';
+import { localSampler } from '../localSampler';
+import { plan } from '../../plan';
+import { enter, hasPlayed, sampleTo, strokesOf, type SampleJob } from '../race';
+import { leanTo, solveRung } from '../../ladder/rung';
+import type { Question } from '../../question/question';
+
+const decided = (question: Question) => plan(question, localSampler(question));
+
+describe('where a shot is left', () => {
+	/** Short-sided over grainy fringe: the pin cannot be got at, a place past it can. */
+	const shortSided = ask({ toEdge: 4, edgeToPin: 1, fringe: 'grainy' }, {}, { samples: 400 });
+
+	it('is past the pin where that is markedly cheaper, and then no other place is', async () => {
+		const { options, why } = await decided(shortSided);
+		const best = options[0]!;
+		expect(best.rung.safe).toBe(true);
+		expect(best.rung.target).toBeGreaterThan(shortSided.target);
+		expect(why.some(({ code }) => code === 'playedSafe')).toBe(true);
+		const others = [-0.8, 0.8, 2].map((by) =>
+			enter(solveRung(shortSided, best.rung.play, best.rung.target + by))
+		);
+		await sampleTo(others, 400, localSampler(shortSided));
+		for (const other of others.filter(hasPlayed))
+			expect(strokesOf(other)).toBeGreaterThan(best.statistics.expectedStrokes - 0.05);
+	});
+
+	it('is the pin where nothing speaks against it', async () => {
+		const { options } = await decided(ask({ toEdge: 2, edgeToPin: 9 }));
+		expect(options[0]!.rung.safe).toBe(false);
+	});
+
+	it('is to the side away from water along the line', async () => {
+		const beside = { kind: 'water', from: 2, to: 30, side: 'right', offset: 1 };
+		const question = ask(
+			{ toEdge: 6, edgeToPin: 14, hazards: [beside], fringe: 'rough' },
+			{ skill: 'high' },
+			{ samples: 400 }
+		);
+		const { options } = await decided(question);
+		expect(options[0]!.rung.side).toBeLessThan(0);
+	});
+
+	it('is one place a play, whatever places were tried', async () => {
+		const sampler = localSampler(shortSided);
+		const { options } = await decided(shortSided);
+		const rung = options[0]!.rung;
+		const near = [rung, leanTo(shortSided, rung, 4), leanTo(shortSided, rung, 6)].map(enter);
+		await sampleTo(near, 200, sampler);
+		const settled = settle(near.filter(hasPlayed));
+		expect(settled).toHaveLength(1);
+		expect(settled[0]!.rung).toBe(rung);
+	});
+});
+
+describe('places tried', () => {
+	/** Balls that cost the less the farther left they are aimed, and less at 1.25 m past the pin than anywhere else along the line. */
+	const sampler =
+		(asked: Question) =>
+		(jobs: readonly SampleJob[]): Promise<Finishes[]> => {
+			const out = new Outcome();
+			return Promise.resolve(
+				jobs.map(({ play, speed, aim, from, to }) => {
+					playIntended(asked.intent(play), asked.bare, speed, aim, out);
+					const off = Math.abs(out.finishX - asked.target - 1.25);
+					const strokes = 3 + 0.1 * off + 0.2 * Math.atan2(out.finishZ, out.finishX);
+					return finishes(strokesAround(strokes, 0, to - from));
+				})
+			);
+		};
+	const chosen = async (situation: Record<string, unknown>) => {
+		const asked = ask(
+			{ toEdge: 3, edgeToPin: 9, ...situation },
+			{},
+			{ bag: [{ name: 'PW', loft: 46 }] }
+		);
+		const [play] = candidates(asked.request.bag, asked.situation);
+		const own = enter(solveRung(asked, play!));
+		await sampleTo([own], 40, sampler(asked));
+		const found = await chooseLeaves(asked, [own].filter(hasPlayed), sampler(asked), 40);
+		return found.map(({ rung }) => [
+			Math.round(100 * (rung.target - asked.target)) / 100,
+			Math.round(rung.side)
+		]);
+	};
+
+	it('lie past the pin, the cheapest of them or between', async () => {
+		expect(await chosen({})).toEqual([
+			[0, 0],
+			[expect.closeTo(1.25, 0), 0]
+		]);
+	});
+
+	it('lie to the side only where something lies there', async () => {
+		const aside = [0, -2];
+		expect(await chosen({})).not.toContainEqual(aside);
+		expect(await chosen({ width: { left: 8, right: 8 } })).toContainEqual(aside);
+		const water = { kind: 'water', from: 3, to: 15, side: 'right', offset: 4 };
+		expect(await chosen({ hazards: [water] })).toContainEqual(aside);
+		const across = { kind: 'water', from: 18, to: 20 };
+		expect(await chosen({ hazards: [across] })).not.toContainEqual(aside);
+	});
+
+	it('lie away from what is stated beside the line, with every play in the race', async () => {
+		const water = { kind: 'water', from: 3, to: 15, side: 'left', offset: 4 };
+		const asked = ask({ toEdge: 3, edgeToPin: 9, hazards: [water] });
+		const plays = candidates(asked.request.bag, asked.situation)
+			.filter(({ shape, club }) => shape === 'straight' && !club.putter)
+			.slice(0, 9);
+		const entries = plays.map((play) => enter(solveRung(asked, play)));
+		// Every turn costs a little on these few balls.
+		const aims = new Map<Play, number[]>();
+		const turning = (dearer: number) => (jobs: readonly SampleJob[]) =>
+			Promise.resolve(
+				jobs.map(({ play, aim, from, to }) => {
+					const own = entries.find(({ rung }) => rung.play === play)!.rung.solution.aim;
+					aims.set(play, [...(aims.get(play) ?? []), aim - own]);
+					return finishes(strokesAround(3 + (aim === own ? 0 : dearer), 0, to - from));
+				})
+			);
+		const turned = async (dearer: number) => {
+			entries.forEach((entry) => (entry.finishes = null));
+			await sampleTo(entries, 40, turning(dearer));
+			const found = await chooseLeaves(asked, entries.filter(hasPlayed), turning(dearer), 40);
+			return new Set(found.filter(({ rung }) => rung.side > 0).map(({ rung }) => rung.play));
+		};
+		expect(await turned(0.02)).toEqual(new Set(plays));
+		for (const own of aims.values()) expect(Math.min(...own)).toBeGreaterThan(-1e-9);
+		expect(await turned(0.04)).toEqual(new Set());
+	});
+
+	it('of a putt from off the green are head speeds: to the pin where the middle ball still ends about there', async () => {
+		const putter = [{ name: 'Putter', loft: 3, putter: true }];
+		const putts = async (best: number, toEdge = 2) => {
+			const asked = ask({ lie: 'fringe', toEdge, edgeToPin: 9 }, {}, { bag: putter });
+			const [play] = candidates(asked.request.bag, asked.situation);
+			const own = enter(solveRung(asked, play!));
+			const { speed } = own.rung.solution;
+			const cheapestAt = (jobs: readonly SampleJob[]) =>
+				Promise.resolve(
+					jobs.map((job) => {
+						const off = Math.abs(job.speed / speed - best);
+						return finishes(strokesAround(2.5 + off, 0, job.to - job.from));
+					})
+				);
+			await sampleTo([own], 40, cheapestAt);
+			const found = await chooseLeaves(asked, [own].filter(hasPlayed), cheapestAt, 40);
+			return found
+				.filter(({ careful }) => !careful)
+				.map(({ rung: { solution, target } }) => ({
+					faster: Math.round(100 * (solution.speed / speed)) / 100,
+					past: target - asked.target,
+					ends: solution.outcome.finishX - asked.target
+				}));
+		};
+		const [own, softer] = await putts(0.95);
+		expect(own).toMatchObject({ faster: 1, past: 0 });
+		expect(softer).toMatchObject({ faster: 0.95, past: 0 });
+		expect(softer!.ends).toBeLessThan(-0.3);
+		const [, harder] = await putts(1.06);
+		expect(harder!.faster).toBe(1.06);
+		expect(harder!.past).toBeCloseTo(harder!.ends, 9);
+		expect(harder!.past).toBeGreaterThan(1);
+		expect((await putts(1)).every(({ faster }) => faster === 1)).toBe(true);
+		// Nobody leaves it far short, and on the green there is nothing to hop over.
+		expect((await putts(0.8)).every(({ ends }) => ends > -2)).toBe(true);
+		expect((await putts(0.95, 0)).every(({ faster }) => faster >= 1)).toBe(true);
+	});
+
+	it('lie off the green never', async () => {
+		const found = await chosen({ beyondPin: 1 });
+		expect(Math.max(...found.map(([past]) => past!))).toBeLessThan(0.5);
+	});
+});
+
+describe('places still open', () => {
+	const [club, at] = [rungOf('SW'), (target: number) => ({ ...rungOf('SW'), target })];
+	const entry = (target: number, mean: number, error: number, careful = false) =>
+		raced({ ...at(target), play: club.play }, finishes(strokesAround(mean, error)), { careful });
+	const targets = (entries: Parameters<typeof stillOpen>[0]) =>
+		stillOpen(entries, 3).map(({ rung }) => rung.target);
+	const own = entry(10, 2.8, 0);
+
+	it('are the pin’s own alone where no other can save enough', () => {
+		expect(targets([own, entry(11, 2.8, 0)])).toEqual([10]);
+		expect(targets([own, entry(11, 2.776, 0)])).toEqual([10]);
+		expect(targets([own, entry(11, 2.9, 0.02)])).toEqual([10]);
+	});
+
+	it('keep what another would save, though it is too little to be worth a word', () => {
+		const pin = entry(10, 2.8, 0);
+		stillOpen([pin, entry(11, 2.785, 0), entry(12, 2.79, 0)], 3);
+		expect(pin.forgone).toBeCloseTo(0.015, 9);
+		const [settled] = settle([pin, entry(13, 2.78, 0)]);
+		expect(settled).toBe(pin);
+		expect(pin.forgone).toBeCloseTo(0.02, 9);
+	});
+
+	it('are both while chance may decide', () => {
+		expect(targets([own, entry(11, 2.8, 0.01)])).toEqual([10, 11]);
+		expect(targets([own, entry(11, 2.75, 0.02)])).toEqual([10, 11]);
+	});
+
+	it('are the other alone where it surely saves enough', () => {
+		expect(targets([own, entry(11, 2.7, 0.01), entry(13, 2.9, 0.01)])).toEqual([11]);
+		expect(targets([own, entry(11, 2.774, 0)])).toEqual([11]);
+	});
+
+	it('are asked play by play, and never cost the careful place', () => {
+		const other = raced(rungOf('PW'), finishes(strokesAround(3, 0)));
+		const careful = entry(13, 3.2, 0, true);
+		expect(stillOpen([own, other, careful], 3)).toEqual([own, other, careful]);
+	});
+});
+
+describe('ties', () => {
+	it('are the same for other seeds: one call, or one that every seed calls a tie', async () => {
+		const answers = [];
+		for (const seed of [1, 2, 3])
+			answers.push(
+				await decided(
+					ask({ toEdge: 5, edgeToPin: 10, fringe: 'grainy' }, {}, { samples: 600, seed })
+				)
+			);
+		const calls = new Set(answers.map(({ options }) => options[0]!.rung.play.club.name));
+		for (const { options } of answers) {
+			const tied = options.filter((option) => option.tied).map(({ rung }) => rung.play.club.name);
+			for (const call of calls) expect(tied).toContain(call);
+		}
+	});
+
+	it('are never broken for more trouble than a flatter way among them has', async () => {
+		for (const situation of [
+			{ lie: 'semi-rough', toEdge: 5, edgeToPin: 10, fringe: 'rough' },
+			{ lie: 'fairway', toEdge: 8, edgeToPin: 5, fringe: 'grainy' }
+		]) {
+			const [best, ...others] = (await decided(ask(situation))).options;
+			const trouble = ({ statistics: { chances } }: typeof best & object) =>
+				chances.hazard + chances.fourOrMore;
+			for (const other of others.filter(({ tied }) => tied))
+				expect(trouble(best!)).toBeLessThan(trouble(other) + 0.06);
+		}
+	});
+});

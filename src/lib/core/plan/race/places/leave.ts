@@ -1,0 +1,149 @@
+import { lowestBetween } from '../../../math/lowestBetween';
+import type { Metres } from '../../../units';
+import { playable, roomOf, shortOfPin, within } from '../../ladder/past';
+import { bestPutt, otherPutts } from './puttSpeeds';
+import type { Question } from '../../question/question';
+import {
+	enter,
+	hasPlayed,
+	sampleTo,
+	strokesOf,
+	blowUpOf,
+	type Entry,
+	type Played,
+	type Sampler
+} from '../race';
+import { pairedDifference } from '../statistics';
+import type { Rung } from '../../ladder/rung';
+import { turnedAway } from './turns';
+
+/** Places tried with every play in the race, past (+) or short (−) of the pin's own target. */
+const OFFSETS: readonly Metres[] = [1.25, 3];
+/** Another place than the pin is worth it from so many strokes on: nobody is told to leave it short for less. */
+const WORTH_LEAVING = 0.025;
+/** A line away from trouble is said without a second thought. */
+const WORTH_TURNING = 0.01;
+/** A place less than this from the pin's own target is not worth a name. */
+const WORTH_SAYING: Metres = 0.4;
+
+/** The other places of the line that a play may be meant to end at. */
+function otherPlaces(question: Question, { rung }: Entry): Entry[] {
+	if (rung.play.club.putter && question.situation.toEdge > 0) return otherPutts(question, rung);
+	const room = roomOf(question);
+	const short = shortOfPin(question);
+	const offsets = short < 0 ? [short, ...OFFSETS] : OFFSETS;
+	return offsets
+		.map((offset) => rung.target + offset)
+		.filter((target) => within(room, target))
+		.flatMap((target) => playable(question, rung, target) ?? [])
+		.map(enter);
+}
+
+/** The place at which a play is cheapest: the best of those sampled, or the lowest point between them. */
+function bestPlace(question: Question, tried: readonly Played[]): Rung {
+	if (tried[0]!.rung.play.club.putter) return bestPutt(question, tried);
+	const places = tried.map((entry) => ({ at: entry.rung.target, value: strokesOf(entry) }));
+	const lowest = lowestBetween(places);
+	const near = tried.reduce((a, b) =>
+		Math.abs(b.rung.target - lowest) < Math.abs(a.rung.target - lowest) ? b : a
+	);
+	return playable(question, near.rung, lowest) ?? near.rung;
+}
+
+/**
+ * Looks for every play in the race where it is best left: at the pin, or at a place past, short or beside it. Common random numbers and a
+ * parabola between the places keep the answer continuous.
+ *
+ * @param balls each place is sampled with
+ * @returns the plays as they came and, for each that looks cheaper elsewhere, that place too; `settle` decides once more balls are in.
+ *   The leader's most careful place comes with them where it has markedly less trouble in it.
+ */
+export async function chooseLeaves(
+	question: Question,
+	entries: readonly Played[],
+	sampler: Sampler,
+	balls: number
+): Promise<Entry[]> {
+	const others = entries.map((entry) => otherPlaces(question, entry));
+	await sampleTo(others.flat(), balls, sampler);
+	const tried = entries.map((entry, i) => [entry, ...others[i]!.filter(hasPlayed)]);
+	const elsewhere = tried.flatMap((own, i) => {
+		const rung = bestPlace(question, own);
+		const { rung: pin } = entries[i]!;
+		const away = Math.abs(rung.target - pin.target) >= WORTH_SAYING;
+		if (rung === pin || (!away && !rung.play.club.putter)) return [];
+		return [own.find((entry) => entry.rung === rung) ?? enter(rung)];
+	});
+	const careful = mostCareful(entries, tried);
+	const turned = await turnedAway(question, entries, sampler, balls);
+	return [...entries, ...elsewhere, ...turned, ...(careful ? [careful] : [])];
+}
+
+/** Entries by the play they are, in the order in which they came. */
+function byPlay<T extends Entry>(entries: readonly T[]): T[][] {
+	const plays = new Map<unknown, T[]>();
+	for (const entry of entries)
+		plays.set(entry.rung.play, [...(plays.get(entry.rung.play) ?? []), entry]);
+	return [...plays.values()];
+}
+
+/** Strokes that another place must save. */
+const worthOf = ({ rung }: Entry): number => (rung.side === 0 ? WORTH_LEAVING : WORTH_TURNING);
+
+/**
+ * The places that `settle` may still choose once more balls are in; the careful place stays.
+ *
+ * @param entries a play's own place before its others
+ * @param errors how many standard errors of a gap may be due to chance
+ */
+export function stillOpen(entries: readonly Played[], errors: number): Played[] {
+	const careful = entries.filter((entry) => entry.careful);
+	const open = byPlay(entries.filter((entry) => !entry.careful)).flatMap(([own, ...others]) => {
+		const beyond = (other: Played, errors: number): boolean => {
+			const saved = pairedDifference(own!.finishes, other.finishes);
+			own!.forgone = Math.max(own!.forgone, Math.min(saved.mean, worthOf(other)));
+			return saved.mean + errors * saved.standardError > worthOf(other);
+		};
+		const left = others.filter((other) => beyond(other, errors));
+		return others.some((other) => beyond(other, -errors)) ? left : [own!, ...left];
+	});
+	return [...open, ...careful];
+}
+
+/**
+ * One place for every play: the pin's own unless another saves so much that it is worth a word; the careful place stays beside it.
+ *
+ * @param entries with all the balls they are to have
+ */
+export function settle(entries: readonly Played[]): Played[] {
+	const settled = byPlay(entries.filter(({ careful }) => !careful)).map((own) => {
+		const [first] = own;
+		const best = own.reduce((a, b) => (strokesOf(b) < strokesOf(a) ? b : a));
+		const saved = pairedDifference(first!.finishes, best.finishes).mean;
+		if (saved > worthOf(best)) return best;
+		first!.forgone = Math.max(first!.forgone, saved);
+		return first!;
+	});
+	const careful = entries.filter(
+		(entry) =>
+			entry.careful &&
+			!settled.some(
+				({ rung }) => rung.target === entry.rung.target && rung.play === entry.rung.play
+			)
+	);
+	return [...settled, ...careful];
+}
+
+/** Markedly less trouble: this much less chance of four strokes and more. */
+const LESS_TROUBLE = 0.01;
+
+/** The leader's place with the least trouble, where that is markedly less than at the place where it is cheapest. */
+function mostCareful(kept: readonly Played[], tried: readonly (readonly Played[])[]): Entry | null {
+	const leader = kept.reduce(
+		(best, entry, i) => (strokesOf(entry) < strokesOf(kept[best]!) ? i : best),
+		0
+	);
+	const careful = tried[leader]!.reduce((a, b) => (blowUpOf(b) < blowUpOf(a) ? b : a));
+	const less = blowUpOf(kept[leader]!) - blowUpOf(careful);
+	return less > LESS_TROUBLE && careful !== kept[leader] ? { ...careful, careful: true } : null;
+}

@@ -1,0 +1,100 @@
+import { describe, expect, it } from 'vitest';
+import { finishes, raced, rungOf, strokesAround } from '../../../../../tests/support/raced';
+import { place } from './placing';
+import type { Played } from './race';
+
+const PIN = 10;
+const leader = raced(rungOf('PW'), finishes(strokesAround(2.5, 0)));
+
+/** A wedge that costs so much more than the leader, give or take, with so many balls. */
+const dearer = (
+	gap: number,
+	error: number,
+	{ balls = 400, ...trouble }: { balls?: number; fourOrMore?: number; hazard?: number } = {}
+): Played => raced(rungOf('SW'), finishes(strokesAround(2.5 + gap, error, balls), trouble));
+
+const standing = (other: Played, first: Played = leader) => {
+	const placed = place([first, other], PIN, () => false);
+	const { tied, close } = placed.find(({ rung }) => rung === other.rung)!;
+	return { tied, close };
+};
+const CLOSE = { tied: true, close: true };
+const TIED = { tied: true, close: false };
+const BEATEN = { tied: false, close: false };
+
+describe('place', () => {
+	it('calls a difference of a fiftieth close, however sure it is', () => {
+		expect(standing(dearer(0.019, 0))).toEqual(CLOSE);
+		expect(standing(dearer(0.021, 0))).toEqual(BEATEN);
+	});
+
+	it('calls close what one and a half standard errors cover, and tied what three more might', () => {
+		expect(standing(dearer(0.029, 0.02))).toEqual(CLOSE);
+		expect(standing(dearer(0.031, 0.02))).toEqual(TIED);
+		expect(standing(dearer(0.049, 0.01))).toEqual(TIED);
+		expect(standing(dearer(0.051, 0.01))).toEqual(BEATEN);
+	});
+
+	it('never calls close or tied what is clearly dear, however unsure it is', () => {
+		expect(standing(dearer(0.049, 0.05))).toEqual(CLOSE);
+		expect(standing(dearer(0.051, 0.05))).toEqual(TIED);
+		expect(standing(dearer(0.109, 0.05))).toEqual(TIED);
+		expect(standing(dearer(0.111, 0.05))).toEqual(BEATEN);
+	});
+
+	it('takes for a tie what would be one where it costs least, though it is left where it costs a little more', () => {
+		const left = (forgone: number) => ({ ...dearer(0.06, 0.01), forgone });
+		expect(standing(left(0.009))).toEqual(BEATEN);
+		expect(standing(left(0.011))).toEqual(TIED);
+		expect(standing({ ...dearer(0.025, 0), forgone: 0.02 })).toEqual(TIED);
+	});
+
+	it('takes nothing for a tie that was given up early, but for what is close all the same', () => {
+		expect(standing(dearer(0.04, 0.02, { balls: 159 }))).toEqual(BEATEN);
+		expect(standing(dearer(0.04, 0.02, { balls: 160 }))).toEqual(TIED);
+		expect(standing(dearer(0.04, 0.02, { balls: 400 }))).toEqual(TIED);
+		expect(standing(dearer(0.019, 0.02, { balls: 100 }))).toEqual(CLOSE);
+	});
+
+	it('takes what is dear for clearly less trouble for a bargain of its own', () => {
+		const risky = raced(rungOf('PW'), finishes(strokesAround(2.5, 0), { hazard: 0.1 }));
+		expect(standing(dearer(0.06, 0.02), risky)).toEqual(BEATEN);
+		expect(standing(dearer(0.049, 0.02), risky)).toEqual(TIED);
+		expect(standing(dearer(0.06, 0.02, { hazard: 0.08 }), risky)).toEqual(TIED);
+	});
+
+	it('measures bargains by ties that are not dear themselves', () => {
+		const dear = raced(rungOf('GW'), finishes(strokesAround(2.56, 0.02), { hazard: 0.1 }));
+		const placed = place([leader, dear, dearer(0.06, 0.02)], PIN, () => false);
+		expect(placed.find(({ rung }) => rung.play.club.name === 'SW')?.tied).toBe(true);
+	});
+
+	it('puts ties first, by what speaks for them, and the rest by what they cost', () => {
+		const [far, farther] = [dearer(0.3, 0), dearer(0.5, 0)];
+		const flat = raced(rungOf('7i', { airShare: 0.2 }), finishes(strokesAround(2.51, 0)));
+		const placed = place([farther, far, leader, flat], PIN, () => false);
+		expect(placed.map(({ rung }) => rung)).toEqual([
+			flat.rung,
+			leader.rung,
+			far.rung,
+			farther.rung
+		]);
+		expect(placed.map(({ statistics }) => statistics.expectedStrokes.toFixed(2))).toEqual([
+			'2.51',
+			'2.50',
+			'2.80',
+			'3.00'
+		]);
+		expect(placed[0]!.statistics.leave.median).toBeCloseTo(0.5, 12);
+	});
+
+	it('asks of each rung whether its club has been measured', () => {
+		const other = raced(rungOf('SW', { airShare: 0.53 }), finishes(strokesAround(2.5, 0)));
+		const clubs = (measured: string) =>
+			place([leader, other], PIN, ({ play }) => play.club.name === measured).map(
+				({ rung }) => rung.play.club.name
+			);
+		expect(clubs('SW')).toEqual(['SW', 'PW']);
+		expect(clubs('PW')).toEqual(['PW', 'SW']);
+	});
+});

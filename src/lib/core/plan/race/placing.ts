@@ -1,0 +1,65 @@
+import type { Metres } from '../../units';
+import { cheapest, type Played } from './race';
+import type { Rung } from '../ladder/rung';
+import { CONTENDER_FACTOR } from './sample';
+import { pairedDifference, statisticsOf } from './statistics';
+import { isBargain, orderTies, type SampledRung } from './ties';
+
+/** Differences under this are a tie whatever the luck. */
+export const SMALLEST_DIFFERENCE = 0.02;
+const CLOSE_ERRORS = 1.5;
+/** … but what costs this much more is not, however unsure it is: few balls are no leave to call a dear shot. */
+const MOST_CLOSE = 0.05;
+/** Standard errors by which a gap may differ between two lots of balls; about one in a thousand is farther off. */
+export const LUCK = 3;
+/** … but what costs this much more than what is close is none, however unsure it is. */
+const MOST_LUCK = 0.06;
+
+/** An option as it stands to the leader. */
+function standing({ rung, finishes, forgone }: Played, leader: Played, pin: Metres) {
+	const gap = pairedDifference(finishes, leader.finishes);
+	const near = Math.min(
+		MOST_CLOSE,
+		Math.max(SMALLEST_DIFFERENCE, CLOSE_ERRORS * gap.standardError)
+	);
+	const close = gap.mean <= near;
+	// What was given up before it had the balls that were asked for has too few to be called as good.
+	const competed = finishes.x.length * CONTENDER_FACTOR >= leader.finishes.x.length;
+	const luck = Math.min(MOST_LUCK, LUCK * gap.standardError);
+	// Left where it costs least, as another luck of the balls might have it, it would cost what it forgoes less.
+	const tied = close || (competed && gap.mean - forgone <= near + luck);
+	const option = { rung, finishes, statistics: statisticsOf(finishes, pin), tied, close };
+	return { option, dear: gap.mean > MOST_CLOSE };
+}
+
+/**
+ * Places what has raced: ties first, in the order of `orderTies`, the others by what they cost. What costs clearly more than the leader
+ * and buys clearly less trouble is another bargain, no tie.
+ *
+ * @param raced at least one, with all the balls they are to have
+ * @param pin station of the hole, metres from the ball
+ * @param measured whether the player has measured a swing with the club of a rung
+ * @returns best first
+ */
+export function place(
+	raced: readonly Played[],
+	pin: Metres,
+	measured: (rung: Rung) => boolean
+): SampledRung[] {
+	const leader = cheapest(raced);
+	const standings = raced.map((entry) => standing(entry, leader, pin));
+	const cheap = standings.filter(({ option, dear }) => option.tied && !dear);
+	const bargains = cheap.map(({ option }) => option);
+	const sampled = standings.map(({ option, dear }): SampledRung => ({
+		...option,
+		tied: option.tied && !(dear && isBargain(option, bargains))
+	}));
+	const costs = ({ statistics }: SampledRung) => statistics.expectedStrokes;
+	return [
+		...orderTies(
+			sampled.filter(({ tied }) => tied),
+			measured
+		),
+		...sampled.filter(({ tied }) => !tied).sort((a, b) => costs(a) - costs(b))
+	];
+}

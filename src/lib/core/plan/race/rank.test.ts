@@ -1,0 +1,103 @@
+import { describe, expect, it } from 'vitest';
+import { finishes, strokesAround } from '../../../../../tests/support/raced';
+import { question as ask } from '../../../../../tests/support/scenes';
+import { playKey } from '../../player/intent';
+import { buildLadder } from '../ladder/ladder';
+import { localSampler } from './localSampler';
+import { plan } from '../plan';
+import { ballsOf, rankLadder, type SampleJob } from './rank';
+import type { Finishes } from './sample';
+
+const CLUBS = ['8i', 'PW', 'SW', 'LW'].map((name, i) => ({ name, loft: [38, 46, 56, 60][i]! }));
+const asked = (situation: object = {}, rest: object = {}) =>
+	ask({ toEdge: 4, edgeToPin: 9, ...situation }, {}, { bag: CLUBS, samples: 800, ...rest });
+
+/** A sampler that says what each club costs, and what it was asked for. */
+function pricing(prices: Record<string, number>) {
+	const balls = new Map<string, number>();
+	const sampler = (jobs: readonly SampleJob[]): Promise<Finishes[]> =>
+		Promise.resolve(
+			jobs.map(({ play, from, to }) => {
+				balls.set(play.club.name, Math.max(to, balls.get(play.club.name) ?? 0));
+				return finishes(strokesAround(prices[play.club.name]!, 0, to - from));
+			})
+		);
+	return { sampler, balls };
+}
+
+describe('ranking', () => {
+	it('plays on with what may still be cheapest, and leaves the hopeless at a first look', async () => {
+		const question = asked();
+		const { sampler, balls } = pricing({ '8i': 2.5, PW: 2.51, SW: 2.57, LW: 3.2 });
+		const shares: number[] = [];
+		const ranked = await rankLadder(question, buildLadder(question), sampler, (share) =>
+			shares.push(share)
+		);
+		expect(ranked[0]!.rung.play.club.name).toMatch(/8i|PW/);
+		expect(ranked.at(-1)!.rung.play.club.name).toBe('LW');
+		expect([...balls]).toEqual(
+			expect.arrayContaining([
+				['8i', 2000],
+				['PW', 2000],
+				['SW', 320],
+				['LW', 128]
+			])
+		);
+		expect(shares).toEqual([...shares].sort((a, b) => a - b));
+		expect(shares.at(-1)).toBe(1);
+	});
+
+	it('asks for no more balls than there are to be', async () => {
+		const question = asked({}, { samples: 50 });
+		const { sampler, balls } = pricing({ '8i': 2.5, PW: 2.51, SW: 2.8, LW: 3.2 });
+		await rankLadder(question, buildLadder(question), sampler);
+		expect([balls.get('LW'), balls.get('PW')]).toEqual([50, 125]);
+		expect(ballsOf(4, 800)).toBe(4 * 128 + 4 * (4 * 128 + 800) + 4 * 2000);
+		expect(ballsOf(20, 800)).toBe(20 * 128 + 12 * (4 * 128 + 800) + 5 * 2000);
+	});
+
+	it('brings in what works only past the pin, once, and not where nothing works at all', async () => {
+		const water = { kind: 'water', from: 1, to: 4.2, height: 0 };
+		const question = asked({ toEdge: 4, edgeToPin: 1.5, beyondPin: 9, hazards: [water] });
+		const ladder = buildLadder(question);
+		const out = ladder.rejected.map(({ play }) => playKey(play));
+		const prices = { '8i': 2.5, PW: 2.6, SW: 2.8, LW: 3 };
+		const past = (await rankLadder(question, ladder, pricing(prices).sampler)).filter(({ rung }) =>
+			out.includes(playKey(rung.play))
+		);
+		expect(past.length).toBeGreaterThan(0);
+		for (const { rung } of past) expect(rung.target).toBeGreaterThan(question.target);
+		const keys = past.map(({ rung }) => playKey(rung.play));
+		expect(new Set(keys).size).toBe(keys.length);
+		const compromised = { ...ladder, compromised: true };
+		const none = await rankLadder(question, compromised, pricing(prices).sampler);
+		expect(none.filter(({ rung }) => out.includes(playKey(rung.play)))).toEqual([]);
+	});
+
+	it('has nothing to say of an empty ladder', async () => {
+		const empty = { rungs: [], rejected: [], compromised: false };
+		expect(await rankLadder(asked(), empty, pricing({}).sampler)).toEqual([]);
+	});
+});
+
+describe('a plan within a school', () => {
+	it('says what the school costs over the cheapest of all, and how far it has come, in two halves', async () => {
+		const question = ask(
+			{ toEdge: 4, edgeToPin: 9, fringe: 'grainy' },
+			{ school: 'one-wedge-two-ways' },
+			{ samples: 60 }
+		);
+		const shares: number[] = [];
+		const own = await plan(question, localSampler(question), (share) => shares.push(share));
+		const free = ask({ toEdge: 4, edgeToPin: 9, fringe: 'grainy' }, {}, { samples: 60 });
+		const best = (await plan(free, localSampler(free))).options;
+		const cheapest = Math.min(...best.map(({ statistics }) => statistics.expectedStrokes));
+		const { more } = own.why.find((reason) => reason.code === 'schoolCosts')!;
+		const gap = own.options[0]!.statistics.expectedStrokes - cheapest;
+		expect(more).toBeGreaterThan(0.03);
+		expect(Math.abs(more - gap)).toBeLessThan(0.05);
+		expect(shares).toEqual([...shares].sort((a, b) => a - b));
+		expect(shares.at(-1)).toBe(1);
+		expect(shares.filter((share) => share <= 0.5)).toHaveLength(shares.length / 2);
+	});
+});

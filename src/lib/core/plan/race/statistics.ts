@@ -1,0 +1,113 @@
+import { quantileSorted } from '../../math/quantiles';
+import type { Metres } from '../../units';
+import { FINISH, type Finishes } from './sample';
+
+/** What a sampled shot is worth. */
+export interface ShotStatistics {
+	balls: number;
+	expectedStrokes: number;
+	standardError: number;
+	leave: { median: Metres; p90: Metres };
+	chances: {
+		holed: number;
+		inside1m: number;
+		inside2m: number;
+		inside3m: number;
+		missGreen: number;
+		hazard: number;
+		upAndDown: number;
+		fourOrMore: number;
+		heavy: number;
+		thin: number;
+	};
+}
+
+/**
+ * What can go wrong with a shot, in one number: the chance of sand or water and that of four strokes and more, added.
+ *
+ * @param statistics of one play
+ * @returns 0 to 1
+ */
+export const troubleOf = ({ chances }: ShotStatistics): number =>
+	chances.hazard + chances.fourOrMore;
+
+/**
+ * The mean; NaN for no values.
+ *
+ * @param values in any order
+ */
+export function mean(values: ArrayLike<number>): number {
+	let sum = 0;
+	for (let i = 0; i < values.length; i++) sum += values[i]!;
+	return sum / values.length;
+}
+
+/**
+ * Standard error of the mean; 0 for fewer than two values.
+ *
+ * @param values in any order
+ */
+export function standardError(values: ArrayLike<number>): number {
+	const n = values.length;
+	if (n < 2) return 0;
+	const middle = mean(values);
+	let squares = 0;
+	for (let i = 0; i < n; i++) squares += (values[i]! - middle) ** 2;
+	return Math.sqrt(squares / (n - 1) / n);
+}
+
+function share(length: number, test: (i: number) => boolean): number {
+	let count = 0;
+	for (let i = 0; i < length; i++) if (test(i)) count++;
+	return count / length;
+}
+
+/**
+ * Counts and averages over finishes; at least one ball.
+ *
+ * @param finishes at least two balls
+ * @param holeX metres from the ball
+ */
+export function statisticsOf(finishes: Finishes, holeX: Metres): ShotStatistics {
+	const balls = finishes.x.length;
+	const leaves = Float64Array.from({ length: balls }, (_, i) =>
+		finishes.kind[i] === FINISH.holed ? 0 : Math.hypot(finishes.x[i]! - holeX, finishes.z[i]!)
+	);
+	const sorted = Float64Array.from(leaves).sort();
+	const inside = (limit: Metres) =>
+		share(balls, (i) => leaves[i]! <= limit && finishes.kind[i]! <= FINISH.holed);
+	return {
+		balls,
+		expectedStrokes: mean(finishes.strokes),
+		standardError: standardError(finishes.strokes),
+		leave: { median: quantileSorted(sorted, 0.5), p90: quantileSorted(sorted, 0.9) },
+		chances: {
+			holed: share(balls, (i) => finishes.kind[i] === FINISH.holed),
+			inside1m: inside(1),
+			inside2m: inside(2),
+			inside3m: inside(3),
+			missGreen: share(balls, (i) => finishes.kind[i]! >= FINISH.missed),
+			hazard: share(balls, (i) => finishes.kind[i] === FINISH.hazard),
+			upAndDown: mean(finishes.upAndDown),
+			fourOrMore: mean(finishes.fourOrMore),
+			heavy: share(balls, (i) => finishes.contact[i] === 1),
+			thin: share(balls, (i) => finishes.contact[i] === 2)
+		}
+	};
+}
+
+/**
+ * Compares two shots ball by ball: the same deviates make most of the luck cancel.
+ *
+ * @param a played with the same seeds as b
+ * @param b as many balls
+ * @returns mean of a − b over the balls both have, and its standard error
+ */
+export function pairedDifference(
+	a: Finishes,
+	b: Finishes
+): { mean: number; standardError: number } {
+	const n = Math.min(a.strokes.length, b.strokes.length);
+	const differences = Float64Array.from({ length: n }, (_, i) => a.strokes[i]! - b.strokes[i]!);
+	return { mean: mean(differences), standardError: standardError(differences) };
+}

@@ -1,0 +1,81 @@
+import type { Ratio } from '../../units';
+import type { Rung } from '../ladder/rung';
+import type { Finishes } from './sample';
+import { troubleOf, type ShotStatistics } from './statistics';
+
+/** A rung with what its balls did. */
+export interface SampledRung {
+	rung: Rung;
+	finishes: Finishes;
+	statistics: ShotStatistics;
+	/** No worse than the cheapest by more than chance allows. */
+	tied: boolean;
+	/**
+	 * So near to the cheapest that it may be called for what else speaks for it. Narrower than `tied` by what another luck of the balls may
+	 * move a gap: what one seed calls, every other seed has among its ties.
+	 */
+	close: boolean;
+}
+
+/** Trouble (hazard and four-or-more added) counts in steps of this, air in steps of that. */
+const TROUBLE_STEP: Ratio = 0.03;
+const AIR_STEP: Ratio = 0.06;
+
+/** So much more hazard, or four-or-more, than another that gets into less trouble altogether is never called before it. */
+const MUCH_MORE: Ratio = 0.06;
+
+/** What of a sampled rung decides among ties. */
+type Tied = Pick<SampledRung, 'rung' | 'statistics' | 'close'>;
+
+/** Negative where the first key that differs is the lower one in `a`. */
+function byKeys(a: readonly number[], b: readonly number[]): number {
+	const k = a.findIndex((value, i) => value !== b[i]);
+	return k < 0 ? 0 : a[k]! - b[k]!;
+}
+
+/** Whether one goes wrong clearly more often than another in one way, and no less often altogether. */
+function clearlyWorse({ statistics: a }: Tied, { statistics: b }: Tied): boolean {
+	const more = Math.max(
+		a.chances.hazard - b.chances.hazard,
+		a.chances.fourOrMore - b.chances.fourOrMore
+	);
+	return more > MUCH_MORE && troubleOf(a) > troubleOf(b);
+}
+
+/**
+ * Whether something dearer buys clearly less trouble than what costs less: another bargain, no tie.
+ *
+ * @param option dearer than all of `cheaper`
+ * @param cheaper ties
+ */
+export const isBargain = (option: Tied, cheaper: readonly Tied[]): boolean =>
+	cheaper.some((other) => clearlyWorse(other, option));
+
+/**
+ * Puts ties in order: first what does not go wrong clearly more often than another, then what is close to the cheapest, then least trouble,
+ * least air, and what the player has measured. Every step is a whole number, so that the order is one order whoever compares.
+ *
+ * @param tied that cost the same as far as can be told
+ * @param measured whether the player has measured a swing with the club of a rung
+ * @returns a new list, best first; those alike in everything as they came
+ */
+export function orderTies<T extends Tied>(
+	tied: readonly T[],
+	measured: (rung: Rung) => boolean
+): T[] {
+	const least = Math.min(...tied.map(({ statistics }) => troubleOf(statistics)));
+	return tied
+		.map((option) => ({
+			option,
+			key: [
+				tied.some((other) => clearlyWorse(option, other)) ? 1 : 0,
+				option.close ? 0 : 1,
+				Math.floor((troubleOf(option.statistics) - least) / TROUBLE_STEP),
+				Math.floor(option.rung.airShare / AIR_STEP),
+				measured(option.rung) ? 0 : 1,
+				option.rung.airShare
+			]
+		}))
+		.sort((a, b) => byKeys(a.key, b.key))
+		.map(({ option }) => option);
+}

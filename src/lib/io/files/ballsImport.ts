@@ -1,0 +1,225 @@
+import { markAngle } from '$lib/core/player/swingLength';
+import { STRIKE_TAGS, type StrikeTag } from '$lib/core/practice/practised';
+import { FOOT, YARD, type Metres } from '$lib/core/units';
+import { BALL_FIELDS, type BallColumns, type BallField, type FileUnit } from './ballColumns';
+import { readCsvTable, type CsvTable } from './csvTable';
+import { swingFromField } from '../fields/fields';
+import { issuesOf } from '../fields/issues';
+import { ballDraftSchema, PLAIN_BALL, type Ball, type PupilFile } from '../work/pupil';
+
+const SIZE: Readonly<Record<FileUnit, Metres>> = { metres: 1, yards: YARD, feet: FOOT };
+
+/** Rows that are read at most at once. */
+export const MOST_BALLS = 20_000;
+
+/** Reads the table of a CSV file, whatever its separator; or says why it is none. */
+export function readBallTable(text: string): { table: CsvTable } | { problem: string } {
+	const table = readCsvTable(text);
+	if (table.headings.filter(Boolean).length < 2)
+		return { problem: 'The file has no row of headings with at least two columns.' };
+	if (table.rows.length === 0) return { problem: 'The file has headings and no row below them.' };
+	if (table.rows.length > MOST_BALLS)
+		return {
+			problem: `The file has ${table.rows.length} rows; ${MOST_BALLS} are the most at once.`
+		};
+	return { table: { ...table, headings: table.headings.filter(Boolean) } };
+}
+
+/** How headings usually name what they hold; the first that fits is taken. */
+const NAMES: Readonly<Record<BallField, RegExp>> = {
+	club: /^club( name| type)?$/i,
+	carry: /carry|^landed(?!.*right)/i,
+	side: /landed.*right|carry.*(side|offline|lateral|deviation)|^side\b|offline|lateral/i,
+	stopped: /^(stopped|total|finish)(?!.*(right|side))/i,
+	stoppedSide: /(stopped|total|finish).*(right|side|lateral)/i,
+	swing: /^swing(?!_from)|length of swing/i,
+	swingFrom: /^swing_from$/i,
+	flight: /^flight$/i,
+	at: /^(at|date|time|when)/i,
+	tags: /^tags?$|strike|contact/i,
+	shape: /^shape$/i,
+	lie: /^lie$/i,
+	meant: /^(meant|target)/i,
+	strokes: /^strokes$/i,
+	inferred: /^inferred$/i,
+	counts: /^counts$/i,
+	spread: /^(spread|std)/i,
+	n: /^n$|^balls$/i
+};
+
+const UNIT: readonly [RegExp, FileUnit][] = [
+	[/(\b|_|\(|\[)(yds?|yards?)(\b|\)|\])/i, 'yards'],
+	[/(\b|_|\(|\[)(ft|feet)(\b|\)|\])/i, 'feet'],
+	[/(\b|_|\(|\[)(m|metres?|meters?)(\b|\)|\])/i, 'metres']
+];
+
+/** Guesses which column holds what, and the unit from the headings; to be confirmed by a person. */
+export function guessColumns(headings: readonly string[]): BallColumns {
+	const columns: BallColumns['columns'] = {};
+	const taken = new Set<string>();
+	// What is more particular is looked for first, so that “carry side” is not taken for a carry.
+	for (const field of ['side', 'stoppedSide', ...BALL_FIELDS] as const) {
+		if (columns[field]) continue;
+		const found = headings.find((name) => !taken.has(name) && NAMES[field].test(name.trim()));
+		if (!found) continue;
+		columns[field] = found;
+		taken.add(found);
+	}
+	const heading = columns.carry ?? columns.stopped ?? '';
+	return { columns, unit: UNIT.find(([pattern]) => pattern.test(heading))?.[1] ?? 'metres' };
+}
+
+/** Headings as a key under which a mapping is remembered. */
+export const signatureOf = (headings: readonly string[]): string => headings.join('\u001f');
+
+/** A row that could not be read. */
+export interface BadRow {
+	/** Of the file, from 1, as a person sees it. */
+	line: number;
+	reason: string;
+}
+
+/** What a file has to do with a pupil. */
+export interface BallsFor {
+	file: PupilFile;
+	sessionId: string;
+	/** For rows without a swing of their own. */
+	swing: string;
+	/** For rows without a time. */
+	now: string;
+	/** Makes the id of a row's ball. */
+	idOf: (row: number) => string;
+}
+
+const plain = (text: string): string => text.replace(/^'(?=[=+\-@])/, '').trim();
+const YES = ['yes', 'true', '1', 'x'];
+const isTag = (word: string): word is StrikeTag => STRIKE_TAGS.includes(word as StrikeTag);
+
+/** A number as people write it: a decimal comma, a unit behind it, L or R for left and right. */
+export function readFigure(text: string): number {
+	const match = /^([LR])?\s*([+-]?\d+(?:[.,]\d+)?)\s*([a-z]*)$/i.exec(
+		plain(text).replace('−', '-')
+	);
+	if (!match) return NaN;
+	const [, before, figures, after] = match;
+	const side = (before ?? after ?? '').toUpperCase();
+	const value = Number(figures!.replace(',', '.'));
+	return side === 'L' ? -value : value;
+}
+
+class RowReader {
+	constructor(
+		private readonly row: Record<string, string>,
+		private readonly columns: BallColumns['columns'],
+		private readonly size: Metres
+	) {}
+
+	text(field: BallField): string {
+		const heading = this.columns[field];
+		return heading ? plain(this.row[heading] ?? '') : '';
+	}
+
+	/** What the file calls a field; the field itself where it has no column of its own. */
+	named(field: string): string {
+		const heading = this.columns[field as BallField];
+		return heading ? `column “${heading.slice(0, 30)}”` : field;
+	}
+
+	/** @throws RowProblem for what is no number */
+	figure(field: BallField): number | undefined {
+		const text = this.text(field);
+		if (text === '') return undefined;
+		const value = readFigure(text);
+		if (Number.isNaN(value))
+			throw new RowProblem(`“${text.slice(0, 20)}” is no number (${this.named(field)})`);
+		return value;
+	}
+
+	length(field: BallField): Metres | undefined {
+		const value = this.figure(field);
+		return value === undefined ? undefined : value * this.size;
+	}
+}
+
+class RowProblem extends Error {}
+
+/** Parts of a ball that come from a column of another name. */
+const FIELD_OF: Readonly<Record<string, BallField>> = { landed: 'side', finished: 'stopped' };
+
+/** What a row says of its swing: a file that names none says nothing of what a swing carries. */
+function swingFrom(read: RowReader): Pick<Ball, 'swingFrom'> {
+	if (read.text('swing') === '') return { swingFrom: 'assumed' };
+	const said = swingFromField.safeParse(read.text('swingFrom'));
+	return said.success ? { swingFrom: said.data } : {};
+}
+
+function readRow(read: RowReader, row: number, context: BallsFor): Ball {
+	const { file, sessionId, swing, now, idOf } = context;
+	const clubName = read.text('club');
+	const club = file.clubs.find(({ name }) => name.toLowerCase() === clubName.toLowerCase());
+	if (!club)
+		throw new RowProblem(clubName ? `no club “${clubName.slice(0, 20)}” in the bag` : 'no club');
+	const carry = read.length('carry');
+	const stopped = read.length('stopped');
+	if (carry === undefined && stopped === undefined) throw new RowProblem('neither carry nor total');
+	const named = read.text('swing') || swing;
+	if (Number.isNaN(markAngle(named))) throw new RowProblem(`no swing “${named.slice(0, 20)}”`);
+	const side = read.length('side');
+	const when = read.text('at');
+	const time = when === '' ? Date.parse(now) : Date.parse(when);
+	if (Number.isNaN(time)) throw new RowProblem(`“${when.slice(0, 20)}” is no date`);
+	const spread = read.length('spread');
+	const n = read.figure('n');
+	const stated = n !== undefined && n > 1;
+	const landed = carry ?? stopped!;
+	const parsed = ballDraftSchema.safeParse({
+		...PLAIN_BALL,
+		id: idOf(row),
+		pupilId: file.pupil.id,
+		clubId: club.id,
+		at: new Date(time).toISOString(),
+		swing: named,
+		...swingFrom(read),
+		flight: read.text('flight') || 'standard',
+		shape: read.text('shape') || 'straight',
+		lie: read.text('lie') || 'fairway',
+		carry: landed,
+		source: stated ? 'stated' : 'file',
+		...(stated && spread !== undefined && { spread, n }),
+		sessionId,
+		landed: [landed, side ?? 0],
+		...(stopped !== undefined && { finished: [stopped, read.length('stoppedSide') ?? side ?? 0] }),
+		...(read.text('meant') !== '' && { meant: read.length('meant') }),
+		...(read.text('strokes') !== '' && { strokes: read.figure('strokes') }),
+		inferred: carry === undefined || YES.includes(read.text('inferred').toLowerCase()),
+		tags: read
+			.text('tags')
+			.toLowerCase()
+			.split(/[ ,;]+/)
+			.filter(isTag),
+		counts: YES.includes(read.text('counts').toLowerCase())
+	});
+	if (parsed.success) return parsed.data;
+	const [issue] = issuesOf(parsed.error);
+	const [part = ''] = (issue?.path ?? '').split('.');
+	throw new RowProblem(`${read.named(FIELD_OF[part] ?? part)} ${issue?.message}`);
+}
+
+/** Reads the rows of a table as balls of one pupil: the good ones, and why the others are not. */
+export function readBallRows(
+	{ rows }: CsvTable,
+	{ columns, unit }: BallColumns,
+	context: BallsFor
+): { balls: Ball[]; bad: BadRow[] } {
+	const balls: Ball[] = [];
+	const bad: BadRow[] = [];
+	rows.forEach(({ cells, line }, i) => {
+		try {
+			balls.push(readRow(new RowReader(cells, columns, SIZE[unit]), i, context));
+		} catch (error) {
+			if (!(error instanceof RowProblem)) throw error;
+			bad.push({ line, reason: error.message });
+		}
+	});
+	return { balls, bad };
+}

@@ -1,0 +1,137 @@
+import { drillScene } from '$lib/core/practice/drillScene';
+import { wildBalls } from '$lib/core/practice/grouping';
+import type { MissedBall } from '$lib/core/practice/habits';
+import { ownSpreadOf, type OwnSpread, type SpreadGroup } from '$lib/core/practice/ownSpread';
+import { loftPull, shotToCarry } from '$lib/core/practice/practiseShot';
+import type { RollQuestion } from '$lib/core/practice/rollStudy';
+import { flightSetup } from '$lib/core/setup/flights';
+import { CENTIMETRE, degrees, toPercent } from '$lib/core/units';
+import { clubToCore } from '../work/club';
+import { dispersionOf, profileOf } from '../work/player';
+import { coreClub, plainGround, practiserOf } from './practiceSetup';
+import { bagOf, type Ball, type PupilFile } from '../work/pupil';
+import { groundToCore, isHit, isOf, practisedOf, type Session } from './session';
+
+/** Balls of sessions by the kind they were of; in the order they come. */
+function kinds(balls: readonly Ball[]): Ball[][] {
+	const found: Ball[][] = [];
+	for (const ball of balls) {
+		const kind = found.find(([first]) => first!.sessionId === ball.sessionId && isOf(first!, ball));
+		if (kind) kind.push(ball);
+		else found.push([ball]);
+	}
+	return found;
+}
+
+const fromSession = (balls: readonly Ball[]): Ball[] =>
+	balls.filter(({ sessionId, lie }) => sessionId !== undefined && lie !== 'sand');
+
+/** What a session's balls ask of the roll-out fit; only straight balls that were seen to land and to stop. */
+export function rollQuestion(
+	session: Session,
+	file: PupilFile,
+	balls: readonly Ball[]
+): RollQuestion {
+	const clubs = new Map(file.clubs.map((club) => [club.id, coreClub(club)]));
+	const rolled = kinds(balls.filter(({ shape, lie }) => shape === 'straight' && lie !== 'sand'))
+		.map((kind) => {
+			const practised = kind.map(practisedOf);
+			const wild = wildBalls(practised);
+			return {
+				club: clubs.get(kind[0]!.clubId),
+				flight: kind[0]!.flight,
+				balls: practised
+					.filter(
+						({ inferred, finished, tags }, i) =>
+							!wild[i] &&
+							!inferred &&
+							finished !== null &&
+							!tags.includes('heavy') &&
+							!tags.includes('thin')
+					)
+					.map(({ landed, finished }) => ({
+						carry: landed[0],
+						roll: finished![0] - landed[0]
+					}))
+			};
+		})
+		.flatMap(({ club, ...rest }) => (club && rest.balls.length > 0 ? [{ club, ...rest }] : []));
+	const { technique, hand } = file.pupil;
+	return {
+		rolled,
+		ground: groundToCore(session.ground),
+		who: { technique, hand, strength: profileOf(file.pupil).strength },
+		bag: bagOf(file.clubs).map(clubToCore)
+	};
+}
+
+/** A pupil's own spread from every session of theirs. */
+export function spreadFrom(file: PupilFile): OwnSpread {
+	const { pupil, clubs } = file;
+	const who = practiserOf({ ...file, pupil: { ...pupil, spread: undefined } });
+	const balls = fromSession(file.balls);
+	const tagged = new Set(
+		balls
+			.filter(({ tags }) => tags.some((tag) => ['heavy', 'thin', 'good'].includes(tag)))
+			.map(({ sessionId }) => sessionId)
+	);
+	const scene = drillScene({
+		...groundToCore(plainGround()),
+		toEdge: 0
+	});
+	const groups = kinds(balls).flatMap((kind): SpreadGroup[] => {
+		const [first] = kind;
+		const club = clubs.find(({ id }) => id === first!.clubId);
+		if (!club) return [];
+		const { flight, shape } = first!;
+		const carry = kind.reduce((sum, ball) => sum + ball.carry, 0) / kind.length;
+		const played = { club: coreClub(club), flight, shape };
+		const shot = shotToCarry(played, carry, scene, who);
+		if (!shot) return [];
+		const { risk } = flightSetup(flight, pupil.technique);
+		return [
+			{
+				balls: kind.map(practisedOf),
+				speed: shot.speed,
+				loftPull: loftPull(played, shot.speed, scene, who),
+				risk,
+				tagged: tagged.has(first!.sessionId)
+			}
+		];
+	});
+	return ownSpreadOf(groups, dispersionOf({ skill: pupil.skill, handicap: pupil.handicap }));
+}
+
+/** A spread in the units it is typed in. */
+export function spreadWire({ speed, direction, loft, lowPoint }: OwnSpread) {
+	const tenth = (value: number) => Math.round(value * 10) / 10;
+	return {
+		speed: tenth(toPercent(speed.used)),
+		direction: tenth(degrees(direction.used)),
+		loft: tenth(degrees(loft.used)),
+		lowPoint: tenth(lowPoint.used / CENTIMETRE)
+	};
+}
+
+/** The balls of a pupil's sessions as misses are counted; of a session that is gone nobody knows what was meant. */
+export function missedBalls(
+	file: PupilFile,
+	sessions: readonly Session[],
+	dayOf: (at: string) => string
+): MissedBall[] {
+	const known = new Map(sessions.map((session) => [session.id, session]));
+	return fromSession(file.balls).flatMap((ball) => {
+		const session = known.get(ball.sessionId!);
+		if (!session) return [];
+		const { rules, mark } = session;
+		return {
+			...practisedOf(ball),
+			meant: ball.meant ?? null,
+			lie: ball.lie,
+			day: dayOf(ball.at),
+			flag: rules.mark === 'flag' ? mark : null,
+			tolerance: rules.tolerance,
+			asMeant: isHit(session, ball)
+		};
+	});
+}

@@ -1,0 +1,160 @@
+import * as z from 'zod/mini';
+import { carryTable, type CarryCell, type CarryFact } from '$lib/core/player/carryTable';
+import type { CarryFlight } from '$lib/core/solve/measuredSwings';
+import { clubDraftSchema, toClub, type ClubDraft, type ClubWire } from './club';
+import {
+	carryFlightField,
+	ballSourceField,
+	idField,
+	lieField,
+	nameField,
+	shapeField,
+	strikeTagField,
+	swingFromField,
+	unitsField,
+	within
+} from '../fields/fields';
+import { dispersionOf, golferDraftSchema, type Golfer } from './player';
+
+const LONGEST_NOTE = 2000;
+const noteField = z
+	.string()
+	.check(z.maxLength(LONGEST_NOTE, `must be at most ${LONGEST_NOTE} letters`));
+
+/** A pupil under work: who plays, and how distances are said to them. */
+export const pupilDraftSchema = z.extend(z.omit(golferDraftSchema, { carries: true }), {
+	id: idField,
+	name: nameField,
+	/** Length of a pace in metres, measured once. */
+	pace: z._default(within(0.5, 1.3, 'metres'), 0.9),
+	units: z._default(unitsField, 'metres'),
+	/** What to mind when this pupil plays. */
+	minding: z._default(noteField, ''),
+	notes: z._default(noteField, ''),
+	archived: z._default(z.boolean(), false)
+});
+
+const spotField = z.tuple([within(-30, 300, 'metres'), within(-150, 150, 'metres')]);
+
+/** A ball whose carry is known, or a carry that is stated. */
+export const ballDraftSchema = z.object({
+	id: idField,
+	pupilId: idField,
+	clubId: idField,
+	at: z.string(),
+	swing: nameField,
+	swingFrom: z.optional(swingFromField),
+	flight: z._default(carryFlightField, 'standard'),
+	carry: within(0.1, 300, 'metres'),
+	source: z._default(ballSourceField, 'typed'),
+	spread: z.optional(within(0, 40, 'metres')),
+	n: z.optional(z.int().check(z.minimum(1), z.maximum(10_000))),
+	sessionId: z.optional(idField),
+	shape: z._default(shapeField, 'straight'),
+	lie: z._default(lieField, 'fairway'),
+	landed: z.optional(spotField),
+	finished: z.optional(spotField),
+	meant: z.optional(within(0.1, 300, 'metres')),
+	meantRoll: z.optional(within(-30, 300, 'metres')),
+	inferred: z._default(z.boolean(), false),
+	tags: z._default(z.array(strikeTagField), []),
+	strokes: z.optional(z.int().check(z.minimum(1), z.maximum(12))),
+	reading: z.optional(z.string().check(z.maxLength(80))),
+	counts: z._default(z.boolean(), true)
+});
+
+/** What a ball is that nothing more is said of. */
+export const PLAIN_BALL = {
+	shape: 'straight',
+	lie: 'fairway',
+	inferred: false,
+	tags: [],
+	counts: true
+} satisfies Partial<z.output<typeof ballDraftSchema>>;
+
+export type Pupil = z.output<typeof pupilDraftSchema>;
+export type Ball = z.output<typeof ballDraftSchema>;
+
+/** A pupil with their bag, retired clubs too, and every ball of theirs. */
+export interface PupilFile {
+	pupil: Pupil;
+	clubs: ClubDraft[];
+	balls: Ball[];
+}
+
+export const pupilFileSchema = z.object({
+	pupil: pupilDraftSchema,
+	clubs: z.array(clubDraftSchema),
+	balls: z.array(ballDraftSchema)
+});
+
+/** A pupil's file out of rows of many; undefined where there is no such pupil. */
+export function fileOf(
+	rows: { pupils: readonly Pupil[]; clubs: readonly ClubDraft[]; balls: readonly Ball[] },
+	id: string
+): PupilFile | undefined {
+	const pupil = rows.pupils.find((row) => row.id === id);
+	return (
+		pupil && {
+			pupil,
+			clubs: rows.clubs.filter(({ pupilId }) => pupilId === id),
+			balls: rows.balls.filter(({ pupilId }) => pupilId === id)
+		}
+	);
+}
+
+/** The clubs that are played, in the order of the bag. */
+export const clubsInBag = (clubs: readonly ClubDraft[]): ClubDraft[] =>
+	clubs.filter(({ retiredAt }) => retiredAt === null).sort((a, b) => a.order - b.order);
+
+/** The bag as the planner takes it: woods are carried, but nobody is asked to chip with one. */
+export const bagOf = (clubs: readonly ClubDraft[]): ClubWire[] =>
+	clubsInBag(clubs)
+		.filter(({ kind }) => kind !== 'wood')
+		.map(toClub);
+
+const factOf = (ball: Ball): CarryFact<CarryFlight> => ({
+	club: ball.clubId,
+	swing: ball.swing,
+	flight: ball.flight,
+	carry: ball.carry,
+	stated: ball.source === 'stated',
+	behind:
+		ball.spread !== undefined && ball.n !== undefined
+			? { spread: ball.spread, n: ball.n }
+			: undefined
+});
+
+/** The carry table of a pupil: every club, swing and flight of which there is a ball. */
+export const carriesOf = ({ pupil, balls }: PupilFile): CarryCell<CarryFlight>[] =>
+	carryTable(balls.filter(inTable).map(factOf), dispersionOf(pupil).speed);
+
+/** Lies that carries are measured from, but for a splash. */
+const TABLE_LIES: readonly Ball['lie'][] = ['fairway', 'fringe', 'tight'];
+
+/**
+ * Whether the carry table rests on a ball: it counts, its swing was prescribed or said, it was seen to land, flew a straight path, and was
+ * not called wild. Somebody who chips to a stick makes the stick's carry with whatever swing it takes: that says nothing of a swing.
+ */
+export const inTable = ({ counts, swingFrom, inferred, shape, tags, lie, flight }: Ball): boolean =>
+	counts &&
+	swingFrom !== 'assumed' &&
+	!inferred &&
+	shape === 'straight' &&
+	!tags.includes('wild') &&
+	(flight === 'splash' || TABLE_LIES.includes(lie));
+
+/** Who plays, as the planner takes it: the pupil with the carries that their table says. */
+export function golferOf(file: PupilFile): Golfer {
+	return {
+		...golferDraftSchema.parse(file.pupil),
+		carries: carriesOf(file).map(({ club, swing, flight, mean, spread, n }) => ({
+			club,
+			swing,
+			flight,
+			carry: mean,
+			n,
+			...(spread !== null && { spread })
+		}))
+	};
+}

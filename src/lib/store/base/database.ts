@@ -1,0 +1,107 @@
+import Dexie, { type IndexableType, type Table } from 'dexie';
+import { ARCHIVED_TABLES, type ArchivedTable } from '$lib/io/archive/tables';
+import type { Stamp } from '$lib/io/fields/stamp';
+import { observe, stamp } from './clock';
+import { settle, unwrittenNotes } from './journal';
+import { mergeThree } from './merge';
+import { DATABASE_NAME } from './nothingKept';
+import { packedGrids } from './packedGrids';
+
+/** A row as it lies there: written by any release, perhaps broken. It is judged when it is read. */
+export interface RawRow {
+	id: IndexableType;
+	updatedAt?: Stamp;
+}
+
+export interface SettingRow {
+	key: string;
+	value: unknown;
+}
+
+/** What is left of a removed row, under its table and id. */
+export interface Tombstone {
+	key: string;
+	table: ArchivedTable;
+	id: string;
+	deletedAt: Stamp;
+}
+
+/** Keys of the settings. */
+export const SETTING = {
+	preferences: 'preferences',
+	lastShot: 'lastShot',
+	lastShotId: 'lastShotId',
+	lastShotLine: 'lastShotLine',
+	playing: 'playing',
+	ballColumns: 'ballColumns',
+	savedAt: 'savedAt',
+	demoSeeded: 'demoSeeded'
+} as const;
+
+/** The library counts the browser's own versions in tens. */
+const NATIVE_STEP = 10;
+/** Version of the newest stores that this release knows. */
+const RELEASE = 1;
+
+class CrispLandingDatabase extends Dexie {
+	pupils!: Table<RawRow, IndexableType>;
+	clubs!: Table<RawRow, IndexableType>;
+	balls!: Table<RawRow, IndexableType>;
+	sessions!: Table<RawRow, IndexableType>;
+	drills!: Table<RawRow, IndexableType>;
+	homework!: Table<RawRow, IndexableType>;
+	shots!: Table<RawRow, IndexableType>;
+	greens!: Table<RawRow, IndexableType>;
+	readings!: Table<RawRow, IndexableType>;
+	tombstones!: Table<Tombstone, string>;
+	settings!: Table<SettingRow, string>;
+
+	constructor() {
+		// Rows are read as they lie there each time: copies of large grids kept beside them would cost more than they save.
+		super(DATABASE_NAME, { cache: 'disabled' });
+		// Grids are packed on their way in.
+		this.use(packedGrids);
+		// From release 1.0.0 on append only: what changes gets a version of its own, with the step that lifts an archive of the same age.
+		this.version(RELEASE).stores({
+			pupils: 'id, name, updatedAt',
+			clubs: 'id, pupilId, updatedAt',
+			// Balls of a session are found by it.
+			balls: 'id, pupilId, sessionId, updatedAt',
+			sessions: 'id, startedAt, updatedAt',
+			drills: 'id, updatedAt',
+			homework: 'id, pupilId, updatedAt',
+			shots: 'id, savedAt, updatedAt',
+			greens: 'id, name, updatedAt',
+			readings: 'id, greenId, takenAt, updatedAt',
+			tombstones: 'key',
+			settings: 'key'
+		});
+	}
+}
+
+export const database = new CrispLandingDatabase();
+
+// The clock goes on from the latest change that is kept here, and what a page had no time to write when it was left is written before
+// anything is read.
+database.on(
+	'ready',
+	async (opened) => {
+		// The library opens what a newer release stored; this one would strip what it does not know of it.
+		if (Math.floor(opened.backendDB().version / NATIVE_STEP) > RELEASE)
+			throw new Error('It was stored by a newer release of this app: reload to get that one.');
+		for (const name of ARCHIVED_TABLES) {
+			const latest: unknown = (await opened.table<RawRow>(name).orderBy('updatedAt').last())
+				?.updatedAt;
+			if (typeof latest === 'string') observe(latest);
+		}
+		for (const note of unwrittenNotes()) {
+			const table = opened.table<object>(note.table);
+			// Where both changed the same part, what was written counts: the note may be the older.
+			const theirs = note.base && (await table.get(note.key));
+			const row = theirs ? mergeThree(note.base!, theirs, note.row).merged : note.row;
+			await table.put(note.table === 'settings' ? row : { ...row, updatedAt: stamp() });
+			settle(note);
+		}
+	},
+	true
+);

@@ -1,0 +1,227 @@
+import { liveQuery, type IndexableType, type Subscription, type Table } from 'dexie';
+import type * as z from 'zod/mini';
+import { contentKey } from '$lib/core/math/contentKey';
+import type { ArchivedTable } from '$lib/io/archive/tables';
+import { stampField, type Stamp } from '$lib/io/fields/stamp';
+import { observe, stamp } from './clock';
+import { database, type RawRow, type Tombstone } from './database';
+import { mergeThree, type Merged } from './merge';
+
+/** A row that cannot be read any more; kept until its owner removes it. */
+export interface BrokenRow {
+	table: ArchivedTable;
+	key: IndexableType;
+	/** The key in words. */
+	keyText: string;
+	name: string;
+	row: RawRow;
+}
+
+/** The rows of a table as they can be read, and those that cannot. */
+export interface Shelved<T> {
+	rows: T[];
+	broken: BrokenRow[];
+}
+
+/** When a row was made and last changed. */
+export interface Stamps {
+	createdAt: Stamp;
+	updatedAt: Stamp;
+}
+
+/** Puts rows back that were removed or replaced. */
+export type Undo = () => Promise<void>;
+
+/** A key in words; keys that are no texts are those of rows that cannot be read. */
+export const keyText = (key: IndexableType): string =>
+	typeof key === 'string' ? key : JSON.stringify(key);
+
+const nameOf = (row: RawRow): string => {
+	const { name } = row as { name?: unknown };
+	return typeof name === 'string' && name !== '' ? name : 'unnamed';
+};
+
+/** The stamps of a row as it lies there. */
+export function stampsOf(row: RawRow | undefined): Stamps {
+	const { createdAt, updatedAt } = (row ?? {}) as Partial<Stamps>;
+	return { createdAt: stampField.parse(createdAt), updatedAt: stampField.parse(updatedAt) };
+}
+
+/** One table of rows: what can be read of it, in step with other tabs, and what undoes a removal. */
+export class Shelf<T extends { id: string }> {
+	readonly table: Table<RawRow, IndexableType>;
+
+	constructor(
+		readonly name: ArchivedTable,
+		private readonly schema: z.ZodMiniType<T>,
+		private readonly order: (a: T, b: T) => number
+	) {
+		this.table = database[name];
+	}
+
+	/** Sorts rows as they lie there into those that can be read and those that cannot. */
+	shelve(raw: readonly RawRow[]): Shelved<T> {
+		const shelved: Shelved<T> = { rows: [], broken: [] };
+		for (const row of raw) {
+			const parsed = this.schema.safeParse(row);
+			if (parsed.success) shelved.rows.push(parsed.data);
+			else
+				shelved.broken.push({
+					table: this.name,
+					key: row.id,
+					keyText: keyText(row.id),
+					name: nameOf(row),
+					row
+				});
+		}
+		shelved.rows.sort(this.order);
+		return shelved;
+	}
+
+	async read(): Promise<Shelved<T>> {
+		return this.shelve(await this.table.toArray());
+	}
+
+	/** Rows in which an indexed field has a value. */
+	async readWhere(field: string, value: string): Promise<T[]> {
+		return this.shelve(await this.table.where(field).equals(value).toArray()).rows;
+	}
+
+	/** Every row that can be read, with its stamps; in the order of its keys. */
+	async readStamped(): Promise<(T & Stamps)[]> {
+		return (await this.table.toArray()).flatMap((row) => this.#stamped(row) ?? []);
+	}
+
+	/** @returns a row with its stamps; undefined where there is none or it cannot be read */
+	async getStamped(id: string): Promise<(T & Stamps) | undefined> {
+		return this.#stamped(await this.table.get(id));
+	}
+
+	#stamped(row: RawRow | undefined): (T & Stamps) | undefined {
+		const parsed = this.schema.safeParse(row);
+		return parsed.success ? { ...parsed.data, ...stampsOf(row) } : undefined;
+	}
+
+	/** @returns undefined where there is none or it cannot be read */
+	async get(id: string): Promise<T | undefined> {
+		const parsed = this.schema.safeParse(await this.table.get(id));
+		return parsed.success ? parsed.data : undefined;
+	}
+
+	/** Keeps a row as changed now. */
+	async put(row: T): Promise<T> {
+		const [whole] = await this.putAll([row]);
+		return whole!;
+	}
+
+	/** Keeps rows as changed now, all or none. */
+	async putAll(rows: readonly T[]): Promise<T[]> {
+		const whole = rows.map((row) => this.schema.parse(row));
+		await database.transaction('rw', this.table, database.tombstones, async () => {
+			const before = await this.table.bulkGet(whole.map(({ id }) => id));
+			await this.#write(
+				whole.map((row, i) => ({ ...row, createdAt: before[i] && stampsOf(before[i]).createdAt }))
+			);
+		});
+		return whole;
+	}
+
+	/**
+	 * Puts a changed row in, together with what another tab has changed of it meanwhile.
+	 *
+	 * @param base the row as it was when `mine` began to differ from it
+	 */
+	merge(base: T, mine: T): Promise<Merged<T>> {
+		return database.transaction('rw', this.table, database.tombstones, async () => {
+			const theirs = await this.get(mine.id);
+			const found = theirs ? mergeThree(base, mine, theirs) : { merged: mine, clashes: [] };
+			return { ...found, merged: await this.put(found.merged) };
+		});
+	}
+
+	/** Removes a row by its key, readable or not, and hands back what undoes it. */
+	remove(key: IndexableType): Promise<Undo> {
+		return this.removeAll([key]);
+	}
+
+	/** Removes rows by their keys, all or none, and hands back what undoes it. */
+	removeAll(keys: readonly IndexableType[]): Promise<Undo> {
+		const tables = [this.table, database.tombstones];
+		return database.transaction('rw', tables, async () => {
+			const found = await this.table.bulkGet([...keys]);
+			const rows = found.filter((row) => row !== undefined);
+			await this.table.bulkDelete([...keys]);
+			await database.tombstones.bulkPut(
+				rows.flatMap(({ id }) => (typeof id === 'string' ? [this.#tombstone(id)] : []))
+			);
+			return () => database.transaction('rw', tables, () => this.#write(rows));
+		});
+	}
+
+	/** Writes rows as changed now, and what cannot be read as it is; a row that is there was not removed. */
+	async #write(rows: readonly (RawRow & Partial<Stamps>)[]): Promise<void> {
+		await this.table.bulkPut(
+			rows.map((row) => {
+				if (!this.schema.safeParse(row).success) return row;
+				const updatedAt = stamp();
+				return { ...row, createdAt: row.createdAt ?? updatedAt, updatedAt };
+			})
+		);
+		await database.tombstones.bulkDelete(rows.map(({ id }) => `${this.name}/${keyText(id)}`));
+	}
+
+	#tombstone(id: string): Tombstone {
+		return { key: `${this.name}/${id}`, table: this.name, id, deletedAt: stamp() };
+	}
+
+	/**
+	 * Writes rows and removals as they are, with the stamps they have, over what is there; within the caller's transaction.
+	 *
+	 * @returns what puts back those that nobody has changed since; it answers how many it had to leave
+	 */
+	async takeIn(
+		rows: readonly RawRow[],
+		removals: readonly Omit<Tombstone, 'key' | 'table'>[] = []
+	): Promise<() => Promise<number>> {
+		const ids = removals.map(({ id }) => id);
+		const keys = [...rows.map((row) => row.id), ...ids];
+		const stones = keys.map((key) => `${this.name}/${keyText(key)}`);
+		const before = await this.table.bulkGet(keys);
+		const stonesBefore = await database.tombstones.bulkGet(stones);
+		for (const row of rows) observe(stampsOf(row).updatedAt);
+		for (const { deletedAt } of removals) observe(deletedAt);
+		await this.table.bulkPut([...rows]);
+		await this.table.bulkDelete(ids);
+		await database.tombstones.bulkDelete(stones.slice(0, rows.length));
+		await database.tombstones.bulkPut(
+			removals.map((stone) => ({ ...stone, table: this.name, key: `${this.name}/${stone.id}` }))
+		);
+		return async () => {
+			const now = await this.table.bulkGet(keys);
+			const asTaken = (i: number) => (i < rows.length ? rows[i] : undefined);
+			const untouched = keys.flatMap((_, i) =>
+				contentKey(now[i] ?? null) === contentKey(asTaken(i) ?? null) ? [i] : []
+			);
+			await this.table.bulkDelete(untouched.map((i) => keys[i]!));
+			await this.table.bulkPut(untouched.flatMap((i) => before[i] ?? []));
+			await database.tombstones.bulkDelete(untouched.map((i) => stones[i]!));
+			await database.tombstones.bulkPut(untouched.flatMap((i) => stonesBefore[i] ?? []));
+			return keys.length - untouched.length;
+		};
+	}
+}
+
+/**
+ * Follows a query, other tabs included.
+ *
+ * @param failed is told when the data cannot be read; the query ends then
+ * @returns what stops it
+ */
+export function follow<T>(
+	query: () => Promise<T>,
+	next: (value: T) => void,
+	failed: (error: unknown) => void
+): () => void {
+	const subscription: Subscription = liveQuery(query).subscribe({ next, error: failed });
+	return () => subscription.unsubscribe();
+}

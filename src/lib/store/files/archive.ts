@@ -1,0 +1,210 @@
+import type { Archive, ArchiveContent } from '$lib/io/archive/archive';
+import {
+	keyOf,
+	knownOf,
+	planMerge,
+	twiceIn,
+	type ImportPreview,
+	type Known,
+	type MergePlan
+} from '$lib/io/archive/merge';
+import { ARCHIVED_TABLES, type ArchivedTable } from '$lib/io/archive/tables';
+import { stamp } from '../base/clock';
+import { database, SETTING, type RawRow } from '../base/database';
+import { greenShelf, readingShelf } from '../shelves/greens';
+import { ballShelf, clubShelf, pupilShelf } from '../shelves/pupils';
+import { drillShelf, homeworkShelf, sessionShelf } from '../shelves/practice';
+import { shotShelf } from '../shelves/savedShots';
+import { readPreferences, writePreferences } from '../shelves/settings';
+import { follow, keyText, stampsOf, type BrokenRow, type Shelf } from '../base/shelf';
+
+const SHELVES = {
+	pupils: pupilShelf,
+	clubs: clubShelf,
+	balls: ballShelf,
+	sessions: sessionShelf,
+	drills: drillShelf,
+	homework: homeworkShelf,
+	shots: shotShelf,
+	greens: greenShelf,
+	readings: readingShelf
+} as const satisfies Record<ArchivedTable, Pick<Shelf<never>, 'name'>>;
+const TABLES = [
+	...ARCHIVED_TABLES.map((name) => database[name]),
+	database.tombstones,
+	database.settings
+];
+
+const readBroken = async (): Promise<BrokenRow[]> => {
+	const shelves = await Promise.all(Object.values(SHELVES).map((shelf) => shelf.read()));
+	return shelves.flatMap(({ broken }) => broken);
+};
+
+/** Everything this browser holds, as an archive's content; rows that cannot be read go in as they are. */
+export function readAll(): Promise<ArchiveContent> {
+	return database.transaction('r', TABLES, async () => ({
+		exportedAt: new Date().toISOString(),
+		pupils: await pupilShelf.readStamped(),
+		clubs: await clubShelf.readStamped(),
+		balls: await ballShelf.readStamped(),
+		sessions: await sessionShelf.readStamped(),
+		drills: await drillShelf.readStamped(),
+		homework: await homeworkShelf.readStamped(),
+		shots: await shotShelf.readStamped(),
+		greens: await greenShelf.readStamped(),
+		readings: await readingShelf.readStamped(),
+		preferences: (await database.settings.get(SETTING.preferences))
+			? await readPreferences()
+			: null,
+		deleted: (await database.tombstones.toArray()).map(({ table, id, deletedAt }) => ({
+			table,
+			id,
+			deletedAt
+		})),
+		unreadable: (await readBroken()).map(({ table, row }) => ({
+			table,
+			row: row as unknown as Archive['unreadable'][number]['row']
+		}))
+	}));
+}
+
+/** Follows every row that cannot be read; see `follow`. */
+export const followBroken = (
+	next: (broken: BrokenRow[]) => void,
+	failed: (error: unknown) => void
+): (() => void) => follow(readBroken, next, failed);
+
+/** Removes a row that cannot be read, by the key it lies under; hands back what undoes it. */
+export const removeBroken = ({ table, key }: BrokenRow): Promise<() => Promise<void>> =>
+	SHELVES[table].remove(key);
+
+/** Everything that is known here of rows and removals. */
+async function knownHere(): Promise<Map<string, Known>> {
+	const known = new Map<string, Known>();
+	for (const table of ARCHIVED_TABLES)
+		for (const row of await database[table].toArray()) {
+			const id = keyText(row.id);
+			const item: Known = { table, id, row: row as Known['row'], at: stampsOf(row).updatedAt };
+			known.set(keyOf(item), item);
+		}
+	for (const { table, id, deletedAt, key } of await database.tombstones.toArray())
+		if (!known.has(key)) known.set(key, { table, id, row: null, at: deletedAt });
+	return known;
+}
+
+/** Pupils that were made without asking, never touched and never used; only where a file brings others. */
+async function unusedPupils(plan: MergePlan): Promise<string[]> {
+	if (!plan.added.some(({ table }) => table === 'pupils')) return [];
+	const pupils = await database.pupils.toArray();
+	const [only] = pupils;
+	if (!only || pupils.length > 1) return [];
+	const { createdAt, updatedAt } = stampsOf(only);
+	const used =
+		createdAt !== updatedAt ||
+		(await database.balls.count()) > 0 ||
+		(await database.shots.count()) > 0 ||
+		(await database.clubs.toArray()).some((club) => {
+			const stamps = stampsOf(club);
+			return stamps.createdAt !== stamps.updatedAt;
+		});
+	return used ? [] : [keyText(only.id)];
+}
+
+/** Works out what taking an archive in would do. */
+export function previewImport(archive: ArchiveContent): Promise<ImportPreview> {
+	return database.transaction('r', TABLES, async () => {
+		const here = await knownHere();
+		const plan = planMerge(here, knownOf(archive));
+		return {
+			plan,
+			twice: twiceIn(archive),
+			unreadable: archive.unreadable.filter(
+				({ table, row }) => !here.get(keyOf({ table, id: keyText(row.id) }))?.row
+			),
+			unused: await unusedPupils(plan)
+		};
+	});
+}
+
+/** What an import did. */
+export interface ImportResult {
+	preview: ImportPreview;
+	/** Undoes what nobody has changed since, and answers how many rows were changed and therefore stay. */
+	undo: () => Promise<number>;
+}
+
+/** Takes the preferences of a file where this browser has none of its own. */
+async function takePreferences(
+	preferences: Archive['preferences']
+): Promise<() => Promise<number>> {
+	const nothing = () => Promise.resolve(0);
+	if (!preferences || (await database.settings.get(SETTING.preferences))) return nothing;
+	await writePreferences(preferences);
+	return async () => {
+		const now = await readPreferences();
+		if (now.theme === preferences.theme) await database.settings.delete(SETTING.preferences);
+		return 0;
+	};
+}
+
+/**
+ * Takes an archive in, in one transaction: the newer of every record counts, here or in the file, and removals count against older
+ * edits; see `planMerge`. Done twice it changes nothing more.
+ *
+ * @param bringBack rows that were removed here come back, as changed now
+ */
+export async function importArchive(
+	archive: ArchiveContent,
+	{ bringBack = false } = {}
+): Promise<ImportResult> {
+	return database.transaction('rw', TABLES, async () => {
+		const preview = await previewImport(archive);
+		const { plan, unreadable, unused } = preview;
+		const restores: (() => Promise<number>)[] = [];
+		for (const id of unused) {
+			const clubs = await database.clubs.where('pupilId').equals(id).primaryKeys();
+			const undoes = [await pupilShelf.remove(id), await clubShelf.removeAll(clubs)];
+			restores.push(async () => {
+				for (const undo of undoes) await undo();
+				return 0;
+			});
+		}
+		for (const table of ARCHIVED_TABLES) {
+			const of = (items: readonly Known[]) => items.filter((item) => item.table === table);
+			const rows: RawRow[] = [
+				...of([...plan.added, ...plan.replaced]).map(({ row }) => row as RawRow),
+				...of(bringBack ? plan.gone : []).map(({ row }) => ({
+					...(row as RawRow),
+					updatedAt: stamp()
+				})),
+				...unreadable.filter((item) => item.table === table).map(({ row }) => row)
+			];
+			const removals = of([...plan.removed, ...plan.noted]).map(({ id, at }) => ({
+				id,
+				deletedAt: at
+			}));
+			restores.push(await SHELVES[table].takeIn(rows, removals));
+		}
+		restores.push(await takePreferences(archive.preferences));
+		return {
+			preview,
+			undo: () =>
+				database.transaction('rw', TABLES, async () => {
+					let left = 0;
+					for (const restore of restores.toReversed()) left += await restore();
+					return left;
+				})
+		};
+	});
+}
+
+/** Puts the demo's rows in, once and in one transaction; never over data that is there. */
+export async function seedOnce(archive: ArchiveContent): Promise<boolean> {
+	return database.transaction('rw', TABLES, async () => {
+		const used = (await database.shots.count()) + (await database.greens.count()) > 0;
+		if (used || (await database.settings.get(SETTING.demoSeeded))) return false;
+		await importArchive(archive);
+		await database.settings.put({ key: SETTING.demoSeeded, value: true });
+		return true;
+	});
+}

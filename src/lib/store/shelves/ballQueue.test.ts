@@ -1,0 +1,124 @@
+import 'fake-indexeddb/auto';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { practisedSession, sessionBall } from '../../../../tests/support/sessions';
+import { SmallStorage } from '../../../../tests/support/smallStorage';
+import { BallQueue, instantAfter } from './ballQueue';
+import { database } from '../base/database';
+import { readSessionBalls } from './practice';
+import { ballShelf } from './pupils';
+
+beforeEach(async () => {
+	vi.stubGlobal('localStorage', new SmallStorage());
+	await Promise.all(database.tables.map((table) => table.clear()));
+});
+afterEach(() => {
+	vi.restoreAllMocks();
+	vi.useRealTimers();
+});
+
+const at = (second: number) => `2026-10-10T09:01:0${second}.000Z`;
+const ids = (balls: readonly { id: string }[]) => balls.map(({ id }) => id);
+
+describe('balls on their way to the store', () => {
+	it('are seen over what is stored, in the order they were noted, before anything is written', () => {
+		const queue = new BallQueue(vi.fn());
+		const stored = [
+			sessionBall({ id: 'a', at: at(3) }),
+			sessionBall({ id: 'b', at: at(1) }),
+			sessionBall({ id: 'c', at: at(2) })
+		];
+		queue.put(sessionBall({ id: 'd', at: at(0) }));
+		queue.put(sessionBall({ id: 'a', at: at(3), carry: 9 }));
+		queue.remove('b');
+		const over = queue.over(stored);
+		expect(ids(over)).toEqual(['d', 'c', 'a']);
+		expect(over[2]!.carry).toBe(9);
+		queue.close();
+	});
+
+	it('are written one after the other and then no longer held', async () => {
+		const tell = vi.fn();
+		const queue = new BallQueue(tell);
+		queue.put(sessionBall({ id: 'a', at: at(1) }));
+		queue.put(sessionBall({ id: 'b', at: at(2) }));
+		queue.putSession(practisedSession({ name: 'Before lunch' }));
+		expect(queue.holdsSession).toBe(true);
+		await queue.flush();
+		expect(queue.holdsSession).toBe(false);
+		expect(ids(await readSessionBalls('session-1')).sort()).toEqual(['a', 'b']);
+		expect(await database.sessions.get('session-1')).toMatchObject({ name: 'Before lunch' });
+		expect(tell).toHaveBeenLastCalledWith('');
+		queue.remove('a');
+		await queue.flush();
+		expect(ids(await readSessionBalls('session-1'))).toEqual(['b']);
+		expect(queue.over([])).toEqual([]);
+	});
+
+	it('are told of and kept while the store fails, and written by themselves once it works', async () => {
+		vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
+		const tell = vi.fn();
+		const put = vi.spyOn(ballShelf, 'put').mockRejectedValueOnce(new Error('The disk is full.'));
+		const queue = new BallQueue(tell);
+		queue.put(sessionBall({ id: 'a' }));
+		await queue.flush();
+		expect(tell).toHaveBeenLastCalledWith('The disk is full.');
+		expect(ids(queue.over([]))).toEqual(['a']);
+		await vi.advanceTimersByTimeAsync(1999);
+		expect(put).toHaveBeenCalledTimes(1);
+		await vi.advanceTimersByTimeAsync(2);
+		await queue.flush();
+		expect(put).toHaveBeenCalledTimes(2);
+		expect(tell).toHaveBeenLastCalledWith('');
+	});
+
+	it('are written once more where they changed while they were written', async () => {
+		const queue = new BallQueue(vi.fn());
+		queue.put(sessionBall({ id: 'a', carry: 10 }));
+		queue.putSession(practisedSession({ name: 'First' }));
+		// The first writes are under way: what comes now must not be taken for written.
+		queue.put(sessionBall({ id: 'a', carry: 12 }));
+		queue.putSession(practisedSession({ name: 'Second' }));
+		await queue.flush();
+		await queue.flush();
+		expect((await readSessionBalls('session-1')).map(({ carry }) => carry)).toEqual([12]);
+		expect(await database.sessions.get('session-1')).toMatchObject({ name: 'Second' });
+	});
+
+	it('are held while a newer one waits behind the one that is being written', async () => {
+		let release = () => {};
+		const first = new Promise<void>((resolve) => (release = resolve));
+		const real = ballShelf.put.bind(ballShelf);
+		vi.spyOn(ballShelf, 'put').mockImplementationOnce(async (ball) => {
+			await first;
+			return real(ball);
+		});
+		const queue = new BallQueue(vi.fn());
+		queue.put(sessionBall({ id: 'a', carry: 10 }));
+		await Promise.resolve();
+		queue.put(sessionBall({ id: 'a', carry: 12 }));
+		release();
+		await queue.flush();
+		expect((await readSessionBalls('session-1')).map(({ carry }) => carry)).toEqual([12]);
+	});
+
+	it('do not try for ever once they are closed', async () => {
+		vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
+		const put = vi.spyOn(ballShelf, 'put').mockRejectedValue(new Error('gone'));
+		const queue = new BallQueue(vi.fn());
+		queue.put(sessionBall({ id: 'a' }));
+		queue.close();
+		await queue.flush();
+		const tried = put.mock.calls.length;
+		await vi.advanceTimersByTimeAsync(10_000);
+		expect(put).toHaveBeenCalledTimes(tried);
+	});
+});
+
+it('gives each ball an instant of its own, though the clock stands or is set back', () => {
+	const last = '2026-10-10T09:01:00.000Z';
+	const now = Date.parse(last);
+	expect(instantAfter(last, now + 5)).toBe('2026-10-10T09:01:00.005Z');
+	expect(instantAfter(last, now)).toBe('2026-10-10T09:01:00.001Z');
+	expect(instantAfter(last, now - 60_000)).toBe('2026-10-10T09:01:00.001Z');
+	expect(instantAfter('', now)).toBe(last);
+});

@@ -1,0 +1,92 @@
+import type { Ball } from '$lib/io/work/pupil';
+import type { Session } from '$lib/io/practice/session';
+import { keepBall, keepSession, takeBallBack } from './practice';
+
+/** A write that failed is tried again after this long, in ms. */
+const RETRY = 2000;
+
+/** Balls of a session and the session itself on their way to the store: each is written at once, and tried again where that fails. */
+export class BallQueue {
+	/** Not kept yet, by id; null for a ball that is to be removed. */
+	readonly #balls = new Map<string, Ball | null>();
+	#session: Session | null = null;
+	#writing: Promise<void> | null = null;
+	#timer: ReturnType<typeof setTimeout> | undefined;
+	#closed = false;
+
+	/** @param tell is told why something could not be kept; an empty text once it is */
+	constructor(private readonly tell: (failure: string) => void) {}
+
+	/** Whether the session as it is here is not kept yet. */
+	get holdsSession(): boolean {
+		return this.#session !== null;
+	}
+
+	put(ball: Ball): void {
+		this.#balls.set(ball.id, ball);
+		void this.flush();
+	}
+
+	remove(id: string): void {
+		this.#balls.set(id, null);
+		void this.flush();
+	}
+
+	putSession(session: Session): void {
+		this.#session = session;
+		void this.flush();
+	}
+
+	/** Balls as they will be once everything is written, in the order they were noted. */
+	over(stored: readonly Ball[]): Ball[] {
+		const balls = new Map(stored.map((ball) => [ball.id, ball]));
+		for (const [id, ball] of this.#balls)
+			if (ball) balls.set(id, ball);
+			else balls.delete(id);
+		return [...balls.values()].sort((a, b) => a.at.localeCompare(b.at));
+	}
+
+	/** Writes what is not kept yet, one after the other; whoever asks meanwhile waits for the same. */
+	flush(): Promise<void> {
+		this.#writing ??= this.#write().finally(() => (this.#writing = null));
+		return this.#writing;
+	}
+
+	async #write(): Promise<void> {
+		clearTimeout(this.#timer);
+		try {
+			for (let next = this.#first(); next; next = this.#first()) {
+				const [id, ball] = next;
+				if (ball) await keepBall(ball);
+				else await takeBallBack(id);
+				if (this.#balls.get(id) === ball) this.#balls.delete(id);
+			}
+			const session = this.#session;
+			if (session) {
+				await keepSession(session);
+				if (this.#session === session) this.#session = null;
+			}
+			this.tell('');
+		} catch (error) {
+			this.tell(error instanceof Error ? error.message : String(error));
+			if (!this.#closed) this.#timer = setTimeout(() => void this.flush(), RETRY);
+		}
+	}
+
+	#first(): [string, Ball | null] | undefined {
+		return this.#balls.entries().next().value;
+	}
+
+	/** Writes what is left, once. */
+	close(): void {
+		this.#closed = true;
+		clearTimeout(this.#timer);
+		void this.flush();
+	}
+}
+
+/** An instant after another, even where the clock was set back meanwhile: balls keep the order they were noted in. */
+export function instantAfter(last: string, now = Date.now()): string {
+	const time = new Date(now).toISOString();
+	return time > last ? time : new Date(Date.parse(last) + 1).toISOString();
+}

@@ -1,0 +1,120 @@
+import type { DrillDraft } from '$lib/io/practice/drill';
+import type { Homework } from '$lib/io/practice/homework';
+import type { Ball } from '$lib/io/work/pupil';
+import { drillRow } from '$lib/io/rows/drill';
+import { homeworkRow } from '$lib/io/rows/homework';
+import { sessionRow } from '$lib/io/rows/session';
+import type { Session } from '$lib/io/practice/session';
+import { database } from '../base/database';
+import { strikeOut, writeNoted } from '../base/journal';
+import { ballShelf } from './pupils';
+import { Shelf, type BrokenRow, type Undo } from '../base/shelf';
+
+/** The latest first. */
+export const sessionShelf = new Shelf<Session>('sessions', sessionRow, (a, b) =>
+	b.startedAt.localeCompare(a.startedAt)
+);
+/** By name. */
+export const drillShelf = new Shelf<DrillDraft>('drills', drillRow, (a, b) =>
+	a.name.localeCompare(b.name)
+);
+/** The next due first. */
+export const homeworkShelf = new Shelf<Homework>('homework', homeworkRow, (a, b) =>
+	a.due.localeCompare(b.due)
+);
+
+/** Everything of practice but the balls. */
+export interface PracticeBook {
+	sessions: Session[];
+	drills: DrillDraft[];
+	homework: Homework[];
+	broken: BrokenRow[];
+}
+
+export async function readPractice(): Promise<PracticeBook> {
+	const [sessions, drills, homework] = await Promise.all([
+		sessionShelf.read(),
+		drillShelf.read(),
+		homeworkShelf.read()
+	]);
+	return {
+		sessions: sessions.rows,
+		drills: drills.rows,
+		homework: homework.rows,
+		broken: [...sessions.broken, ...drills.broken, ...homework.broken]
+	};
+}
+
+/** The balls of a session in the order they were noted. */
+export const readSessionBalls = (id: string): Promise<Ball[]> =>
+	ballShelf.readWhere('sessionId', id);
+
+/** Keeps a ball; should the page die meanwhile it is noted and written at the next opening. */
+export async function keepBall(ball: Ball): Promise<void> {
+	await writeNoted({ table: 'balls', key: ball.id, row: ball }, () => ballShelf.put(ball));
+}
+
+/** Takes a ball back that was noted by mistake. */
+export async function takeBallBack(id: string): Promise<Undo> {
+	strikeOut({ table: 'balls', key: id });
+	return ballShelf.remove(id);
+}
+
+/** Keeps a session; should the page die meanwhile it is noted and written at the next opening. */
+export async function keepSession(session: Session): Promise<void> {
+	await writeNoted({ table: 'sessions', key: session.id, row: session }, () =>
+		sessionShelf.put(session)
+	);
+}
+
+/** Keeps a drill of somebody's own; should the page die meanwhile it is noted and written at the next opening. */
+export async function keepDrill(drill: DrillDraft): Promise<void> {
+	await writeNoted({ table: 'drills', key: drill.id, row: drill }, () => drillShelf.put(drill));
+}
+
+/**
+ * Says which balls of a session the carry tables rest on, and ends it, in one transaction.
+ *
+ * @param counts whether a ball does
+ * @returns what undoes it
+ */
+export function settleSession(session: Session, counts: (ball: Ball) => boolean): Promise<Undo> {
+	const tables = [database.sessions, database.balls, database.tombstones];
+	return database.transaction('rw', tables, async () => {
+		const before = await sessionShelf.get(session.id);
+		const balls = await readSessionBalls(session.id);
+		const changed = balls.filter((ball) => ball.counts !== counts(ball));
+		await sessionShelf.put(session);
+		await ballShelf.putAll(changed.map((ball) => ({ ...ball, counts: counts(ball) })));
+		return () =>
+			database.transaction('rw', tables, async () => {
+				if (before) await sessionShelf.put(before);
+				await ballShelf.putAll(changed);
+			});
+	});
+}
+
+/** Removes a session with its balls, and hands back what undoes it. */
+export function removeSession(id: string): Promise<Undo> {
+	const tables = [database.sessions, database.balls, database.tombstones];
+	return database.transaction('rw', tables, async () => {
+		const balls = await database.balls.where('sessionId').equals(id).primaryKeys();
+		const undos = [await ballShelf.removeAll(balls), await sessionShelf.remove(id)];
+		return () =>
+			database.transaction('rw', tables, async () => {
+				for (const undo of undos) await undo();
+			});
+	});
+}
+
+/** Keeps balls that were read from a file, and the session they make, in one transaction; hands back what undoes it. */
+export function addSession(session: Session, balls: readonly Ball[]): Promise<Undo> {
+	const tables = [database.sessions, database.balls, database.tombstones];
+	return database.transaction('rw', tables, async () => {
+		await sessionShelf.put(session);
+		await ballShelf.putAll(balls);
+		return async () => {
+			await removeSession(session.id);
+		};
+	});
+}

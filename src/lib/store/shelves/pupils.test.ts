@@ -1,0 +1,142 @@
+import 'fake-indexeddb/auto';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { pupilFile } from '../../../../tests/support/pupils';
+import { database } from '../base/database';
+import { newPupilFile } from './newPupilFile';
+import {
+	addPupil,
+	mergePupilFile,
+	notePupilFile,
+	readPlaying,
+	readPupilFile,
+	readPupils,
+	removePupil,
+	somebody,
+	writePlaying
+} from './pupils';
+
+const file = pupilFile({ name: 'Ann' }, [{ carry: 14 }, { carry: 15 }]);
+
+beforeEach(async () => {
+	await Promise.all(database.tables.map((table) => table.clear()));
+});
+
+describe('pupils', () => {
+	it('come with bag and balls, by name', async () => {
+		await addPupil(pupilFile({ id: 'z', name: 'Zoe' }));
+		await addPupil(file);
+		const { files, broken } = await readPupils();
+		expect(files.map(({ pupil }) => pupil.name)).toEqual(['Ann', 'Zoe']);
+		expect(files[0]).toEqual(file);
+		expect(files[1]!.balls).toEqual([]);
+		expect(broken).toEqual([]);
+	});
+
+	it('are one called You where there is nobody, made once', async () => {
+		const [one, other] = await Promise.all([
+			somebody(newPupilFile('You')),
+			somebody(newPupilFile('You'))
+		]);
+		expect(one.files.map(({ pupil }) => pupil.name)).toEqual(['You']);
+		expect(other.files[0]!.pupil.id).toBe(one.files[0]!.pupil.id);
+		expect(one.files[0]!.clubs).toHaveLength(11);
+	});
+
+	it('take bag and balls with them, and bring them back', async () => {
+		await addPupil(file);
+		const undo = await removePupil('pupil-1');
+		expect(await database.clubs.count()).toBe(0);
+		expect(await database.tombstones.count()).toBe(1 + file.clubs.length + 2);
+		await undo();
+		expect(await readPupilFile('pupil-1')).toEqual(file);
+		expect(await database.tombstones.count()).toBe(0);
+	});
+
+	it('say which rows of theirs cannot be read', async () => {
+		await addPupil(file);
+		await database.clubs.put({ id: 'odd' });
+		await database.balls.put({ id: 9 });
+		const { files, broken } = await readPupils();
+		expect(files).toHaveLength(1);
+		expect(broken.map(({ table, key }) => [table, key])).toEqual([
+			['clubs', 'odd'],
+			['balls', 9]
+		]);
+	});
+});
+
+describe('a pupil changed in two tabs', () => {
+	it('keeps what each did: a name here, a club there, balls of both', async () => {
+		await addPupil(file);
+		const mine = structuredClone(file);
+		mine.pupil.name = 'Anna';
+		mine.balls.push({ ...mine.balls[0]!, id: 'mine', carry: 13 });
+		const theirs = structuredClone(file);
+		theirs.clubs[0]!.loft = 57;
+		theirs.balls.splice(0, 1);
+		await mergePupilFile(file, theirs);
+		const { merged, clashes } = await mergePupilFile(file, mine);
+		expect(clashes).toEqual([]);
+		expect(merged.pupil.name).toBe('Anna');
+		expect(merged.clubs.find(({ id }) => id === file.clubs[0]!.id)!.loft).toBe(57);
+		expect(merged.balls.map(({ id }) => id).sort()).toEqual(['mine', file.balls[1]!.id].sort());
+		const kept = (await readPupilFile('pupil-1'))!;
+		expect(kept.pupil).toEqual(merged.pupil);
+		expect(kept.balls.map(({ id }) => id).sort()).toEqual(['mine', file.balls[1]!.id].sort());
+	});
+
+	it('lets the later count where both changed the same, and tells', async () => {
+		await addPupil(file);
+		const [mine, theirs] = [structuredClone(file), structuredClone(file)];
+		theirs.pupil.skill = 'expert';
+		mine.pupil.skill = 'high';
+		await mergePupilFile(file, theirs);
+		const { clashes } = await mergePupilFile(file, mine);
+		expect(clashes).toEqual([{ path: ['pupil', 'skill'], mine: 'high', theirs: 'expert' }]);
+		expect((await readPupilFile('pupil-1'))!.pupil.skill).toBe('high');
+	});
+
+	it('writes only what changed', async () => {
+		await addPupil(file);
+		const before = await database.clubs.toArray();
+		const mine = structuredClone(file);
+		mine.pupil.notes = 'Tuesdays';
+		await mergePupilFile(file, mine);
+		expect(await database.clubs.toArray()).toEqual(before);
+	});
+});
+
+it('notes what a page had no time to write, and writes it at the next opening', async () => {
+	const notes = new Map<string, string>();
+	const storage = {
+		setItem: (key: string, value: string) => notes.set(key, value),
+		getItem: (key: string) => notes.get(key) ?? null,
+		removeItem: (key: string) => notes.delete(key)
+	};
+	const local = new Proxy(storage, {
+		ownKeys: () => [...notes.keys()],
+		getOwnPropertyDescriptor: () => ({ enumerable: true, configurable: true })
+	});
+	Object.defineProperty(globalThis, 'localStorage', { value: local, configurable: true });
+	await addPupil(file);
+	const mine = structuredClone(file);
+	mine.pupil.name = 'Anna';
+	mine.clubs[2]!.loft = 33;
+	mine.balls.push({ ...mine.balls[0]!, id: 'late', carry: 12 });
+	notePupilFile(file, mine);
+	expect(notes.size).toBe(3);
+	database.close();
+	await database.open();
+	expect(await readPupilFile('pupil-1')).toMatchObject({ pupil: { name: 'Anna' } });
+	expect((await readPupilFile('pupil-1'))!.balls.map(({ id }) => id)).toContain('late');
+	expect(notes.size).toBe(0);
+	Reflect.deleteProperty(globalThis, 'localStorage');
+});
+
+it('remembers who plays', async () => {
+	expect(await readPlaying()).toBeNull();
+	await writePlaying('pupil-1');
+	expect(await readPlaying()).toBe('pupil-1');
+	await database.settings.put({ key: 'playing', value: 9 });
+	expect(await readPlaying()).toBeNull();
+});

@@ -1,0 +1,114 @@
+import * as z from 'zod/mini';
+import { BALL_FIELDS, type BallColumns } from '$lib/io/files/ballColumns';
+import type { WorkingShot } from '$lib/io/work/shot';
+import { FIRST_PREFERENCES, preferencesRow, type Preferences } from '$lib/io/rows/preferences';
+import { workingShotRow } from '$lib/io/rows/shot';
+import { database, SETTING, type SettingRow } from '../base/database';
+import { notesMade, noteUnwritten, strikeOut } from '../base/journal';
+import { mergeThree, type Merged } from '../base/merge';
+
+/** Preferences as kept; those of a first visit where there are none. */
+export async function readPreferences(): Promise<Preferences> {
+	const kept = (await database.settings.get(SETTING.preferences))?.value;
+	const parsed = preferencesRow.safeParse(kept ?? {});
+	return parsed.success ? parsed.data : FIRST_PREFERENCES;
+}
+
+export async function writePreferences(value: Preferences): Promise<void> {
+	await database.settings.put({ key: SETTING.preferences, value });
+}
+
+export interface LastShot {
+	shot: WorkingShot;
+	/** The saved shot it was opened from. */
+	id: string | null;
+	/** Tells tabs that work on one and the same shot from tabs that each work on one of their own. */
+	line: string;
+}
+
+/** What was on the screen last; null on a first visit, `broken` when it cannot be read. */
+export async function readLastShot(): Promise<LastShot | null | 'broken'> {
+	const [shot, id, line] = await database.settings.bulkGet([
+		SETTING.lastShot,
+		SETTING.lastShotId,
+		SETTING.lastShotLine
+	]);
+	if (!shot) return null;
+	const parsed = workingShotRow.safeParse(shot.value);
+	if (!parsed.success) return 'broken';
+	const text = (row: SettingRow | undefined) => (typeof row?.value === 'string' ? row.value : null);
+	return { shot: parsed.data, id: text(id), line: text(line) ?? '' };
+}
+
+const lastShotRows = ({ shot, id, line }: LastShot): SettingRow[] => [
+	{ key: SETTING.lastShot, value: shot },
+	{ key: SETTING.lastShotId, value: id },
+	{ key: SETTING.lastShotLine, value: line }
+];
+
+export async function writeLastShot(last: LastShot): Promise<void> {
+	const noted = notesMade();
+	await database.settings.bulkPut(lastShotRows(last));
+	strikeOutLastShot(noted);
+}
+
+/** Strikes out what this page had noted of the last shot. */
+function strikeOutLastShot(noted: number): void {
+	for (const key of [SETTING.lastShot, SETTING.lastShotId, SETTING.lastShotLine])
+		strikeOut({ table: 'settings', key }, noted);
+}
+
+/**
+ * Keeps what is on the screen beside what another tab changed of the same shot meanwhile.
+ *
+ * @param base what this tab last wrote or read
+ * @returns the shot as it is kept now, and what both had changed: there this tab's counts
+ */
+export async function mergeLastShot(
+	base: Pick<LastShot, 'shot'>,
+	mine: LastShot
+): Promise<Merged<WorkingShot>> {
+	const noted = notesMade();
+	const written = await database.transaction('rw', database.settings, async () => {
+		const theirs = await readLastShot();
+		const same = theirs && theirs !== 'broken' && theirs.line === mine.line;
+		const both = same
+			? mergeThree(base.shot, mine.shot, theirs.shot)
+			: { merged: mine.shot, clashes: [] };
+		await database.settings.bulkPut(lastShotRows({ ...mine, shot: both.merged }));
+		return both;
+	});
+	strikeOutLastShot(noted);
+	return written;
+}
+
+/** Notes what is on the screen, for a page that has no time to write it. */
+export function noteLastShot(base: Pick<LastShot, 'shot'>, last: LastShot): void {
+	const before = lastShotRows({ ...last, ...base });
+	lastShotRows(last).forEach((row, i) =>
+		noteUnwritten({ table: 'settings', key: row.key, row, base: before[i] })
+	);
+}
+
+const columnsRow = z.record(
+	z.string(),
+	z.object({
+		columns: z.partialRecord(z.enum(BALL_FIELDS), z.string()),
+		unit: z.enum(['metres', 'yards', 'feet'])
+	})
+);
+
+/** How the columns of a kind of file were matched last time; null where it was never read. */
+export async function readBallColumns(signature: string): Promise<BallColumns | null> {
+	const kept = columnsRow.safeParse((await database.settings.get(SETTING.ballColumns))?.value);
+	return kept.success ? (kept.data[signature] ?? null) : null;
+}
+
+/** Remembers how the columns of a kind of file are matched. */
+export async function writeBallColumns(signature: string, columns: BallColumns): Promise<void> {
+	await database.transaction('rw', database.settings, async () => {
+		const kept = columnsRow.safeParse((await database.settings.get(SETTING.ballColumns))?.value);
+		const value = { ...(kept.success ? kept.data : {}), [signature]: columns };
+		await database.settings.put({ key: SETTING.ballColumns, value });
+	});
+}

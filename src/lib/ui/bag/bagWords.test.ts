@@ -1,0 +1,52 @@
+import { describe, expect, it } from 'vitest';
+import { carryTable, type CarryFact } from '$lib/core/player/carryTable';
+import type { ClubDraft } from '$lib/io/work/club';
+import type { CarryFlight } from '$lib/core/solve/measuredSwings';
+import { BagWords } from './bagWords';
+
+const facts = (...rows: [string, string, number][]) =>
+	rows.map(([club, swing, carry]): CarryFact<CarryFlight> => ({
+		club,
+		swing,
+		carry,
+		flight: 'standard',
+		stated: false
+	}));
+const cells = (...rows: [string, string, number][]) => carryTable(facts(...rows), 0.07);
+const club = (name: string, loft: number, over: Partial<ClubDraft> = {}): ClubDraft => ({
+	id: name,
+	pupilId: 'p',
+	name,
+	loft,
+	bounce: 6,
+	kind: 'wedge',
+	order: 0,
+	retiredAt: null,
+	...over
+});
+
+describe('words of the bag', () => {
+	const words = new BagWords([club('SW', 56), club('GW', 51)], 'clock', (m) => `${m} m`);
+	const [eight, nine] = cells(['SW', '8', 10], ['SW', '9', 22]);
+
+	it('say gaps, overlaps and contradictions', () => {
+		expect(words.gap({ from: 10, to: 22, below: eight!, above: nine! })).toBe(
+			'Nothing between 10 m (8 o’clock SW) and 22 m (9 o’clock SW).'
+		);
+		expect(words.overlap({ one: nine!, other: { ...eight!, club: 'GW' } })).toBe(
+			'9 o’clock SW and 8 o’clock GW go the same, 22 m.'
+		);
+		expect(words.contradiction({ ...nine!, contradiction: 'exchanged' })).toBe(
+			'9 o’clock SW does not fit the swing beside it: it looks exchanged with its neighbour.'
+		);
+		expect(words.contradiction(nine!)).toBe('');
+		expect(words.swing({ club: 'gone', swing: '6:30' })).toBe('6:30 a club that is gone');
+	});
+
+	it('say what measuring would save', () => {
+		const worth = { club: 'SW', swing: '8', flight: 'standard' as const, strokes: 0.12, shots: 3 };
+		expect(words.worth(worth)).toBe(
+			'8 o’clock SW: 3 of the saved shots call for it, and guessing its length costs 0.04 of a stroke each time.'
+		);
+	});
+});

@@ -1,0 +1,101 @@
+import { shotKind } from '$lib/core/plan/explain/shotKind';
+import { swingWords } from '$lib/io/words/swing';
+import { landingWords } from '$lib/io/words/landing';
+import { playWords } from '$lib/io/words/play';
+import type { Choice } from './choices';
+import type { Metres } from '$lib/core/units';
+
+/** The four things a player needs, each a short phrase. */
+export interface CallWords {
+	club: string;
+	landing: string;
+	swing: string;
+	aim: string;
+}
+
+const STRAIGHT: Metres = 0.05;
+const HALF_METRE: Metres = 0.5;
+
+/** Where the ball is meant to end, when that is well off the pin; empty otherwise. */
+export function endWords(choice: Choice, pin: Metres, say: (m: Metres) => string): string {
+	const past = choice.rung.target - pin;
+	if (Math.abs(past) <= HALF_METRE) return '';
+	return `to end ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short'}`;
+}
+
+function aimWords(choice: Choice, pin: Metres, say: (m: Metres) => string): string {
+	const end = endWords(choice, pin, say);
+	if (Math.abs(choice.aimOffset) < STRAIGHT) return end || 'at the pin';
+	const aim = `aim ${say(Math.abs(choice.aimOffset))} ${choice.aimOffset < 0 ? 'left' : 'right'}`;
+	return end ? `${aim}, ${end}` : aim;
+}
+
+/** A choice in a few words; a safer place than the pin is named by what it is farther off: along the line, or beside it. */
+export function choiceWords(
+	{ rung }: Pick<Choice, 'rung'>,
+	pin: Metres,
+	say: (metres: Metres) => string
+): string {
+	const name = playWords(rung.play);
+	if (!rung.safe) return name;
+	const past = rung.target - pin;
+	if (Math.abs(rung.side) > Math.abs(past))
+		return `${name}, ${say(Math.abs(rung.side))} ${rung.side > 0 ? 'right' : 'left'}`;
+	return `${name}, ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short'}`;
+}
+
+/** Where edge and pin lie on the line, metres from the ball. */
+interface LinePlace {
+	toEdge: Metres;
+	pin: Metres;
+}
+
+/** Edge and pin of a shot as it is asked about. */
+export const linePlace = ({
+	toEdge,
+	edgeToPin
+}: {
+	toEdge: Metres;
+	edgeToPin: Metres;
+}): LinePlace => ({ toEdge, pin: toEdge + edgeToPin });
+
+/** Puts a choice into the words of the call. */
+export function callWords(
+	choice: Choice,
+	place: LinePlace,
+	say: (metres: Metres) => string
+): CallWords {
+	const kind = shotKind(choice.rung.play, choice.rung.airShare);
+	const own = choice.rung.play.flight === kind;
+	const club = own ? playWords(choice.rung.play) : `${playWords(choice.rung.play)}, ${kind}`;
+	const { vocabulary, name } = choice.swing;
+	return {
+		club,
+		landing:
+			choice.rung.play.flight === 'putt'
+				? 'roll it all the way'
+				: landingWords(choice.rung.solution.outcome.landingX - place.toEdge, say),
+		swing:
+			choice.rung.play.flight === 'putt' ? 'long putting stroke' : swingWords(name, vocabulary),
+		aim: aimWords(choice, place.pin, say)
+	};
+}
+
+const SPOKEN: readonly [RegExp, string][] = [
+	[/(\d) m\b/g, '$1 metres'],
+	[/(\d) yd\b/g, '$1 yards'],
+	[/(\d) ft\b/g, '$1 feet'],
+	[/\bLW\b/g, 'lob wedge'],
+	[/\bSW\b/g, 'sand wedge'],
+	[/\bGW\b/g, 'gap wedge'],
+	[/\bPW\b/g, 'pitching wedge'],
+	[/\b(\d)i\b/g, '$1 iron'],
+	[/\b(\d)H\b/g, '$1 hybrid']
+];
+
+/** A call as it is said aloud: short names and units in full. */
+export const spokenCall = ({ club, landing, swing, aim }: CallWords): string =>
+	SPOKEN.reduce(
+		(text, [short, full]) => text.replace(short, full),
+		`${[club, landing, swing, aim].filter(Boolean).join('. ')}.`
+	);

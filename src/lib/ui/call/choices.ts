@@ -1,0 +1,48 @@
+import { playKey } from '$lib/core/player/intent';
+import type { Rung } from '$lib/core/plan/ladder/rung';
+import type { FirstAnswer, Plan, PlanOption, RungDetails } from '$lib/core/plan/plan';
+
+/** A way to play as the screen shows it, sampled or not yet. */
+export interface Choice extends RungDetails {
+	key: string;
+	rung: Rung;
+	option: PlanOption | null;
+}
+
+/** Stable while the strokes come in; a safer place than the pin is part of it. */
+const choiceKey = ({ play, safe, target }: Rung): string =>
+	safe ? `${playKey(play)}@${target.toFixed(1)}` : playKey(play);
+
+/** The ladder before any ball is sampled, least air first. */
+export function choicesOfLadder(first: FirstAnswer | null): Choice[] {
+	if (!first) return [];
+	return first.ladder.rungs.map((rung, i) => ({
+		key: choiceKey(rung),
+		rung,
+		...first.details[i]!,
+		option: null
+	}));
+}
+
+/** The other plays, each at its first place; the same play left elsewhere flies much the same. */
+export function neighbours(choices: readonly Choice[], chosen: Choice): Choice[] {
+	const seen = new Set([playKey(chosen.rung.play)]);
+	return choices.filter(({ rung }) => {
+		const key = playKey(rung.play);
+		if (seen.has(key)) return false;
+		seen.add(key);
+		return true;
+	});
+}
+
+/** The ranked options, best first. */
+export function choicesOfPlan(plan: Plan): Choice[] {
+	return plan.options.map((option) => ({
+		key: choiceKey(option.rung),
+		rung: option.rung,
+		swing: option.swing,
+		setup: option.setup,
+		aimOffset: option.aimOffset,
+		option
+	}));
+}

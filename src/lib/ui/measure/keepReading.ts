@@ -1,0 +1,38 @@
+import { newId } from '$lib/store/base/newId';
+import { tell, tellTrouble } from '$lib/ui/shell/messages.svelte';
+import type { ReadingWire } from '$lib/io/work/reading';
+import { removeReading, saveReading } from '$lib/store/shelves/greens';
+import { speedWords } from './readingWords';
+
+/** What a measurement of a green's speed found. */
+export type FoundReading = Pick<ReadingWire, 'stimpFeet' | 'errorFeet' | 'method'> &
+	Partial<Pick<ReadingWire, 'firmness' | 'wet' | 'grainTowards' | 'rolls' | 'balls'>>;
+
+/** Keeps what was found of a green, now; says so, with a way back. */
+export async function keepReading(greenId: string, found: FoundReading): Promise<boolean> {
+	const reading: ReadingWire = {
+		id: newId(),
+		greenId,
+		takenAt: new Date().toISOString(),
+		firmness: 'medium',
+		wet: false,
+		grainTowards: null,
+		rolls: [],
+		balls: [],
+		note: '',
+		...found
+	};
+	try {
+		await saveReading(reading);
+	} catch (error) {
+		tellTrouble(
+			`Not kept; everything is still here. ${error instanceof Error ? error.message : ''}`
+		);
+		return false;
+	}
+	tell(`Kept: ${speedWords(reading)}.`, {
+		label: 'Undo',
+		run: () => void removeReading(reading.id)
+	});
+	return true;
+}

@@ -1,0 +1,159 @@
+<script lang="ts">
+	import Trash2 from '@lucide/svelte/icons/trash-2';
+	import { goto } from '$app/navigation';
+	import { resolve } from '$app/paths';
+	import { drillDraftSchema, type DrillDraft, type DrillRules } from '$lib/io/practice/drill';
+	import { issuesOf } from '$lib/io/fields/issues';
+	import { sameData } from '$lib/store/base/merge';
+	import { drillShelf, keepDrill } from '$lib/store/shelves/practice';
+	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
+	import LengthField from '$lib/ui/controls/LengthField.svelte';
+	import TextField from '$lib/ui/controls/TextField.svelte';
+	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
+
+	interface Props {
+		drill: DrillDraft;
+	}
+	const { drill: kept }: Props = $props();
+
+	/** What was changed here and has not come back from the store yet: the next change builds on it. */
+	let mine = $state.raw<DrillDraft | null>(null);
+	const drill = $derived(mine ?? kept);
+	$effect(() => {
+		if (mine && sameData(mine, kept)) mine = null;
+	});
+
+	let problem = $state('');
+	const CLUBS = [
+		{ value: 'spread', label: 'Four that spread over the room' },
+		{ value: 'wedges', label: 'The three most lofted' },
+		{ value: 'every', label: 'Every club' },
+		{ value: 'lofts', label: 'By loft' }
+	] as const;
+	const MARKS = [
+		{ value: 'box', label: 'A box' },
+		{ value: 'stick', label: 'A stick' },
+		{ value: 'flag', label: 'A flag' },
+		{ value: 'none', label: 'Nothing' }
+	] as const;
+	const MEASURES = [
+		{ value: 'carry', label: 'Where it lands' },
+		{ value: 'roll-out', label: 'Landing and roll' },
+		{ value: 'finish', label: 'Where it ends' },
+		{ value: 'strokes', label: 'Strokes to hole out' },
+		{ value: 'strike', label: 'The strike' }
+	] as const;
+	/** Which clubs are chosen one by one is decided where the drill is begun. */
+	type TypedKind = (typeof CLUBS)[number]['value'];
+	const RULES: Record<TypedKind, DrillRules['clubs']> = {
+		spread: { kind: 'spread', count: 4 },
+		wedges: { kind: 'wedges', count: 3 },
+		every: { kind: 'every' },
+		lofts: { kind: 'lofts', lofts: [56, 46] }
+	};
+	const lofts = $derived(
+		drill.rules.clubs.kind === 'lofts' ? drill.rules.clubs.lofts.join(', ') : ''
+	);
+
+	/** Keeps what is changed unless it cannot be one; then nothing is lost of what was. */
+	function change(apply: (drill: DrillDraft) => void) {
+		const next: DrillDraft = structuredClone($state.snapshot(drill));
+		apply(next);
+		const parsed = drillDraftSchema.safeParse(next);
+		const [issue] = parsed.success ? [] : issuesOf(parsed.error);
+		problem = issue ? `${issue.path}: ${issue.message}` : '';
+		if (!parsed.success) return;
+		mine = parsed.data;
+		void attempt(() => keepDrill(parsed.data));
+	}
+
+	const remove = () =>
+		removeWithUndo(`Removed the drill “${drill.name}”. Its sessions are kept.`, async () => {
+			const undo = await drillShelf.remove(drill.id);
+			await goto(resolve('/practice'));
+			return undo;
+		});
+</script>
+
+<div class="grid gap-2">
+	<div class="flex items-end justify-between gap-2">
+		<h2 class="ruled-heading flex-1">This drill</h2>
+		<button
+			type="button"
+			class="btn btn-ghost btn-square"
+			aria-label={`Remove ${drill.name}`}
+			onclick={() => void remove()}><Trash2 size={20} aria-hidden="true" /></button
+		>
+	</div>
+	<TextField
+		label="Name"
+		value={drill.name}
+		most={60}
+		onchange={(name) => change((next) => (next.name = name))}
+	/>
+	<TextField
+		long
+		label="What it is for"
+		value={drill.purpose}
+		most={400}
+		onchange={(purpose) => change((next) => (next.purpose = purpose))}
+	/>
+	<TextField
+		long
+		label="Steps, one a line"
+		value={drill.steps.join('\n')}
+		most={2000}
+		onchange={(text) =>
+			change(
+				(next) =>
+					(next.steps = text
+						.split('\n')
+						.map((step) => step.trim())
+						.filter(Boolean))
+			)}
+	/>
+	<div class="field-grid">
+		<ChoiceField
+			label="Clubs"
+			value={drill.rules.clubs.kind === 'chosen' ? 'spread' : drill.rules.clubs.kind}
+			options={CLUBS}
+			onchange={(kind) => change((next) => (next.rules.clubs = RULES[kind]))}
+		/>
+		<ChoiceField
+			label="On the green"
+			value={drill.rules.mark}
+			options={MARKS}
+			onchange={(mark) => change((next) => (next.rules.mark = mark))}
+		/>
+		<ChoiceField
+			label="What is noted"
+			value={drill.rules.measure}
+			options={MEASURES}
+			onchange={(measure) => change((next) => (next.rules.measure = measure))}
+		/>
+		<LengthField
+			label="Counts within"
+			metres={drill.rules.tolerance}
+			low={0.2}
+			high={20}
+			onchange={(tolerance) => change((next) => (next.rules.tolerance = tolerance))}
+		/>
+	</div>
+	{#if drill.rules.clubs.kind === 'lofts'}
+		<TextField
+			label="Lofts in degrees"
+			value={lofts}
+			most={80}
+			hint="The club of the bag nearest to each is taken"
+			refuse={(text) =>
+				text.split(/[ ,;]+/).every((part) => Number(part) >= 10 && Number(part) <= 75)
+					? undefined
+					: 'Lofts from 10 to 75 degrees, such as 60, 52, 41.'}
+			onchange={(text) =>
+				change(
+					(next) => (next.rules.clubs = { kind: 'lofts', lofts: text.split(/[ ,;]+/).map(Number) })
+				)}
+		/>
+	{/if}
+	{#if problem}<p class="problem" role="alert">{problem} It stays as it was.</p>{/if}
+</div>

@@ -1,0 +1,46 @@
+import 'fake-indexeddb/auto';
+import { render, screen } from '@testing-library/svelte';
+import userEvent from '@testing-library/user-event';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { SHIPPED_DRILLS } from '$lib/io/practice/drill';
+import { database } from '$lib/store/base/database';
+import { drillShelf } from '$lib/store/shelves/practice';
+import DrillFields from './DrillFields.svelte';
+
+const drill = { ...SHIPPED_DRILLS[0]!, id: 'own', name: 'Own' };
+
+afterEach(async () => {
+	await database.delete();
+	await database.open();
+});
+
+describe('a drill of one’s own', () => {
+	it('keeps every change, though the one before has not come back from the store yet', async () => {
+		render(DrillFields, { drill });
+		const user = userEvent.setup();
+		const name = screen.getByRole('textbox', { name: 'Name' });
+		await user.clear(name);
+		await user.type(name, 'Two clubs');
+		await user.tab();
+		await user.selectOptions(screen.getByLabelText('Clubs'), 'By loft');
+		await user.selectOptions(screen.getByLabelText('On the green'), 'A flag');
+		await vi.waitFor(async () =>
+			expect(await drillShelf.get('own')).toMatchObject({
+				name: 'Two clubs',
+				rules: { clubs: { kind: 'lofts' }, mark: 'flag' }
+			})
+		);
+	});
+
+	it('refuses lofts that are none, and stays as it was', async () => {
+		const lofts = { kind: 'lofts' as const, lofts: [56] };
+		render(DrillFields, { drill: { ...drill, rules: { ...drill.rules, clubs: lofts } } });
+		const user = userEvent.setup();
+		const field = screen.getByRole('textbox', { name: 'Lofts in degrees' });
+		await user.clear(field);
+		await user.type(field, '5, 900');
+		await user.tab();
+		expect(screen.getByRole('alert').textContent).toContain('10 to 75');
+		expect(await drillShelf.get('own')).toBeUndefined();
+	});
+});

@@ -1,0 +1,34 @@
+import 'fake-indexeddb/auto';
+import { afterEach, expect, it } from 'vitest';
+import type { LandingRegion } from '$lib/core/plan/studies/landingRegion';
+import type { Rung } from '$lib/core/plan/ladder/rung';
+import { database } from '$lib/store/base/database';
+import { directPool } from '../../../../../tests/support/planner';
+import { rungOf } from '../../../../../tests/support/raced';
+import { question } from '../../../../../tests/support/scenes';
+import { LandingStudy } from './landingStudy.svelte';
+
+afterEach(async () => {
+	await database.delete();
+	await database.open();
+});
+
+it('map a landing once, none of a putt, and forget it', async () => {
+	const asked: Rung[] = [];
+	const region = { cell: 0.5 } as LandingRegion;
+	const { pool } = directPool({
+		landingRegion: (_, rung) => {
+			asked.push(rung);
+			return Promise.resolve(region);
+		}
+	});
+	const study = new LandingStudy(pool);
+	const { request } = question({});
+	const [chip, putt] = [rungOf('SW'), rungOf('Putter')];
+	putt.play = { ...putt.play, flight: 'putt' };
+	await study.map(request, chip);
+	await study.map(request, chip);
+	expect([asked.length, study.region]).toEqual([1, region]);
+	await study.map(request, putt);
+	expect([asked.length, study.region, study.status]).toEqual([1, null, 'idle']);
+});
