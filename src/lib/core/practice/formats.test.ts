@@ -18,6 +18,17 @@ describe('order of balls', () => {
 		expect([...mixed].sort()).toEqual([0, 0, 0, 0, 1, 1, 1, 1, 2, 2, 2, 2]);
 	});
 
+	it('mixes without favour: each order of four comes as often as any other', () => {
+		const counts = new Map<string, number>();
+		for (let seed = 0; seed < 4800; seed++) {
+			const order = orderOf('random', [1, 1, 1, 1], seed).join('');
+			counts.set(order, (counts.get(order) ?? 0) + 1);
+		}
+		// 200 of each are expected; five standard deviations are 70.
+		expect(counts.size).toBe(24);
+		for (const [order, count] of counts) expect(Math.abs(count - 200), order).toBeLessThan(70);
+	});
+
 	it('goes on with what is left, whatever was taken back or hit out of turn', () => {
 		const order = [1, 0, 1, 2, 0];
 		expect(nextTask(order, [0, 0, 0])).toBe(1);

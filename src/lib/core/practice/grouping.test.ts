@@ -60,6 +60,13 @@ describe('a group of balls', () => {
 		expect(tight(2)).toBeLessThan(4 * 0.09 * 10.1);
 	});
 
+	it('knows a roll no better than strike, turf and reading allow: a length and a share of it', () => {
+		const spread = (roll: number) => groupOf([at(6, 0, roll)], 0.07)!.roll!.posterior;
+		expect(spread(0)).toBeCloseTo(0.25, 1);
+		// Of 20 m: 12 %, and four times the 7 % of the head speed.
+		expect(spread(20)).toBeCloseTo(Math.hypot(2.4, 5.6), 1);
+	});
+
 	it('has no roll where none was followed, and is none where all are wild', () => {
 		const unseen = practisedBall({ finished: null });
 		expect(groupOf([unseen], 0.07)).toMatchObject({ roll: null, finish: null, n: 1 });

@@ -31,6 +31,15 @@ describe('balls of a drill', () => {
 		}
 	});
 
+	it('lets a club end half a metre before the back edge at the farthest', () => {
+		const drill = { ...DRILLS['landing-box'], clubs: { kind: 'chosen', ids: ['PW'] } as const };
+		const taken = (room: number) =>
+			propose(drill, STANDARD_BAG, who, 'clock', ground({ room })).tasks;
+		const end = taken(60)[0]!.finish;
+		expect(taken(end - 2 + 0.6)).toHaveLength(1);
+		expect(taken(end - 2 + 0.4)).toEqual([]);
+	});
+
 	it('takes the longest club first, ends spread over the room, every ball lands at the mark', () => {
 		const { tasks } = propose(DRILLS['landing-box'], STANDARD_BAG, who, 'clock', ground());
 		const ends = tasks.map(({ finish }) => finish);

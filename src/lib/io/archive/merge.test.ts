@@ -84,7 +84,9 @@ describe('what will happen', () => {
 			row('left', '2026-02'),
 			gone('back', '2026-02'),
 			gone('away', '2026-02'),
-			gone('thrown', '2026-02')
+			gone('thrown', '2026-02'),
+			gone('long gone', '2026-02'),
+			row('kept', '2026-02')
 		);
 		const plan = planMerge(
 			here,
@@ -96,6 +98,8 @@ describe('what will happen', () => {
 				row('back', '2026-03'),
 				gone('away', '2026-03'),
 				row('thrown', '2026-01'),
+				gone('long gone', '2026-01'),
+				gone('kept', '2026-01'),
 				row('new', '2026-01'),
 				gone('unknown', '2026-01')
 			)
@@ -109,7 +113,7 @@ describe('what will happen', () => {
 			removed: ['left'],
 			noted: ['away', 'unknown'],
 			same: ['same'],
-			older: ['newer'],
+			older: ['newer', 'long gone', 'kept'],
 			gone: ['thrown']
 		});
 	});

@@ -39,6 +39,20 @@ describe('a shelf', () => {
 		expect(await database.readings.get(7)).toEqual(broken);
 	});
 
+	it('notes a removal, and takes the note away with what is put back', async () => {
+		await shelf.put(reading('a'));
+		const undo = await shelf.remove('a');
+		expect(await database.tombstones.toArray()).toMatchObject([{ table: 'readings', id: 'a' }]);
+		await undo();
+		expect(await database.tombstones.count()).toBe(0);
+		const before = await shelf.remove('a');
+		const giveBack = await shelf.takeIn([reading('a')]);
+		expect(await database.tombstones.count()).toBe(0);
+		await giveBack();
+		expect(await database.tombstones.count()).toBe(1);
+		await before();
+	});
+
 	it('puts back nothing where there was nothing', async () => {
 		await (
 			await shelf.remove('nobody')

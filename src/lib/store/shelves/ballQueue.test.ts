@@ -4,7 +4,7 @@ import { practisedSession, sessionBall } from '../../../../tests/support/session
 import { SmallStorage } from '../../../../tests/support/smallStorage';
 import { BallQueue, instantAfter } from './ballQueue';
 import { database } from '../base/database';
-import { readSessionBalls } from './practice';
+import { readSessionBalls, sessionShelf } from './practice';
 import { ballShelf } from './pupils';
 
 beforeEach(async () => {
@@ -79,9 +79,24 @@ describe('balls on their way to the store', () => {
 		queue.put(sessionBall({ id: 'a', carry: 12 }));
 		queue.putSession(practisedSession({ name: 'Second' }));
 		await queue.flush();
-		await queue.flush();
 		expect((await readSessionBalls('session-1')).map(({ carry }) => carry)).toEqual([12]);
 		expect(await database.sessions.get('session-1')).toMatchObject({ name: 'Second' });
+	});
+
+	it('have their session written once more where it changed during its own write, in the same go', async () => {
+		const queue = new BallQueue(vi.fn());
+		const real = sessionShelf.put.bind(sessionShelf);
+		vi.spyOn(sessionShelf, 'put').mockImplementationOnce(async (session) => {
+			await Promise.resolve();
+			queue.putSession(practisedSession({ name: 'Later' }));
+			queue.put(sessionBall({ id: 'late' }));
+			await real(session);
+		});
+		queue.putSession(practisedSession({ name: 'Sooner' }));
+		await queue.flush();
+		expect(await database.sessions.get('session-1')).toMatchObject({ name: 'Later' });
+		expect(ids(await readSessionBalls('session-1'))).toEqual(['late']);
+		expect(queue.holdsSession).toBe(false);
 	});
 
 	it('are held while a newer one waits behind the one that is being written', async () => {

@@ -55,17 +55,7 @@ export class BallQueue {
 	async #write(): Promise<void> {
 		clearTimeout(this.#timer);
 		try {
-			for (let next = this.#first(); next; next = this.#first()) {
-				const [id, ball] = next;
-				if (ball) await keepBall(ball);
-				else await takeBallBack(id);
-				if (this.#balls.get(id) === ball) this.#balls.delete(id);
-			}
-			const session = this.#session;
-			if (session) {
-				await keepSession(session);
-				if (this.#session === session) this.#session = null;
-			}
+			for (let next = this.#first(); next; next = this.#first()) await next();
 			this.tell('');
 		} catch (error) {
 			this.tell(error instanceof Error ? error.message : String(error));
@@ -73,8 +63,23 @@ export class BallQueue {
 		}
 	}
 
-	#first(): [string, Ball | null] | undefined {
-		return this.#balls.entries().next().value;
+	/** What is to be written next, balls first; what changes while it is written stays to be written. */
+	#first(): (() => Promise<void>) | null {
+		const [entry] = this.#balls;
+		if (entry) return () => this.#writeBall(...entry);
+		const session = this.#session;
+		return session && (() => this.#writeSession(session));
+	}
+
+	async #writeBall(id: string, ball: Ball | null): Promise<void> {
+		if (ball) await keepBall(ball);
+		else await takeBallBack(id);
+		if (this.#balls.get(id) === ball) this.#balls.delete(id);
+	}
+
+	async #writeSession(session: Session): Promise<void> {
+		await keepSession(session);
+		if (this.#session === session) this.#session = null;
 	}
 
 	/** Writes what is left, once. */

@@ -21,6 +21,7 @@
 	import PracticeGreen from '$lib/ui/practice/PracticeGreen.svelte';
 	import { farthest, practiceScale } from '$lib/ui/practice/practiceScale';
 	import { clubName, drawingWords, taskWords } from '$lib/ui/practice/practiceWords';
+	import { runnerKeys } from './runnerKeys';
 	import TaskTable from './TaskTable.svelte';
 	import TrackerPanel from './TrackerPanel.svelte';
 	import TypedBall from './TypedBall.svelte';
@@ -36,7 +37,6 @@
 	const MORE = 3;
 	let width = $state(0);
 	let typing = $state(false);
-	let endOnly = $state(false);
 	let screen = $state(800);
 
 	const session = $derived(bench.session);
@@ -58,7 +58,7 @@
 	const asks = $derived(
 		bench.asks === 'landing'
 			? 'Touch where it landed.'
-			: bench.asks === 'finish' || endOnly
+			: bench.asks === 'finish' || bench.onlyEnd
 				? 'Touch where it stopped.'
 				: bench.half
 					? 'Now touch where it stopped.'
@@ -86,37 +86,19 @@
 	/** Where the next touch most likely is: that is where the keyboard begins. */
 	const likely = $derived<Spot | undefined>(
 		current && [
-			bench.asks === 'finish' || bench.half || endOnly ? current.task.finish : current.task.landing,
+			bench.asks === 'finish' || bench.half || bench.onlyEnd
+				? current.task.finish
+				: current.task.landing,
 			0
 		]
 	);
 	const last = $derived(bench.own.at(-1));
 	const said = $derived(bench.half || !last ? bench.tags : last.tags);
 
-	function touch(spot: readonly [number, number]) {
-		if (endOnly && bench.asks === 'both') bench.noteFinishOnly(spot);
-		else bench.touch(spot);
-		endOnly = false;
-	}
-
 	onMount(() =>
 		shortcuts.use({
 			heading: 'Practice',
-			shortcuts: [
-				{
-					keys: ['$mod+z', 'Backspace'],
-					shown: 'Ctrl + Z',
-					does: 'Take the last ball back',
-					run: () => bench.undo()
-				},
-				{ keys: ['n'], shown: 'N', does: 'Next pupil', run: () => bench.nextPupil() },
-				...STRIKE_TAGS.map((tag, i) => ({
-					keys: [String(i + 1)],
-					shown: String(i + 1),
-					does: `Say it was ${TAG_WORDS[tag].toLowerCase()}`,
-					run: () => bench.tag(tag)
-				}))
-			]
+			shortcuts: runnerKeys(bench)
 		})
 	);
 </script>
@@ -175,7 +157,9 @@
 				asks={current ? asks : ''}
 				begin={likely}
 				atHand
-				ontouch={current && session.rules.measure !== 'strokes' ? touch : undefined}
+				ontouch={current && session.rules.measure !== 'strokes'
+					? (spot) => bench.touch(spot)
+					: undefined}
 			>
 				{#each bench.tasks as state, i (i)}
 					{#if i !== bench.at}
@@ -235,8 +219,8 @@
 				<button
 					type="button"
 					class="btn flex-1 px-2 whitespace-nowrap"
-					aria-pressed={endOnly}
-					onclick={() => (endOnly = !endOnly)}>Only the stop</button
+					aria-pressed={bench.onlyEnd}
+					onclick={() => (bench.onlyEnd = !bench.onlyEnd)}>Only the stop</button
 				>
 			{/if}
 			<button

@@ -52,6 +52,8 @@ export class SessionBench {
 	chosen = $state<number | null>(null);
 	/** The first touch of two: where the ball landed. */
 	half = $state.raw<Spot | null>(null);
+	/** The ball was not seen to land: the next touch is where it ended. */
+	onlyEnd = $state(false);
 	/** What is odd about the last touch. */
 	notice = $state('');
 	/** What will be said of the next ball. */
@@ -154,21 +156,16 @@ export class SessionBench {
 		const behind = spot[0] < NEAREST && !(this.asks === 'both' && this.half);
 		this.notice = behind ? 'That is behind the ball: touch the green beyond it.' : '';
 		if (behind) return;
-		const at = spot;
-		if (this.asks === 'landing') this.note({ landed: at, finished: null, source: 'touched' });
-		else if (this.asks === 'finish') this.note({ landed: null, finished: at, source: 'touched' });
-		else if (!this.half) this.half = at;
+		if (this.asks === 'landing') this.note({ landed: spot, finished: null, source: 'touched' });
+		else if (this.asks === 'finish' || this.onlyEnd)
+			this.note({ landed: null, finished: spot, source: 'touched' });
+		else if (!this.half) this.half = spot;
 		else {
 			const back = this.half[0] - spot[0];
 			this.note({ landed: this.half, finished: spot, source: 'touched' });
 			if (back > SPUN_BACK)
 				this.notice = 'Noted: it came far back. If it did not, take it back and touch again.';
 		}
-	}
-
-	/** The ball was not seen to land: the touch after this is where it ended. */
-	noteFinishOnly(spot: Spot): void {
-		this.note({ landed: null, finished: spot, source: 'touched' });
 	}
 
 	/** Notes a ball of the task at hand and keeps it. Answers null where there is no task or it was noted before. */
@@ -187,6 +184,7 @@ export class SessionBench {
 		};
 		this.balls = [...this.balls, ball];
 		this.half = null;
+		this.onlyEnd = false;
 		this.tags = [];
 		if (this.chosen !== null && this.#playedOf(task) >= this.asked(task)) this.chosen = null;
 		this.#queue.put(ball);

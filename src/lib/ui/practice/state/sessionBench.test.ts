@@ -94,8 +94,12 @@ describe('noting balls', () => {
 
 	it('marks a landing that was worked out', () => {
 		const made = bench();
-		made.noteFinishOnly([17, 0]);
+		made.onlyEnd = true;
+		made.touch([17, 0]);
 		expect(made.balls[0]).toMatchObject({ inferred: true, finished: [17, 0] });
+		// The next ball is seen again.
+		made.touch([14, 0]);
+		expect([made.onlyEnd, made.half]).toEqual([false, [14, 0]]);
 	});
 
 	it('goes club by club, says when all are hit, and takes no more', () => {
@@ -145,7 +149,8 @@ describe('noting balls', () => {
 			made.touch([finished, 0]);
 			expect(made.notice).toBe('');
 		}
-		made.noteFinishOnly([17, 0.5]);
+		made.onlyEnd = true;
+		made.touch([17, 0.5]);
 		expect(made.balls.at(-1)).toMatchObject({
 			finished: [17, 0.5],
 			inferred: true,
