@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { createRng } from '../math/random';
-import { carryTable, posteriorSpread, type CarryFact } from './carryTable';
+import { carryTable, type CarryFact } from './carryTable';
+import { spreadWith } from './carryDays';
 
 const PRIOR = 0.07;
 const balls = (swing: string, carries: number[], over: Partial<CarryFact> = {}): CarryFact[] =>
@@ -22,8 +23,10 @@ describe('a cell of the carry table', () => {
 		expect(cell!.spread).toBeCloseTo(1 / Math.sqrt(0.778465), 5);
 		const posterior = Math.sqrt((8 * 3.92 ** 2 + (2 * 1) / 0.778465) / 10);
 		expect(cell!.posterior).toBeCloseTo(posterior, 5);
-		// t of 10 degrees, 95 %: 1.8125.
-		expect(cell!.high - 14).toBeCloseTo((1.8125 * posterior) / Math.sqrt(3), 3);
+		// A day of 6 % known by 4 days, the balls by 10: 12.75 degrees by Satterthwaite, whose t lies between those of 12 and 13.
+		const error = Math.hypot(0.06 * 14, posterior / Math.sqrt(3));
+		expect(cell!.high - 14).toBeLessThan(1.7823 * error);
+		expect(cell!.high - 14).toBeGreaterThan(1.7709 * error);
 		expect(14 - cell!.low).toBeCloseTo(cell!.high - 14, 9);
 	});
 
@@ -37,7 +40,7 @@ describe('a cell of the carry table', () => {
 	it('believes what a stated carry says of the balls behind it, as long as it stands alone', () => {
 		const stated = balls('9', [14], { stated: true, behind: { spread: 1, n: 9 } });
 		expect(table(stated)[0]).toMatchObject({ n: 9, spread: 1, mean: 14 });
-		expect(table(stated)[0]!.posterior).toBeCloseTo(posteriorSpread(4 * PRIOR * 14, 1, 9), 12);
+		expect(table(stated)[0]!.posterior).toBeCloseTo(spreadWith(4 * PRIOR * 14, 1, 8), 12);
 		expect(table(stated, balls('9', [15]))[0]).toMatchObject({ n: 2 });
 	});
 
@@ -93,9 +96,9 @@ describe('the table', () => {
 
 describe('the spread of a cell', () => {
 	it('is the exact conjugate update', () => {
-		expect(posteriorSpread(2, 1, 1)).toBe(2);
-		expect(posteriorSpread(2, 1, 9)).toBeCloseTo(Math.sqrt((8 * 4 + 8) / 16), 12);
-		expect(posteriorSpread(2, 1, 1e6)).toBeCloseTo(1, 4);
+		expect(spreadWith(2, 1, 0)).toBe(2);
+		expect(spreadWith(2, 1, 8)).toBeCloseTo(Math.sqrt((8 * 4 + 8) / 16), 12);
+		expect(spreadWith(2, 1, 1e6)).toBeCloseTo(1, 4);
 	});
 
 	it('makes an interval that holds the truth as often as it says', () => {

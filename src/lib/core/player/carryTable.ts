@@ -1,11 +1,10 @@
-import { huberCentre, wildOnes } from '../math/robust';
+import { wildOnes } from '../math/robust';
 import { studentQuantile } from '../math/studentT';
 import type { Metres, Radians, Ratio } from '../units';
+import { DAY_SPREAD, dayOf, meanOverDays, type Day } from './carryDays';
 import { carrySpreadOf } from './carrySpread';
 import { markAngle } from './swingLength';
 
-/** A skill's own spread counts as much as this many balls. */
-export const PRIOR_BALLS = 8;
 /** Share of the chance that an interval holds. */
 const INTERVAL = 0.9;
 /** Carries closer than this cannot be told apart by eye. */
@@ -21,6 +20,8 @@ export interface CarryFact<Flight extends string = string> {
 	swing: string;
 	flight: Flight;
 	carry: Metres;
+	/** A name of the day it was hit on; all of no known day count as of one. */
+	day?: string | number | undefined;
 	/** Said to be the carry of this swing rather than seen of one ball; counts as one careful reading. */
 	stated: boolean;
 	/** Of a stated carry: what is said of the balls behind it. */
@@ -39,38 +40,27 @@ export interface CarryCell<Flight extends string = string> {
 	/** Balls that count, wild ones left out. */
 	n: number;
 	wild: number;
+	/** Days on which those that count were hit. */
+	days: number;
 	/** True where all it rests on was stated. */
 	stated: boolean;
 	mean: Metres;
-	/** Standard deviation of these balls; null for a single one. */
+	/** Standard deviation of these balls about their day's middle; null for a single one. */
 	spread: Metres | null;
-	/** Standard deviation with what the skill presumes mixed in, `PRIOR_BALLS` to n − 1. */
+	/** The same with what the skill presumes mixed in. */
 	posterior: Metres;
-	/** The mean lies between these with 90 %. */
+	/** The middle of all days lies between these with 90 %. */
 	low: Metres;
 	high: Metres;
 	contradiction: Contradiction | null;
 }
 
-/**
- * Spread of a normal of unknown mean, with a prior of `PRIOR_BALLS` degrees of freedom and a sample of n − 1: the average of both
- * variances by their degrees of freedom, which is exact.
- *
- * @param prior standard deviation presumed, above 0
- * @param spread of the sample; without meaning where n is 1
- * @param n balls, 1 and up
- */
-export function posteriorSpread(prior: Metres, spread: Metres, n: number): Metres {
-	const freedom = Math.max(0, n - 1);
-	return Math.sqrt((PRIOR_BALLS * prior ** 2 + freedom * spread ** 2) / (PRIOR_BALLS + freedom));
+/** Balls day by day, in the order the days come. */
+function byDay(balls: readonly CarryFact[]): Day[] {
+	const days = new Map<string | number | undefined, Metres[]>();
+	for (const { day, carry } of balls) days.set(day, [...(days.get(day) ?? []), carry]);
+	return [...days.values()].map(dayOf);
 }
-
-/** A carry that stands alone, with what is said of the balls behind it. */
-const single = ({ carry, behind }: CarryFact) => ({
-	centre: carry,
-	spread: behind?.spread ?? 0,
-	n: behind?.n ?? 1
-});
 
 function cellOf<F extends string>(
 	balls: readonly CarryFact<F>[],
@@ -81,12 +71,15 @@ function cellOf<F extends string>(
 		balls.map(({ carry }) => carry),
 		RESOLUTION
 	);
-	const kept = balls.filter((_, i) => !wild[i]).map(({ carry }) => carry);
-	const { centre, spread, n } =
-		balls.length === 1 ? single(balls[0]!) : { ...huberCentre(kept), n: kept.length };
-	const posterior = posteriorSpread(carrySpreadOf(speedSpread) * centre, spread, n);
-	const reach =
-		(studentQuantile((1 + INTERVAL) / 2, PRIOR_BALLS + n - 1) * posterior) / Math.sqrt(n);
+	const kept = balls.filter((_, i) => !wild[i]);
+	const [{ carry, behind }] = kept as [CarryFact<F>];
+	const days = kept.length === 1 && behind ? [{ centre: carry, ...behind }] : byDay(kept);
+	const { mean, spread, posterior, error, freedom } = meanOverDays(
+		days,
+		(middle) => carrySpreadOf(speedSpread) * middle
+	);
+	const n = days.reduce((sum, day) => sum + day.n, 0);
+	const reach = studentQuantile((1 + INTERVAL) / 2, freedom) * error;
 	return {
 		club,
 		swing,
@@ -94,15 +87,26 @@ function cellOf<F extends string>(
 		angle: markAngle(swing),
 		n,
 		wild: balls.length - kept.length,
+		days: days.length,
 		stated: balls.every((ball) => ball.stated),
-		mean: centre,
+		mean,
 		spread: n > 1 ? spread : null,
 		posterior,
-		low: Math.max(0, centre - reach),
-		high: centre + reach,
+		low: Math.max(0, mean - reach),
+		high: mean + reach,
 		contradiction: null
 	};
 }
+
+/** Whether more balls of the one day would tell less of a cell than another day: its middle of that day is known better than days differ. */
+export const wantsAnotherDay = ({
+	days,
+	posterior,
+	n,
+	mean,
+	stated
+}: Pick<CarryCell, 'days' | 'posterior' | 'n' | 'mean' | 'stated'>): boolean =>
+	!stated && days === 1 && posterior / Math.sqrt(n) < DAY_SPREAD * mean;
 
 /** Whether a longer swing carries less than its shorter neighbour. */
 const runsBack = (shorter: CarryCell, longer: CarryCell): boolean => longer.mean <= shorter.mean;

@@ -1,5 +1,6 @@
 import { studentQuantile } from '../math/studentT';
-import { ENOUGH_BALLS, PRIOR_BALLS } from '../player/carryTable';
+import { DAY_SPREAD, PRIOR_BALLS, PRIOR_DAYS } from '../player/carryDays';
+import { ENOUGH_BALLS } from '../player/carryTable';
 import type { Metres, Ratio } from '../units';
 import type { Grouped } from './grouping';
 
@@ -34,6 +35,14 @@ export function ballsToGo(
 	while (more < MOST_BALLS && LUCKY * meanReach(posterior, n + more) > within) more++;
 	return more;
 }
+
+/**
+ * How far a day's own middle may be off the middle of all days, either way, with 90 %: no ball of the same day makes it less.
+ *
+ * @param carry metres
+ */
+export const dayReach = (carry: Metres): Metres =>
+	studentQuantile((1 + CONFIDENCE) / 2, PRIOR_DAYS) * DAY_SPREAD * carry;
 
 /** A carry need not be known better than this share of itself (assumption). */
 const FINE: Ratio = 0.1;

@@ -1,8 +1,9 @@
 import { cloudOf, ellipseOf, type Ellipse } from '../math/ellipse';
 import { huberCentre, wildOnes, type Centre } from '../math/robust';
 import { carrySpreadOf } from '../player/carrySpread';
-import { posteriorSpread } from '../player/carryTable';
+import { spreadWith } from '../player/carryDays';
 import type { Metres, Ratio } from '../units';
+import { driftOf, type Drift } from './drift';
 import type { PractisedBall, Spot } from './practised';
 
 /** Nobody sees where a ball lands to less than this. */
@@ -27,6 +28,8 @@ export interface Group {
 	/** Balls that count. */
 	n: number;
 	carry: Grouped;
+	/** From the first to the last ball's carry, where it changed by more than luck makes it. */
+	drift: Drift<Metres> | null;
 	/** To the right of the line where they land. */
 	side: Centre;
 	/** From landing to rest; null where no ball was followed to its end. */
@@ -66,7 +69,7 @@ const grouped = (values: readonly number[], prior: (centre: Metres) => Metres): 
 		centre,
 		spread,
 		n: values.length,
-		posterior: posteriorSpread(prior(centre), spread, values.length)
+		posterior: spreadWith(prior(centre), spread, values.length - 1)
 	};
 };
 
@@ -84,16 +87,15 @@ export function groupOf(balls: readonly PractisedBall[], speedSpread: Ratio): Gr
 	const kept = balls.filter((_, i) => !wild[i]);
 	if (kept.length === 0) return null;
 	const followed = kept.filter(({ finished }) => finished !== null);
+	const carries = kept.map(({ landed }) => landed[0]);
 	const carryPrior = (carry: Metres) => carrySpreadOf(speedSpread) * Math.max(RESOLUTION, carry);
 	const rollPrior = (roll: Metres) =>
 		Math.hypot(carryPrior(roll), ROLL_SPREAD * roll, ROLL_SPREAD_LENGTH);
 	return {
 		wild,
 		n: kept.length,
-		carry: grouped(
-			kept.map(({ landed }) => landed[0]),
-			carryPrior
-		),
+		carry: grouped(carries, carryPrior),
+		drift: driftOf(carries),
 		side: huberCentre(kept.map(({ landed }) => landed[1])),
 		roll: followed.length > 0 ? grouped(followed.map(rollOf), rollPrior) : null,
 		landing: ellipse(kept.map(({ landed }) => landed)),

@@ -1,6 +1,6 @@
 import { STRIKE } from '../constants';
 import { normalQuantile } from '../math/normalQuantile';
-import { PRIOR_BALLS } from '../player/carryTable';
+import { PRIOR_BALLS } from '../player/carryDays';
 import type { Dispersion } from '../player/player';
 import { lowPointGrowth, MEAN_LOW_POINT, swingGrowth } from '../player/strike';
 import type { Metres, MetresPerSecond, Radians, Ratio } from '../units';

@@ -2,7 +2,7 @@ import type { Club } from '../club/club';
 import { intend, PLAIN_LIE, straight } from '../player/intent';
 import { fastestSwing, type Player } from '../player/player';
 import { speedSpreadBehind } from '../player/carrySpread';
-import { PRIOR_BALLS } from '../player/carryTable';
+import { PRIOR_BALLS } from '../player/carryDays';
 import { markAngle, type ClubSwings, type KnownSwing } from '../player/swingLength';
 import { radians, type Metres, type MetresPerSecond, type Radians, type Ratio } from '../units';
 import { GOOD_DAY, levelScene } from './levelScene';

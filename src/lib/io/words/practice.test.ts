@@ -6,7 +6,15 @@ import { shareOf } from '$lib/core/math/share';
 import { radians } from '$lib/core/units';
 import { DRILLS, DRILL_IDS } from '$lib/core/practice/drills';
 import { DRILL_WORDS, FORMAT_WORDS, goodWords, STOP_WORDS } from './drill';
-import { flagWords, gapWords, groupWords, leftOutWords, scoreWords, toGoWords } from './practice';
+import {
+	driftWords,
+	flagWords,
+	gapWords,
+	groupWords,
+	leftOutWords,
+	scoreWords,
+	toGoWords
+} from './practice';
 import { mixedWords, rollWords } from './rolls';
 import { SAY_METRIC } from './say';
 
@@ -54,7 +62,23 @@ describe('what is said of a group', () => {
 			/^So far the 9i is good to \d\.\d m; good to a pace takes more balls than one session has\.$/
 		);
 		const far = { ...group(6, 3), carry: { centre: 30, spread: 2, posterior: 2, n: 9 } };
-		expect(toGoWords(far, 'carry', 'SW', 0.9, SAY_METRIC)).toBe('The SW is good to three paces.');
+		// Days differ by 6 %: of 30 m that is more than three paces nine times in ten, of a roll it is not known.
+		expect(toGoWords(far, 'carry', 'SW', 0.9, SAY_METRIC)).toBe(
+			'The SW is good to three paces today; balls of another day make it sure.'
+		);
+		expect(toGoWords({ ...far, roll: far.carry }, 'roll', 'SW', 0.9, SAY_METRIC)).toBe(
+			'The SW is good to three paces.'
+		);
+	});
+
+	it('says that a club fell or rose while it was practised', () => {
+		const words = (from: number, to: number) =>
+			driftWords({ drift: { from, to } }, 'SW', SAY_METRIC);
+		expect(words(14.2, 12.6)).toBe(
+			'The SW fell from 14.2 m to 12.6 m while you practised: rest, then measure it fresh.'
+		);
+		expect(words(12, 13)).toContain('rose from 12.0 m to 13.0 m');
+		expect(driftWords(group(6, 3), 'SW', SAY_METRIC)).toBe('');
 	});
 
 	it('says where balls end against the flag', () => {

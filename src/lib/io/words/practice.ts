@@ -1,4 +1,4 @@
-import { ballsToGo, goodPaces, meanReach } from '$lib/core/practice/goodEnough';
+import { ballsToGo, dayReach, goodPaces, meanReach } from '$lib/core/practice/goodEnough';
 import type { Score } from '$lib/core/practice/formats';
 import type { Group } from '$lib/core/practice/grouping';
 import type { Miss } from '$lib/core/practice/habits';
@@ -85,10 +85,22 @@ export function toGoWords(
 	const paces = goodPaces(grouped.centre, pace);
 	const fine = paces === 1 ? 'a pace' : `${counted(paces)} paces`;
 	const more = ballsToGo(grouped, paces * pace);
-	if (more === 0) return `The ${club} is good to ${fine}.`;
+	if (more === 0)
+		return measure === 'carry' && dayReach(grouped.centre) > paces * pace
+			? `The ${club} is good to ${fine} today; balls of another day make it sure.`
+			: `The ${club} is good to ${fine}.`;
 	if (more > TOO_MANY)
 		return `So far the ${club} is good to ${say.length(meanReach(grouped.posterior, grouped.n))}; good to ${fine} takes more balls than one session has.`;
 	return `${capital(counted(more))} more with the ${club} and this is good to ${fine}.`;
+}
+
+/** "The SW fell from 14.2 m to 12.6 m while you practised: rest, then measure it fresh." Empty where nothing can be told. */
+export function driftWords({ drift }: Pick<Group, 'drift'>, club: string, say: Say): string {
+	if (!drift) return '';
+	const way = `from ${say.length(drift.from)} to ${say.length(drift.to)}`;
+	return drift.to < drift.from
+		? `The ${club} fell ${way} while you practised: rest, then measure it fresh.`
+		: `The ${club} rose ${way} while you practised: the first balls were for warming up.`;
 }
 
 /** Where the balls of a club end on average. */

@@ -113,11 +113,29 @@ export const bagOf = (clubs: readonly ClubDraft[]): ClubWire[] =>
 		.filter(({ kind }) => kind !== 'wood')
 		.map(toClub);
 
-const factOf = (ball: Ball): CarryFact<CarryFlight> => ({
+/** Balls farther apart in time than this were hit on different days, wherever on earth that was; ms. */
+const NEXT_DAY = 6 * 3600 * 1000;
+
+/** On which day each ball was hit, by its id: a new day begins where nothing was hit for hours. */
+export function daysOf(balls: readonly Pick<Ball, 'id' | 'at'>[]): Map<string, number> {
+	const sorted = balls
+		.map(({ id, at }) => ({ id, at: Date.parse(at) }))
+		.sort((a, b) => a.at - b.at);
+	let day = 0;
+	return new Map(
+		sorted.map(({ id, at }, i) => {
+			if (i > 0 && at - sorted[i - 1]!.at > NEXT_DAY) day++;
+			return [id, day];
+		})
+	);
+}
+
+const factOf = (ball: Ball, day: number | undefined): CarryFact<CarryFlight> => ({
 	club: ball.clubId,
 	swing: ball.swing,
 	flight: ball.flight,
 	carry: ball.carry,
+	day,
 	stated: ball.source === 'stated',
 	behind:
 		ball.spread !== undefined && ball.n !== undefined
@@ -126,8 +144,11 @@ const factOf = (ball: Ball): CarryFact<CarryFlight> => ({
 });
 
 /** The carry table of a pupil: every club, swing and flight of which there is a ball. */
-export const carriesOf = ({ pupil, balls }: PupilFile): CarryCell<CarryFlight>[] =>
-	carryTable(balls.filter(inTable).map(factOf), dispersionOf(pupil).speed);
+export function carriesOf({ pupil, balls }: PupilFile): CarryCell<CarryFlight>[] {
+	const days = daysOf(balls);
+	const facts = balls.filter(inTable).map((ball) => factOf(ball, days.get(ball.id)));
+	return carryTable(facts, dispersionOf(pupil).speed);
+}
 
 /** Lies that carries are measured from, but for a splash. */
 const TABLE_LIES: readonly Ball['lie'][] = ['fairway', 'fringe', 'tight'];

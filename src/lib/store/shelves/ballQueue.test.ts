@@ -90,7 +90,7 @@ describe('balls on their way to the store', () => {
 			await Promise.resolve();
 			queue.putSession(practisedSession({ name: 'Later' }));
 			queue.put(sessionBall({ id: 'late' }));
-			await real(session);
+			return real(session);
 		});
 		queue.putSession(practisedSession({ name: 'Sooner' }));
 		await queue.flush();

@@ -15,7 +15,7 @@
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
 	import type { CarryColumn } from './carryGrid';
-	import { FLIGHT_WORDS } from './bagWords';
+	import { FLIGHT_WORDS, daysWords } from './bagWords';
 
 	interface Props {
 		bench: PupilBench;
@@ -113,7 +113,7 @@
 			{cell.n}
 			{cell.n === 1 ? 'reading counts' : 'balls count'}{cell.wild > 0
 				? `, ${cell.wild} far off`
-				: ''}{cell.spread === null
+				: ''}{daysWords(cell)}{cell.spread === null
 				? '; how far single balls spread is presumed from the skill'
 				: `; single balls spread by ${say(cell.spread)}, with what the skill presumes by ${say(cell.posterior)}`}.
 		</p>

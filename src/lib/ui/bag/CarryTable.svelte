@@ -39,8 +39,9 @@
 		const place = `${club.name}, ${markWords(column.name, vocabulary)}`;
 		if (!cell) return `${place}: not measured`;
 		const balls = cell.stated ? 'stated' : `${cell.n} ${cell.n === 1 ? 'ball' : 'balls'}`;
+		const days = !cell.stated && cell.n > 1 && cell.days === 1 ? ' of one day' : '';
 		const odd = cell.contradiction ? ', does not fit its neighbour' : '';
-		return `${place}: ${said(cell.mean)} ${playing.style.symbol}, ${balls}${odd}`;
+		return `${place}: ${said(cell.mean)} ${playing.style.symbol}, ${balls}${days}${odd}`;
 	}
 </script>
 
@@ -68,7 +69,9 @@
 				<tr class="border-t border-(--shade)">
 					<th scope="row" class="bg-base-100 sticky left-0 z-1 max-w-24 p-1 text-left wrap-anywhere"
 						>{club.name}
-						<span class="text-[0.8125rem] font-normal text-(--faint)">{club.loft}°</span></th
+						<span class="text-[0.8125rem] font-normal whitespace-nowrap text-(--faint)"
+							>{club.loft}°</span
+						></th
 					>
 					{#each columns as column (column.angle)}
 						{@const cell = cellAt(cells, club, column, flight)}

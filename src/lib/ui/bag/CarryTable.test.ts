@@ -34,7 +34,7 @@ it('begins with the most lofted club, leaves the putter out, and says what each 
 	expect(rows).not.toContain('Putter');
 	expect(
 		screen.getByRole('button', {
-			name: 'SW, 9 o’clock: 14.0 m, 4 balls, does not fit its neighbour'
+			name: 'SW, 9 o’clock: 14.0 m, 4 balls of one day, does not fit its neighbour'
 		})
 	).toBeTruthy();
 	expect(

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { carryTable, type CarryFact } from '$lib/core/player/carryTable';
 import type { ClubDraft } from '$lib/io/work/club';
 import type { CarryFlight } from '$lib/core/solve/measuredSwings';
-import { BagWords } from './bagWords';
+import { BagWords, daysWords } from './bagWords';
 
 const facts = (...rows: [string, string, number][]) =>
 	rows.map(([club, swing, carry]): CarryFact<CarryFlight> => ({
@@ -28,6 +28,16 @@ const club = (name: string, loft: number, over: Partial<ClubDraft> = {}): ClubDr
 describe('words of the bag', () => {
 	const words = new BagWords([club('SW', 56), club('GW', 51)], 'clock', (m) => `${m} m`);
 	const [eight, nine] = cells(['SW', '8', 10], ['SW', '9', 22]);
+
+	it('say on how many days a cell was measured, where it was', () => {
+		// 6 % of 22 m are 1.3 m: 3 m over the root of 4 balls is more, over the root of 9 less.
+		const cell = { ...nine!, mean: 22, posterior: 3, days: 1, n: 4 };
+		expect(daysWords(cell)).toBe(', all of one day');
+		expect(daysWords({ ...cell, n: 9 })).toContain('another day would tell more');
+		expect(daysWords({ ...cell, n: 9, days: 3 })).toBe(' from 3 days');
+		expect(daysWords({ ...cell, n: 1 })).toBe('');
+		expect(daysWords({ ...cell, stated: true })).toBe('');
+	});
 
 	it('say gaps, overlaps and contradictions', () => {
 		expect(words.gap({ from: 10, to: 22, below: eight!, above: nine! })).toBe(

@@ -1,5 +1,5 @@
 import type { CarryGap, CarryOverlap } from '$lib/core/player/carryAdvice';
-import type { CarryCell, Contradiction } from '$lib/core/player/carryTable';
+import { wantsAnotherDay, type CarryCell, type Contradiction } from '$lib/core/player/carryTable';
 import type { SwingVocabulary } from '$lib/core/player/swingLength';
 import type { Metres } from '$lib/core/units';
 import type { ClubDraft } from '$lib/io/work/club';
@@ -17,6 +17,13 @@ export const FLIGHT_WORDS: readonly { value: CarryFlight; label: string }[] = [
 	{ value: 'open', label: 'Face open' },
 	{ value: 'splash', label: 'From sand' }
 ];
+
+/** On how many days the balls of a cell were hit, and whether another would tell more than more balls; empty for a single ball. */
+export function daysWords(cell: CarryCell): string {
+	if (cell.stated || cell.n < 2) return '';
+	if (cell.days > 1) return ` from ${cell.days} days`;
+	return `, all of one day${wantsAnotherDay(cell) ? ': another day would tell more than more balls' : ''}`;
+}
 
 /** Says swings of a pupil's clubs. */
 export class BagWords {

@@ -28,7 +28,7 @@
 	class="dropdown bg-base-100 text-base-content max-h-[50vh] overflow-y-auto border-2 border-(--ink)"
 	style:position-anchor={`--${id}`}
 	style:position-try-fallbacks="flip-block"
-	ontoggle={(event) => (open = event.newState === 'open')}
+	onbeforetoggle={(event) => (open = event.newState === 'open')}
 >
 	{#if open}
 		{#each others as pupil (pupil.id)}

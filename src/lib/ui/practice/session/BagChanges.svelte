@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { CarryCell } from '$lib/core/player/carryTable';
+	import { wantsAnotherDay, type CarryCell } from '$lib/core/player/carryTable';
 	import { SWING_MARKS } from '$lib/core/player/swingLength';
 	import { cellKeyOfBall, changesOf, keyOfChange } from '$lib/io/practice/cellChanges';
 	import { inTable, type PupilFile } from '$lib/io/work/pupil';
@@ -167,8 +167,11 @@
 			>
 		</div>
 		<p class="hint">
-			± holds the carry nine times in ten. The balls stay either way; this can be changed at any
-			time.
+			± holds the carry nine times in ten, on other days too{changes.some(
+				({ after }) => after && wantsAnotherDay(after)
+			)
+				? ': another day narrows it more than more balls today'
+				: ''}. The balls stay either way; this can be changed at any time.
 		</p>
 		{#if settled}<CallChangesList {...settled} />{/if}
 	{/if}

@@ -4,7 +4,7 @@
 	import { formatBalls } from '$lib/io/files/ballsCsv';
 	import type { GreenWire } from '$lib/io/work/green';
 	import { isHit } from '$lib/io/practice/session';
-	import { gapWords, scoreWords } from '$lib/io/words/practice';
+	import { driftWords, gapWords, scoreWords } from '$lib/io/words/practice';
 	import { sessionFile } from '$lib/store/files/fileOf';
 	import Later from '$lib/ui/controls/Later.svelte';
 	import { download, fileNameOf } from '$lib/ui/files/download';
@@ -37,6 +37,11 @@
 	const rolls = $derived(session.rules.measure === 'roll-out');
 	const gaps = $derived(
 		rolls ? gapWords(bench.tasks, (id) => clubName(file.clubs, id), playing.say) : ''
+	);
+	const drifts = $derived(
+		bench.tasks.flatMap(({ task, group }) =>
+			group?.drift ? [driftWords(group, clubName(file.clubs, task.clubId), playing.say)] : []
+		)
 	);
 	/** Where each club's balls end, or land where the drill is about that. */
 	const names = $derived(
@@ -135,6 +140,7 @@
 		<div class="grid gap-1">
 			<p class="text-lg font-bold">{scoreWords(bench.score, session.rules, playing.say)}</p>
 			{#if gaps}<p>{gaps}</p>{/if}
+			{#each drifts as words (words)}<p>{words}</p>{/each}
 		</div>
 		<div class="max-w-full overflow-x-auto">
 			<TaskTable

@@ -6,6 +6,7 @@
 	import type { GreenWire } from '$lib/io/work/green';
 	import { isHit } from '$lib/io/practice/session';
 	import {
+		driftWords,
 		flagWords,
 		gapWords,
 		groupWords,
@@ -79,6 +80,9 @@
 		current?.group && lands
 			? toGoWords(current.group, rolls ? 'roll' : 'carry', club, file.pupil.pace, playing.say)
 			: ''
+	);
+	const drift = $derived(
+		current?.group && lands ? driftWords(current.group, club, playing.say) : ''
 	);
 	const gaps = $derived(
 		rolls ? gapWords(bench.tasks, (id) => clubName(file.clubs, id), playing.say) : ''
@@ -252,6 +256,7 @@
 				{words || (bench.own.length === 0 ? 'Nothing to say before the first ball.' : '')}
 			</p>
 			{#if toGo}<p class="max-lg:hidden">{toGo}</p>{/if}
+			{#if drift}<p>{drift}</p>{/if}
 			{#if gaps}<p>{gaps}</p>{/if}
 			{#if bench.own.length > 0}<p class="text-(--faint)">
 					{scoreWords(bench.score, session.rules, playing.say)}

@@ -33,7 +33,7 @@
 	bind:this={menu}
 	popover="auto"
 	class="bg-base-100 text-base-content fixed inset-auto top-12 right-4 w-72 border-2 border-(--ink) p-4"
-	ontoggle={(event) => (open = event.newState === 'open')}
+	onbeforetoggle={(event) => (open = event.newState === 'open')}
 >
 	{#if open}
 		<div class="grid gap-3">

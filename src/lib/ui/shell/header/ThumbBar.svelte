@@ -30,7 +30,7 @@
 		bind:this={menu}
 		popover="auto"
 		class="bg-base-100 text-base-content fixed inset-auto right-0 bottom-16 w-44 border-2 border-(--ink)"
-		ontoggle={(event) => (more = event.newState === 'open')}
+		onbeforetoggle={(event) => (more = event.newState === 'open')}
 	>
 		{#if more}
 			{#each rest as { href, label, icon: Icon } (href)}

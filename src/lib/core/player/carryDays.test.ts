@@ -1,0 +1,59 @@
+import { describe, expect, it } from 'vitest';
+import { dayOf, meanOverDays } from './carryDays';
+
+const PRIOR = 2;
+const prior = () => PRIOR;
+
+describe('the middle of all days', () => {
+	it('is known no better from one day than days differ, however many balls', () => {
+		const { mean, error, freedom, posterior } = meanOverDays(
+			[{ n: 400, centre: 10, spread: 2 }],
+			prior
+		);
+		expect(mean).toBe(10);
+		expect(posterior).toBeCloseTo(2, 2);
+		// 6 % of 10 m, and 2 m over the root of 400.
+		expect(error).toBeCloseTo(Math.hypot(0.6, 0.1), 3);
+		expect(freedom).toBeGreaterThan(4);
+		expect(freedom).toBeLessThan(4.5);
+	});
+
+	it('is worked out by hand for two days', () => {
+		const days = [
+			{ n: 4, centre: 9, spread: 2 },
+			{ n: 4, centre: 11, spread: 2 }
+		];
+		const { mean, error } = meanOverDays(days, prior);
+		expect(mean).toBeCloseTo(10, 12);
+		// Days seen: variance 2, less 4/4 of the balls: 1. Presumed 0.36, four to one.
+		const day = (4 * 0.36 + 1) / 5;
+		expect(error).toBeCloseTo(Math.sqrt((day + 1) / 2), 12);
+	});
+
+	it('weighs a day by how well its own middle is known', () => {
+		const { mean } = meanOverDays(
+			[
+				{ n: 1, centre: 8, spread: 0 },
+				{ n: 16, centre: 12, spread: 2 }
+			],
+			prior
+		);
+		expect(mean).toBeGreaterThan(11);
+		expect(mean).toBeLessThan(12);
+	});
+
+	it('takes days that differ less than their balls let them for days that differ as presumed, not for none', () => {
+		const even = [1, 2, 3, 4].map(() => ({ n: 4, centre: 10, spread: 2 }));
+		const { error } = meanOverDays(even, prior);
+		expect(error).toBeCloseTo(Math.sqrt(((4 * 0.36) / 7 + 1) / 4), 12);
+	});
+
+	it('has a spread where every day has one ball only', () => {
+		const { spread, posterior } = meanOverDays(
+			[9, 10, 11].map((carry) => dayOf([carry])),
+			prior
+		);
+		expect(spread).toBeGreaterThan(0.9);
+		expect(posterior).toBeLessThan(PRIOR);
+	});
+});
