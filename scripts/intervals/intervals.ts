@@ -10,7 +10,11 @@ function range(rows: readonly HeldRow[], at: number): string {
 
 /** How often what the app says with nine in ten holds, in percent over the skills, as Markdown. */
 export function intervalTables(trials: number): string {
-	const groups = Map.groupBy(heldCarries(trials), ({ plan, shape }) => `${plan} | ${shape}`);
+	const groups = new Map<string, HeldRow[]>();
+	for (const row of heldCarries(trials)) {
+		const kind = `${row.plan} | ${row.shape}`;
+		groups.set(kind, [...(groups.get(kind) ?? []), row]);
+	}
 	return [
 		`| balls hit | their shape | ${COUNTS.map((n) => `${n} balls`).join(' | ')} |`,
 		`|---|---|${COUNTS.map(() => '---:').join('|')}|`,
