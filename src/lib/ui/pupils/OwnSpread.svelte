@@ -19,7 +19,12 @@
 	) => ({
 		what,
 		prior: shown(part.prior),
-		data: part.data === null ? '–' : shown(part.data),
+		data:
+			part.data !== null
+				? shown(part.data)
+				: part.under !== null
+					? `under ${shown(part.under)}`
+					: '–',
 		used: shown(part.used)
 	});
 	const rows = $derived([
