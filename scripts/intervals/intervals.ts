@@ -1,4 +1,5 @@
 import { COUNTS, heldCarries, type HeldRow } from './carries';
+import { HABIT_COUNTS, toldHabits } from './habits';
 
 const percent = (share: number): string => `${Math.round(100 * share)}`;
 
@@ -8,8 +9,8 @@ function range(rows: readonly HeldRow[], at: number): string {
 	return `${percent(Math.min(...shares))}–${percent(Math.max(...shares))}`;
 }
 
-/** How often what the app says with nine in ten holds, in percent over the skills, as Markdown. */
-export function intervalTables(trials: number): string {
+/** How often the interval of a carry holds, in percent over the skills. */
+function carries(trials: number): string {
 	const groups = new Map<string, HeldRow[]>();
 	for (const row of heldCarries(trials)) {
 		const kind = `${row.plan} | ${row.shape}`;
@@ -23,3 +24,20 @@ export function intervalTables(trials: number): string {
 		)
 	].join('\n');
 }
+
+/** How often a habit is told of an honest pupil, and of one who has it, in percent. */
+function habits(pupils: number): string {
+	return [
+		`| pupil | skill | ${HABIT_COUNTS.map((n) => `${n} balls`).join(' | ')} |`,
+		`|---|---|${HABIT_COUNTS.map(() => '---:').join('|')}|`,
+		...toldHabits(pupils)
+			.sort((a, b) => a.fault.localeCompare(b.fault))
+			.map(({ fault, skill, told }) => `| ${fault} | ${skill} | ${told.map(percent).join(' | ')} |`)
+	].join('\n');
+}
+
+/** The tables by their names in docs/model.md, as Markdown. */
+export const intervalTables = (trials: number): Record<string, string> => ({
+	carries: carries(trials),
+	habits: habits(Math.ceil(trials / 6))
+});

@@ -34,11 +34,12 @@ export function uniforms(seed: number): () => number {
 	};
 }
 
-const normal = (u: () => number): number =>
+/** One standard normal (Box and Muller 1958). */
+export const normal = (u: () => number): number =>
 	Math.sqrt(-2 * Math.log(1 - u())) * Math.cos(2 * Math.PI * u());
 
 /** A sum of three exponentials turned about: most balls a little long, a few much short; mean 0, deviation 1, skewness −1.15. */
-const skewed = (u: () => number): number =>
+export const skewed = (u: () => number): number =>
 	(3 + Math.log(1 - u()) + Math.log(1 - u()) + Math.log(1 - u())) / Math.sqrt(3);
 
 /** One ball in this many is duffed to between a fifth and three fifths of its way. */

@@ -8,7 +8,8 @@ const ball = (change: Partial<MissedBall> = {}): MissedBall => ({
 	lie: 'fairway',
 	day: '2026-10-01',
 	flag: null,
-	tolerance: 1,
+	rules: { measure: 'roll-out', mark: 'box', tolerance: 1 },
+	tagged: true,
 	asMeant: false,
 	...change
 });
@@ -31,6 +32,11 @@ describe('what went wrong', () => {
 			'short'
 		],
 		['a flag missed to the side', { flag: 9, landed: [6, 0], finished: [9.5, 2] }, 'right'],
+		[
+			'nothing where only the strike was asked for, unless it was said',
+			{ landed: [3, 2], rules: { measure: 'strike', mark: 'none', tolerance: 1 } },
+			null
+		],
 		['nothing of an end nobody saw', { flag: 9, finished: null }, null]
 	] as const)('is %s', (_, change, miss) => {
 		expect(missOf(ball(change as Partial<MissedBall>))).toBe(miss);
@@ -48,6 +54,23 @@ describe('what went wrong', () => {
 		expect(habits[0]!.share.low).toBeGreaterThan(0.2);
 		expect(habits[0]!.share.high).toBeLessThan(0.8);
 		expect(Object.values(TREATED_BY).every((id) => id in DRILLS)).toBe(true);
+	});
+
+	it('stands out where the skill does not explain it, and then comes first', () => {
+		const heavy = Array.from({ length: 5 }, () => ball({ tags: ['heavy'] }));
+		const short = Array.from({ length: 3 }, () => ball({ landed: [4, 0] }));
+		const habits = habitsOf(
+			[...heavy, ...short],
+			new Map([
+				['heavy', { count: 4, luck: 0.4 }],
+				['short', { count: 0.2, luck: 0.0025 }]
+			])
+		);
+		expect(habits.map(({ miss, stands, expected }) => [miss, stands, expected])).toEqual([
+			['short', true, 0.2],
+			['heavy', false, 4]
+		]);
+		expect(habitsOf(heavy)[0]).toMatchObject({ stands: false, expected: null });
 	});
 
 	it('gathers by club, the worst first, and names what is most frequent there', () => {

@@ -1,10 +1,21 @@
 import { shareOf, type Share } from '../math/share';
-import type { Metres } from '../units';
+import type { Metres, Ratio } from '../units';
 import type { DrillId } from './drills';
 import type { PractisedBall, StrikeTag } from './practised';
+import type { CountedBy } from './yardstick';
 
-/** What went wrong with a ball, as far as it was seen. */
-export type Miss = 'heavy' | 'thin' | 'left' | 'right' | 'short' | 'long' | 'runs-on' | 'checks';
+/** In what way a ball was not as meant, as far as it was seen. */
+export const MISSES = [
+	'heavy',
+	'thin',
+	'left',
+	'right',
+	'short',
+	'long',
+	'runs-on',
+	'checks'
+] as const;
+export type Miss = (typeof MISSES)[number];
 
 /** By what misses are sorted. */
 export interface MissedBall extends PractisedBall {
@@ -13,7 +24,10 @@ export interface MissedBall extends PractisedBall {
 	day: string;
 	/** Where it was to end; null where only the landing was meant. */
 	flag: Metres | null;
-	tolerance: Metres;
+	/** By what its drill counts. */
+	rules: CountedBy;
+	/** Whether strikes were looked at in its session. */
+	tagged: boolean;
 	/** Whether its drill counts it as done as meant: the one yardstick, the same that the session's score has. */
 	asMeant: boolean;
 }
@@ -46,28 +60,41 @@ export function missOf(ball: MissedBall): Miss | null {
 	if (ball.asMeant) return null;
 	const said = TAGGED.find((tag) => ball.tags.includes(tag));
 	if (said) return said;
+	if (ball.rules.measure === 'strike') return null;
 	const landed = ball.landed[0] - (ball.meant ?? ball.landed[0]);
 	if (ball.flag === null) return ball.inferred ? null : sideOrLength(landed, ball.landed[1]);
 	if (!ball.finished) return null;
 	const [off, right] = [ball.finished[0] - ball.flag, ball.finished[1]];
-	const landedRight = !ball.inferred && ball.meant !== null && Math.abs(landed) <= ball.tolerance;
+	const landedRight =
+		!ball.inferred && ball.meant !== null && Math.abs(landed) <= ball.rules.tolerance;
 	if (landedRight && Math.abs(off) > Math.abs(right)) return off > 0 ? 'runs-on' : 'checks';
 	return sideOrLength(off, right);
 }
+
+/** Somebody without any habit is told of one no more often than this, whichever. */
+const FALSE_ALARM: Ratio = 0.05;
 
 /** How often a miss happens. */
 export interface Habit {
 	miss: Miss;
 	share: Share;
+	/** How many of as many balls are to be expected of this skill; null where nobody knows. */
+	expected: number | null;
+	/** Whether it happens more often than this skill and luck explain. */
+	stands: boolean;
 	treatedBy: DrillId;
 }
 
 /**
- * How often each miss happens, the most frequent first.
+ * How often each miss happens: first those that stand out from what the skill does, then the others, each the most frequent first.
  *
  * @param balls in any order
+ * @param expected of this skill; without it nothing stands out
  */
-export function habitsOf(balls: readonly MissedBall[]): Habit[] {
+export function habitsOf(
+	balls: readonly MissedBall[],
+	expected: ReadonlyMap<Miss, { count: number; luck: Ratio }> = new Map()
+): Habit[] {
 	const counts = new Map<Miss, number>();
 	for (const ball of balls) {
 		const miss = missOf(ball);
@@ -77,9 +104,11 @@ export function habitsOf(balls: readonly MissedBall[]): Habit[] {
 		.map(([miss, hits]) => ({
 			miss,
 			share: shareOf(hits, balls.length),
+			expected: expected.get(miss)?.count ?? null,
+			stands: (expected.get(miss)?.luck ?? 1) < FALSE_ALARM / MISSES.length,
 			treatedBy: TREATED_BY[miss]
 		}))
-		.sort((a, b) => b.share.hits - a.share.hits);
+		.sort((a, b) => Number(b.stands) - Number(a.stands) || b.share.hits - a.share.hits);
 }
 
 /** Where misses gather: shares of balls that were not as meant, by one thing. */

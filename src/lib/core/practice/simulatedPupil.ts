@@ -3,7 +3,7 @@ import { BallState } from '../ball/state';
 import { NO_LUCK } from '../ground/surfaces';
 import { turfBetween } from '../ground/turf';
 import type { Rng } from '../math/random';
-import { PROFILE, type Skill } from '../player/player';
+import { PROFILE, type PlayerProfile, type Skill } from '../player/player';
 import { DEVIATE_COUNT, strikeWithErrors, type Contact } from '../player/strike';
 import type { Technique } from '../setup/technique';
 import { CENTIMETRE, type Metres } from '../units';
@@ -42,15 +42,25 @@ const NEAREST: Metres = 0.2;
  * @param noted error of the reading, one standard deviation
  * @returns none where they cannot carry the club so far
  */
-export function hitBalls(
+export const hitBalls = (
 	shot: PractiseShot,
 	carry: Metres,
 	count: number,
-	{ skill, technique, ground, loft, grip, firmness }: HiddenTruth,
+	truth: HiddenTruth,
+	rng: Rng,
+	noted?: Metres
+): SeenBall[] => hitBallsAs(PROFILE[truth.skill], shot, carry, count, truth, rng, noted);
+
+/** The same for any spread and strength. */
+export function hitBallsAs(
+	{ dispersion, strength }: Pick<PlayerProfile, 'dispersion' | 'strength'>,
+	shot: PractiseShot,
+	carry: Metres,
+	count: number,
+	{ technique, ground, loft, grip, firmness }: Omit<HiddenTruth, 'skill'>,
 	rng: Rng,
 	noted: Metres = NOTED
 ): SeenBall[] {
-	const { dispersion, strength } = PROFILE[skill];
 	const delivered = { loft: { [shot.flight]: loft }, grip };
 	const who = { technique, strength, hand: 'right' as const, swings: {}, delivered };
 	const scene = { ...drillScene(ground), turf: turfBetween(firmness) };

@@ -2,11 +2,14 @@ import { describe, expect, it } from 'vitest';
 import { practisedSession, sessionBall } from '../../../../tests/support/sessions';
 import { pupilFile } from '../../../../tests/support/pupils';
 import { SHIPPED_DRILLS, rulesToCore, shippedBehind } from './drill';
+import { median } from '$lib/core/math/robust';
+import type { MissKind } from '$lib/core/practice/expectedMisses';
+import type { Session } from './session';
 import { DRILLS } from '$lib/core/practice/drills';
 import { drillPlace } from './drillPlace';
 import { degrees, radians, toPercent } from '$lib/core/units';
 import { changesOf, keyOfChange } from './cellChanges';
-import { missedBalls, rollQuestion, spreadFrom } from './practiceStudy';
+import { missKindsOf, rollQuestion, spreadFrom } from './practiceStudy';
 import { rollFrom } from './practiceSetup';
 import { carriesOf } from '../work/pupil';
 import { practisedOf } from './session';
@@ -129,15 +132,30 @@ describe('questions to practice', () => {
 			balls: balls.map(sessionBall)
 		});
 		const own = of([{ landed: [14.5, 0] }, { landed: [15, 0] }]);
-		expect(missedBalls(own, [session], day).map(({ asMeant }) => asMeant)).toEqual([true, false]);
-		expect(missedBalls(own, [session], day)[0]).toMatchObject({
+		const missed = (of: Session[]) => [...missKindsOf(own, of, day)].flatMap(({ balls }) => balls);
+		expect(missed([session]).map(({ asMeant }) => asMeant)).toEqual([true, false]);
+		expect(missed([session])[0]).toMatchObject({
 			meant: 14,
 			flag: null,
-			tolerance: 0.75
+			rules: { tolerance: 0.75 }
 		});
 		const flag = practisedSession({ rules: { ...session.rules, mark: 'flag' }, mark: 18 });
-		expect(missedBalls(own, [flag], day)[0]).toMatchObject({ flag: 18 });
-		expect(missedBalls(own, [], day)).toEqual([]);
+		expect(missed([flag])[0]).toMatchObject({ flag: 18 });
+		expect(missed([])).toEqual([]);
+		// A swing matrix lays no mark: how far a ball is to go is what it is to find out.
+		const matrix = practisedSession({
+			rules: { ...session.rules, measure: 'carry', mark: 'none' }
+		});
+		expect(missed([matrix])[1]).toMatchObject({ meant: null, asMeant: true });
+	});
+
+	it('lays beside the balls of a kind what their skill does from the same place', () => {
+		const [{ pool }] = [
+			...missKindsOf({ ...file, balls: [sessionBall({})] }, [session], String)
+		] as [MissKind];
+		expect(pool).toHaveLength(200);
+		expect(median(pool.map(({ landed }) => landed[0]))).toBeGreaterThan(11);
+		expect(median(pool.map(({ landed }) => landed[0]))).toBeLessThan(15);
 	});
 
 	it('takes a ball of which only the carry is known for one on the line', () => {

@@ -1,6 +1,11 @@
 import { drillScene } from '$lib/core/practice/drillScene';
 import { wildBalls } from '$lib/core/practice/grouping';
+import { createRng } from '$lib/core/math/random';
+import { median } from '$lib/core/math/robust';
+import type { MissKind } from '$lib/core/practice/expectedMisses';
 import type { MissedBall } from '$lib/core/practice/habits';
+import { hitBallsAs } from '$lib/core/practice/simulatedPupil';
+import { yardstickOf } from '$lib/core/practice/yardstick';
 import { ownSpreadOf, type OwnSpread, type SpreadGroup } from '$lib/core/practice/ownSpread';
 import { loftPull, shotToCarry } from '$lib/core/practice/practiseShot';
 import type { RollQuestion } from '$lib/core/practice/rollStudy';
@@ -11,6 +16,9 @@ import { dispersionOf, profileOf } from '../work/player';
 import { coreClub, plainGround, practiserOf } from './practiceSetup';
 import { bagOf, type Ball, type PupilFile } from '../work/pupil';
 import { groundToCore, isHit, isOf, practisedOf, type Session } from './session';
+
+/** A green and a strike as the model has them. */
+const NO_CAUSES = { loft: 0, grip: 1, firmness: 0 };
 
 /** Balls of sessions by the kind they were of; in the order they come. */
 function kinds(balls: readonly Ball[]): Ball[][] {
@@ -113,25 +121,63 @@ export function spreadWire({ speed, direction, loft, lowPoint }: OwnSpread) {
 	};
 }
 
-/** The balls of a pupil's sessions as misses are counted; of a session that is gone nobody knows what was meant. */
-export function missedBalls(
+/** A ball of a session as misses are counted. */
+function missedBall(
+	ball: Ball,
+	session: Session,
+	tagged: boolean,
+	dayOf: (at: string) => string
+): MissedBall {
+	const { rules, mark } = session;
+	return {
+		...practisedOf(ball),
+		meant: yardstickOf(rules) === 'line' ? null : (ball.meant ?? null),
+		lie: ball.lie,
+		day: dayOf(ball.at),
+		flag: rules.mark === 'flag' ? mark : null,
+		rules,
+		tagged,
+		asMeant: isHit(session, ball)
+	};
+}
+
+/** So many balls tell what a skill does. */
+const POOL = 200;
+const STRIKES: readonly string[] = ['heavy', 'thin', 'good'];
+
+/**
+ * The balls of a pupil's sessions kind by kind, each with balls that somebody of this skill would hit on that ground; one that makes them as
+ * they are asked for, since a pool costs some milliseconds. Of a session that is gone nobody knows what was meant.
+ *
+ * @param dayOf the day of an instant
+ */
+export function* missKindsOf(
 	file: PupilFile,
 	sessions: readonly Session[],
 	dayOf: (at: string) => string
-): MissedBall[] {
+): Generator<MissKind> {
 	const known = new Map(sessions.map((session) => [session.id, session]));
-	return fromSession(file.balls).flatMap((ball) => {
-		const session = known.get(ball.sessionId!);
-		if (!session) return [];
-		const { rules, mark } = session;
-		return {
-			...practisedOf(ball),
-			meant: ball.meant ?? null,
-			lie: ball.lie,
-			day: dayOf(ball.at),
-			flag: rules.mark === 'flag' ? mark : null,
-			tolerance: rules.tolerance,
-			asMeant: isHit(session, ball)
+	const balls = fromSession(file.balls);
+	const tagged = new Set(
+		balls.flatMap(({ tags, sessionId }) =>
+			tags.some((tag) => STRIKES.includes(tag)) ? [sessionId] : []
+		)
+	);
+	const profile = profileOf(file.pupil);
+	for (const kind of kinds(balls)) {
+		const [{ sessionId, clubId, flight, shape }] = kind as [Ball];
+		const session = known.get(sessionId!);
+		if (!session) continue;
+		const missed = kind.map((ball) => missedBall(ball, session, tagged.has(sessionId), dayOf));
+		const club = file.clubs.find(({ id }) => id === clubId);
+		const carry = median(missed.map(({ meant, landed }) => meant ?? landed[0]));
+		const truth = {
+			...NO_CAUSES,
+			technique: file.pupil.technique,
+			ground: groundToCore(session.ground)
 		};
-	});
+		const shot = club && { club: coreClub(club), flight, shape };
+		const pool = shot ? hitBallsAs(profile, shot, carry, POOL, truth, createRng(POOL)) : [];
+		yield { balls: missed, pool };
+	}
 }

@@ -1,3 +1,4 @@
+import { isAsMeant, offBy as offFrom } from '$lib/core/practice/yardstick';
 import * as z from 'zod/mini';
 import type { DrillGround } from '$lib/core/practice/drillScene';
 import type { PractisedBall } from '$lib/core/practice/practised';
@@ -99,23 +100,13 @@ export const isOf = (
 
 type Judged = Pick<Session, 'rules' | 'mark'>;
 
-/** How far a ball was off what it was meant to do: from the flag where it ended, else from its mark where it landed; null where that was not seen. */
-export function offBy({ rules, mark }: Judged, ball: Ball): Metres | null {
-	if (rules.mark === 'flag')
-		return ball.finished ? Math.hypot(ball.finished[0] - mark, ball.finished[1]) : null;
-	if (ball.inferred) return null;
-	const [along, right] = ball.landed ?? [ball.carry, 0];
-	return Math.hypot(along - (ball.meant ?? along), right);
-}
+/** How far a ball was off what its session meant; null where that was not seen. */
+export const offBy = ({ rules, mark }: Judged, ball: Ball): Metres | null =>
+	offFrom(rules, mark, practisedOf(ball));
 
 /** Whether a ball did what it was meant to do. */
-export function isHit(session: Judged, ball: Ball): boolean {
-	const { rules } = session;
-	if (ball.tags.includes('wild')) return false;
-	if (rules.measure === 'strike') return ball.tags.includes('good');
-	if (rules.measure === 'strokes') return (ball.strokes ?? Infinity) <= 2;
-	return (offBy(session, ball) ?? Infinity) <= rules.tolerance;
-}
+export const isHit = ({ rules, mark }: Judged, ball: Ball): boolean =>
+	isAsMeant(rules, mark, practisedOf(ball));
 
 /** How many of somebody's balls of a session did. */
 export function hitsOf(session: Judged, balls: readonly Ball[]): Share {

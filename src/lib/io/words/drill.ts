@@ -1,5 +1,5 @@
 import type { Skill } from '$lib/core/player/player';
-import type { Measure, PracticeFormat } from '$lib/core/practice/drill';
+import type { Drill, Measure, PracticeFormat } from '$lib/core/practice/drill';
 import type { DrillId } from '$lib/core/practice/drills';
 
 /** What a drill is called, and how it is done. */
@@ -155,13 +155,17 @@ export const GOOD_UP_AND_DOWN: Readonly<Record<Skill, number>> = {
 };
 
 /** What good looks like, in one sentence. */
-export function goodWords(measure: Measure, skill: Skill, length: string): string {
+export function goodWords(
+	{ measure, mark }: Pick<Drill, 'measure' | 'mark'>,
+	skill: Skill,
+	length: string
+): string {
 	if (measure === 'strokes')
 		return `Good for this skill: ${GOOD_UP_AND_DOWN[skill]} of ten in two strokes or fewer, none in four.`;
 	if (measure === 'strike')
 		return `Good for this skill: ${GOOD_OF_TEN[skill]} of ten called good, none wild.`;
 	const where = measure === 'finish' ? 'end within' : 'land within';
-	return `Good for this skill: ${GOOD_OF_TEN[skill]} of ten ${where} ${length} of the mark.`;
+	return `Good for this skill: ${GOOD_OF_TEN[skill]} of ten ${where} ${length} of the ${mark === 'none' ? 'line' : 'mark'}.`;
 }
 
 /** When to stop. */

@@ -159,12 +159,16 @@ describe('what is said of a drill', () => {
 			expect(DRILL_WORDS[id].steps.length).toBeGreaterThan(2);
 			const { measure, format } = DRILLS[id];
 			for (const skill of ['expert', 'scratch', 'middle', 'high'] as const)
-				expect(goodWords(measure, skill, '1.0 m')).toMatch(/^Good for this skill: \d of ten/);
+				expect(goodWords({ measure, mark: 'box' }, skill, '1.0 m')).toMatch(
+					/^Good for this skill: \d of ten/
+				);
 			expect(STOP_WORDS[measure]).toMatch(/^Stop/);
 			expect(FORMAT_WORDS[format].means.length).toBeGreaterThan(20);
 		}
-		expect(goodWords('strokes', 'expert', '')).toContain('6 of ten in two strokes');
-		expect(goodWords('strokes', 'high', '')).toContain('2 of ten');
+		expect(goodWords({ measure: 'strokes', mark: 'flag' }, 'expert', '')).toContain(
+			'6 of ten in two strokes'
+		);
+		expect(goodWords({ measure: 'strokes', mark: 'flag' }, 'high', '')).toContain('2 of ten');
 	});
 });
 

@@ -8,7 +8,7 @@ import type { LeftOut } from '$lib/core/practice/propose';
 import { compareShares, type Share } from '$lib/core/math/share';
 import type { SpinShape } from '$lib/core/setup/flights';
 import type { Metres } from '$lib/core/units';
-import type { Drill } from '$lib/core/practice/drill';
+import type { CountedBy } from '$lib/core/practice/yardstick';
 import type { Say } from './say';
 
 /** What is said of a strike. */
@@ -134,20 +134,18 @@ export function leftOutWords({ why, past }: LeftOut, club: string, say: Say): st
 const shareWords = ({ hits, of }: Share, say: Say): string =>
 	`${hits} of ${of}${of > 0 ? ` (${say.percent(hits / of)})` : ''}`;
 
-/** By what a drill counts its balls. */
-type MeantBy = Pick<Drill, 'mark' | 'measure' | 'tolerance'>;
-
 /** What it takes for a ball of a drill to be as meant. */
-export function meantWords({ mark, measure, tolerance }: MeantBy, say: Say): string {
+export function meantWords({ mark, measure, tolerance }: CountedBy, say: Say): string {
 	if (measure === 'strike') return 'struck well';
 	if (measure === 'strokes') return 'holed in two';
+	if (mark === 'none') return `landed within ${say.length(tolerance)} of the line`;
 	return mark === 'flag'
 		? `ended within ${say.length(tolerance)} of the flag`
 		: `landed within ${say.length(tolerance)} of the mark`;
 }
 
 /** How a session went, in one sentence. */
-export function scoreWords(score: Score, rules: MeantBy, say: Say): string {
+export function scoreWords(score: Score, rules: CountedBy, say: Say): string {
 	if (score.kind === 'strokes')
 		return `${score.total} strokes for ${score.upAndDown.of} balls; up and down ${shareWords(score.upAndDown, say)}.`;
 	if (score.kind === 'worse')

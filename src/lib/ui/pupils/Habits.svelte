@@ -1,12 +1,11 @@
 <script lang="ts">
-	import { format } from 'date-fns';
 	import { resolve } from '$app/paths';
 	import type { LieId } from '$lib/core/lie/lies';
-	import { habitsOf, missesBy, type MissedBall } from '$lib/core/practice/habits';
+	import { missesBy, type MissedBall } from '$lib/core/practice/habits';
 	import { SHIPPED_DRILLS } from '$lib/io/practice/drill';
-	import { missedBalls } from '$lib/io/practice/practiceStudy';
 	import type { PupilFile } from '$lib/io/work/pupil';
-	import type { Session } from '$lib/io/practice/session';
+	import { skillWords } from '$lib/io/words/skill';
+	import type { HabitStudy } from './habitStudy.svelte';
 	import { LIE_NAMES } from '$lib/io/words/lie';
 	import { MISS_WORDS } from '$lib/io/words/practice';
 	import { markWords } from '$lib/io/words/swing';
@@ -16,16 +15,16 @@
 
 	interface Props {
 		file: PupilFile;
-		sessions: readonly Session[];
+		study: HabitStudy;
 	}
-	const { file, sessions }: Props = $props();
+	const { file, study }: Props = $props();
 
 	const MOST_ROWS = 4;
 	const BY = ['club', 'swing', 'lie', 'day'] as const;
 	let by = $state<(typeof BY)[number]>('club');
 
-	const balls = $derived(missedBalls(file, sessions, (at) => format(new Date(at), 'yyyy-MM-dd')));
-	const habits = $derived(habitsOf(balls));
+	const balls = $derived(study.balls);
+	const habits = $derived(study.habits);
 	const done = $derived(balls.filter(({ asMeant }) => asMeant).length);
 	const NAME: Record<(typeof BY)[number], (ball: MissedBall) => string> = {
 		club: (ball) => clubName(file.clubs, ball.club),
@@ -35,12 +34,13 @@
 	};
 	const heaps = $derived(missesBy(balls, NAME[by]));
 	const drillName = (id: string) => SHIPPED_DRILLS.find((drill) => drill.id === id)?.name ?? id;
-	const percent = (value: number) => `${Math.round(value * 100)} %`;
 </script>
 
 <div class="grid content-start gap-1">
 	<h3 class="font-bold">Habits</h3>
-	{#if habits.length === 0}
+	{#if !study.done}
+		<p class="hint">Held against what others of this skill do …</p>
+	{:else if habits.length === 0}
 		<p>
 			{balls.length === 0
 				? 'No ball of a session is noted yet.'
@@ -49,21 +49,26 @@
 	{:else}
 		<p>
 			{done} of {balls.length} balls were as meant, each within what its drill allows, as in the sessions.
-			Of the others:
+			A habit is what happens more often than {skillWords(file.pupil)} and luck explain.
 		</p>
 		<ul class="grid gap-2">
 			{#each habits.slice(0, MOST_ROWS) as habit (habit.miss)}
 				<li>
-					<b>{MISS_WORDS[habit.miss].name}</b>: {habit.share.hits} of {habit.share.of} balls, in the long
-					run between {percent(habit.share.low)} and {percent(habit.share.high)} of them;
-					<span class="text-(--faint)"
-						>{MISS_WORDS[habit.miss].causes}; worth a try:
-						<a
-							class="underline"
-							href={resolve(`/practice/drill/${habit.treatedBy}${forPupil(file.pupil.id)}`)}
-							>{drillName(habit.treatedBy)}</a
-						>.</span
-					>
+					<b>{MISS_WORDS[habit.miss].name}</b>: {habit.share.hits} of {habit.share.of} balls{habit.expected ===
+					null
+						? ''
+						: `; others of this skill: about ${Math.round(habit.expected)}`}.
+					{#if habit.stands}
+						<b>A habit</b>:
+						<span class="text-(--faint)"
+							>{MISS_WORDS[habit.miss].causes}; worth a try:
+							<a
+								class="underline"
+								href={resolve(`/practice/drill/${habit.treatedBy}${forPupil(file.pupil.id)}`)}
+								>{drillName(habit.treatedBy)}</a
+							>.</span
+						>
+					{/if}
 				</li>
 			{/each}
 		</ul>

@@ -3,14 +3,16 @@
 	import type { Session } from '$lib/io/practice/session';
 	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
 	import Habits from './Habits.svelte';
+	import type { HabitStudy } from './habitStudy.svelte';
 	import OwnSpread from './OwnSpread.svelte';
 	import RollOutStudy from './RollOutStudy.svelte';
 
 	interface Props {
 		bench: PupilBench;
 		sessions: readonly Session[];
+		study: HabitStudy;
 	}
-	const { bench, sessions }: Props = $props();
+	const { bench, sessions, study }: Props = $props();
 
 	const practised = $derived(bench.file.balls.filter(({ sessionId }) => sessionId !== undefined));
 	const own = $derived(
@@ -29,7 +31,7 @@
 		<div class="grid gap-x-10 gap-y-5 lg:grid-cols-3">
 			<OwnSpread {bench} />
 			<RollOutStudy {bench} sessions={own} />
-			<Habits file={bench.file} sessions={own} />
+			<Habits file={bench.file} {study} />
 		</div>
 	{/if}
 </section>

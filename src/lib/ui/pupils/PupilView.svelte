@@ -2,7 +2,7 @@
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import Later from '$lib/ui/controls/Later.svelte';
 	import { clashWords } from '$lib/ui/state/clashWords';
-	import { onMount } from 'svelte';
+	import { onMount, untrack } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { carriesOf, clubsInBag, type Pupil } from '$lib/io/work/pupil';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
@@ -22,6 +22,7 @@
 	import Learning from './Learning.svelte';
 	import Portrait from './Portrait.svelte';
 	import PupilFields from './PupilFields.svelte';
+	import { HabitStudy } from './habitStudy.svelte';
 	import WorkOn from './WorkOn.svelte';
 
 	interface Props {
@@ -35,6 +36,20 @@
 	const pupil = $derived(file.pupil);
 	const change = (apply: (pupil: Pupil) => void) => bench.change((f) => apply(f.pupil));
 	const isPlaying = $derived(playing.file.pupil.id === pupil.id);
+
+	const study = new HabitStudy();
+	/** What habits rest on: a letter more in a name changes none of it. */
+	const balls = $derived(file.balls);
+	const skill = $derived(pupil.skill);
+	const handicap = $derived(pupil.handicap);
+	$effect(() => {
+		void [balls, skill, handicap];
+		void study.look(
+			untrack(() => file),
+			sessions
+		);
+		return () => study.stop();
+	});
 
 	onMount(() => shortcuts.use({ heading: 'This pupil', shortcuts: historyShortcuts(bench) }));
 </script>
@@ -66,7 +81,7 @@
 			{homeworkWords(one, file.balls, sessions)}
 		</p>
 	{/each}
-	<div class="lg:col-span-2"><WorkOn {file} {sessions} /></div>
+	<div class="lg:col-span-2"><WorkOn {file} {sessions} {study} /></div>
 	{#if bench.failure}
 		<p class="problem lg:col-span-2" role="alert">
 			This could not be kept yet; it is here as you see it and is tried again. {bench.failure}
@@ -143,5 +158,5 @@
 			</Later>
 		</Later>
 	</div>
-	<div class="lg:col-span-2"><Later><Learning {bench} {sessions} /></Later></div>
+	<div class="lg:col-span-2"><Later><Learning {bench} {sessions} {study} /></Later></div>
 </section>

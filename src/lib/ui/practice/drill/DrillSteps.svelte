@@ -22,7 +22,7 @@
 	</ol>
 	<p class="text-(--faint)">{DRILL_WORDS[shippedBehind(drill)].look}</p>
 	<p>
-		{goodWords(rules.measure, skill, tolerance)}
+		{goodWords(rules, skill, tolerance)}
 		{STOP_WORDS[rules.measure]}
 	</p>
 </div>
