@@ -43,6 +43,20 @@ describe('overlaps', () => {
 		]);
 	});
 
+	it('are not said of so few balls that nobody can tell', () => {
+		const balls = (club: string, swing: string, n: number) =>
+			Array.from({ length: n }, (_, i) => ({
+				club,
+				swing,
+				flight: 'standard',
+				carry: 14 + 0.1 * (i % 2),
+				stated: false
+			}));
+		const found = (n: number) =>
+			carryOverlaps(carryTable([...balls('sw', '9', 4), ...balls('gw', '8', n)], 0.04));
+		expect([found(3).length, found(4).length]).toEqual([0, 1]);
+	});
+
 	it('are not found within one club, nor where the spread tells them apart', () => {
 		expect(carryOverlaps(cells(['sw', '8', 14], ['sw', '9', 14.1]))).toEqual([]);
 		expect(carryOverlaps(cells(['sw', '8', 3], ['gw', '7', 3.2]))).toEqual([]);

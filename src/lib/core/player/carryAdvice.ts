@@ -1,5 +1,5 @@
 import type { Metres } from '../units';
-import type { CarryCell } from './carryTable';
+import { ENOUGH_BALLS, type CarryCell } from './carryTable';
 
 /** Carries that no measured swing reaches. */
 export interface CarryGap {
@@ -49,14 +49,17 @@ export function carryGaps(cells: readonly CarryCell[]): CarryGap[] {
 		.sort((a, b) => b.to - b.from - (a.to - a.from));
 }
 
+/** Whether enough is known of a cell to say that another goes as far. */
+const isKnown = ({ n, stated }: CarryCell): boolean => stated || n >= ENOUGH_BALLS;
+
 /**
- * Pairs of swings with different clubs of which one would do.
+ * Pairs of swings with different clubs of which one would do; of swings with few balls nobody can say so.
  *
  * @param cells of one flight; any order
  * @returns the closest first
  */
 export function carryOverlaps(cells: readonly CarryCell[]): CarryOverlap[] {
-	const row = sorted(cells);
+	const row = sorted(cells.filter(isKnown));
 	const apart = ({ one, other }: CarryOverlap) => Math.abs(one.mean - other.mean);
 	return row
 		.flatMap((one, i) => row.slice(i + 1).map((other): CarryOverlap => ({ one, other })))

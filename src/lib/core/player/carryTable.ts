@@ -28,8 +28,8 @@ export interface CarryFact<Flight extends string = string> {
 	behind?: { spread: Metres; n: number } | undefined;
 }
 
-/** Why a cell does not fit its neighbours: two look exchanged, too few balls to tell, or the swings were not kept apart. */
-export type Contradiction = 'exchanged' | 'few' | 'uneven';
+/** Why a cell does not fit its neighbours: two look exchanged, or the swings were not kept apart. */
+export type Contradiction = 'exchanged' | 'uneven';
 
 /** What is known of one club, swing and flight. */
 export interface CarryCell<Flight extends string = string> {
@@ -49,6 +49,8 @@ export interface CarryCell<Flight extends string = string> {
 	spread: Metres | null;
 	/** The same with what the skill presumes mixed in. */
 	posterior: Metres;
+	/** Standard deviation of the mean. */
+	error: Metres;
 	/** The middle of all days lies between these with 90 %. */
 	low: Metres;
 	high: Metres;
@@ -92,6 +94,7 @@ function cellOf<F extends string>(
 		mean,
 		spread: n > 1 ? spread : null,
 		posterior,
+		error,
 		low: Math.max(0, mean - reach),
 		high: mean + reach,
 		contradiction: null
@@ -108,8 +111,12 @@ export const wantsAnotherDay = ({
 }: Pick<CarryCell, 'days' | 'posterior' | 'n' | 'mean' | 'stated'>): boolean =>
 	!stated && days === 1 && posterior / Math.sqrt(n) < DAY_SPREAD * mean;
 
-/** Whether a longer swing carries less than its shorter neighbour. */
-const runsBack = (shorter: CarryCell, longer: CarryCell): boolean => longer.mean <= shorter.mean;
+/** So many of its errors lies a difference off that luck shows once in twenty, one way. */
+const TOLD = 1.645;
+
+/** Whether a longer swing carries less than its shorter neighbour, by more than what is known of both can explain. */
+const runsBack = (shorter: CarryCell, longer: CarryCell): boolean =>
+	shorter.mean - longer.mean > TOLD * Math.hypot(shorter.error, longer.error);
 
 /** Marks the pairs of one club and flight that run against each other. */
 function contradicted<C extends CarryCell>(row: readonly C[]): C[] {
@@ -122,9 +129,7 @@ function contradicted<C extends CarryCell>(row: readonly C[]): C[] {
 		const below = row[shorter - 1]?.mean ?? 0;
 		const above = row[longer + 1]?.mean ?? Infinity;
 		const fits = below < row[longer]!.mean && row[shorter]!.mean < above;
-		const few = Math.min(cell.n, other.n) < ENOUGH_BALLS;
-		const apart = Math.abs(cell.mean - other.mean) > cell.posterior + other.posterior;
-		return { ...cell, contradiction: fits && apart ? 'exchanged' : few ? 'few' : 'uneven' };
+		return { ...cell, contradiction: fits ? 'exchanged' : 'uneven' };
 	});
 }
 

@@ -10,7 +10,7 @@ const file = pupilFile({ id: 'p' }, [
 	{ clubId: 'p-SW', swing: '9', carry: 15 },
 	{ clubId: 'p-SW', swing: '9', carry: 13 },
 	{ clubId: 'p-SW', swing: '9', carry: 14 },
-	{ clubId: 'p-SW', swing: '10', carry: 12, source: 'stated' },
+	{ clubId: 'p-SW', swing: '10', carry: 4, source: 'stated' },
 	{ clubId: 'p-LW', swing: 'hip', carry: 9 },
 	{ clubId: 'p-LW', swing: '9', carry: 20, flight: 'high' }
 ]);
@@ -39,7 +39,7 @@ it('begins with the most lofted club, leaves the putter out, and says what each 
 	).toBeTruthy();
 	expect(
 		screen.getByRole('button', {
-			name: 'SW, 10 o’clock: 12.0 m, stated, does not fit its neighbour'
+			name: 'SW, 10 o’clock: 4.0 m, stated, does not fit its neighbour'
 		})
 	).toBeTruthy();
 	expect(screen.getByRole('button', { name: 'LW, hip: 9.0 m, 1 ball' })).toBeTruthy();

@@ -53,7 +53,6 @@ export class BagWords {
 	contradiction(cell: CarryCell): string {
 		const why: Record<Contradiction, string> = {
 			exchanged: 'it looks exchanged with its neighbour',
-			few: 'there are too few balls to tell: hit some more',
 			uneven: 'the two swings were not kept apart'
 		};
 		return cell.contradiction
