@@ -143,6 +143,27 @@ describe('a foreign file', () => {
 		expect(balls[2]).toMatchObject({ inferred: true });
 	});
 
+	it('is found below what a program says of itself, without its summaries, each column in its own unit', () => {
+		const { balls, bad } = read(
+			[
+				'Range session;;;',
+				'Player;Somebody;;',
+				'',
+				'Date;Club;Carry Time (s);Carry (yd);Total (m)',
+				'25/02/2026 17:30;Sand Wedge;2.1;20;21.0',
+				'03/02/2026;s-w;2.0;10;10',
+				'Average;Average;2.05;15;15.5'
+			].join('\n')
+		);
+		expect(balls.map(({ clubId, carry, finished }) => [clubId, carry, finished?.[0]])).toEqual([
+			['pupil-1-SW', 20 * 0.9144, 21],
+			['pupil-1-SW', 10 * 0.9144, 10]
+		]);
+		expect(balls.map(({ at }) => new Date(at).getMonth())).toEqual([1, 1]);
+		expect(balls.map(({ at }) => new Date(at).getDate())).toEqual([25, 3]);
+		expect(bad).toEqual([{ line: 7, reason: 'a summary of other rows, no ball' }]);
+	});
+
 	it('has its bad rows named by line and reason, its good ones read', () => {
 		expect(read(FOREIGN).bad).toEqual([
 			{ line: 4, reason: 'no club “Spoon” in the bag' },

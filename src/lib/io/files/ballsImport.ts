@@ -2,7 +2,9 @@ import { markAngle } from '$lib/core/player/swingLength';
 import { STRIKE_TAGS, type StrikeTag } from '$lib/core/practice/practised';
 import { FOOT, YARD, type Metres } from '$lib/core/units';
 import { BALL_FIELDS, type BallColumns, type BallField, type FileUnit } from './ballColumns';
+import { clubAlias } from './clubAlias';
 import { readCsvTable, type CsvTable } from './csvTable';
+import { dateOrderOf, readInstant, type DateOrder } from './fileDates';
 import { swingFromField } from '../fields/fields';
 import { issuesOf } from '../fields/issues';
 import { ballDraftSchema, PLAIN_BALL, type Ball, type PupilFile } from '../work/pupil';
@@ -12,9 +14,33 @@ const SIZE: Readonly<Record<FileUnit, Metres>> = { metres: 1, yards: YARD, feet:
 /** Rows that are read at most at once. */
 export const MOST_BALLS = 20_000;
 
+/** Headings are looked for below so many lines of what a program says of itself first. */
+const MOST_PREAMBLE = 30;
+
+/** The table of a file, below whatever is written over its headings. */
+function tableBelow(text: string): CsvTable {
+	const whole = readCsvTable(text);
+	const names = (table: CsvTable) => {
+		const { columns } = guessColumns(table.headings);
+		return columns.club !== undefined && (columns.carry ?? columns.stopped) !== undefined;
+	};
+	if (names(whole)) return whole;
+	const lines = text.split(/\r\n|\r|\n/);
+	for (let skipped = 1; skipped <= Math.min(MOST_PREAMBLE, lines.length - 2); skipped++) {
+		const table = readCsvTable(lines.slice(skipped).join('\n'));
+		if (!names(table)) continue;
+		return {
+			...table,
+			line: table.line + skipped,
+			rows: table.rows.map((row) => ({ ...row, line: row.line + skipped }))
+		};
+	}
+	return whole;
+}
+
 /** Reads the table of a CSV file, whatever its separator; or says why it is none. */
 export function readBallTable(text: string): { table: CsvTable } | { problem: string } {
-	const table = readCsvTable(text);
+	const table = tableBelow(text);
 	if (table.headings.filter(Boolean).length < 2)
 		return { problem: 'The file has no row of headings with at least two columns.' };
 	if (table.rows.length === 0) return { problem: 'The file has headings and no row below them.' };
@@ -53,6 +79,23 @@ const UNIT: readonly [RegExp, FileUnit][] = [
 	[/(\b|_|\(|\[)(m|metres?|meters?)(\b|\)|\])/i, 'metres']
 ];
 
+/** Columns that hold a length. */
+const LENGTHS: readonly BallField[] = [
+	'carry',
+	'side',
+	'stopped',
+	'stoppedSide',
+	'meant',
+	'spread'
+];
+/** A heading with one of these is of no length, whatever else stands in it. */
+const NO_LENGTH =
+	/\b(time|speed|spin|angle|height|apex|ratio|hang|rpm|mph|deg|degrees|seconds)\b|°|%|[([](s|sec|m\/s|km\/h)[)\]]/i;
+
+/** The unit that a heading names itself. */
+const unitIn = (heading: string): FileUnit | undefined =>
+	UNIT.find(([pattern]) => pattern.test(heading))?.[1];
+
 /** Guesses which column holds what, and the unit from the headings; to be confirmed by a person. */
 export function guessColumns(headings: readonly string[]): BallColumns {
 	const columns: BallColumns['columns'] = {};
@@ -60,13 +103,18 @@ export function guessColumns(headings: readonly string[]): BallColumns {
 	// What is more particular is looked for first, so that “carry side” is not taken for a carry.
 	for (const field of ['side', 'stoppedSide', ...BALL_FIELDS] as const) {
 		if (columns[field]) continue;
-		const found = headings.find((name) => !taken.has(name) && NAMES[field].test(name.trim()));
+		const found = headings.find(
+			(name) =>
+				!taken.has(name) &&
+				NAMES[field].test(name.trim()) &&
+				!(LENGTHS.includes(field) && NO_LENGTH.test(name))
+		);
 		if (!found) continue;
 		columns[field] = found;
 		taken.add(found);
 	}
 	const heading = columns.carry ?? columns.stopped ?? '';
-	return { columns, unit: UNIT.find(([pattern]) => pattern.test(heading))?.[1] ?? 'metres' };
+	return { columns, unit: unitIn(heading) ?? 'metres' };
 }
 
 /** Headings as a key under which a mapping is remembered. */
@@ -111,7 +159,8 @@ class RowReader {
 	constructor(
 		private readonly row: Record<string, string>,
 		private readonly columns: BallColumns['columns'],
-		private readonly size: Metres
+		private readonly unit: FileUnit,
+		readonly dates: DateOrder
 	) {}
 
 	text(field: BallField): string {
@@ -135,9 +184,12 @@ class RowReader {
 		return value;
 	}
 
+	/** In the unit that its heading names, else in that of the file. */
 	length(field: BallField): Metres | undefined {
 		const value = this.figure(field);
-		return value === undefined ? undefined : value * this.size;
+		return value === undefined
+			? undefined
+			: value * SIZE[unitIn(this.columns[field]!) ?? this.unit];
 	}
 }
 
@@ -153,10 +205,17 @@ function swingFrom(read: RowReader): Pick<Ball, 'swingFrom'> {
 	return said.success ? { swingFrom: said.data } : {};
 }
 
+/** What stands in the place of a club where a row sums others up. */
+const SUMMARY =
+	/^(averages?|avg|means?|medians?|totals?|std|standard deviation|deviation|min|max)\b/i;
+
 function readRow(read: RowReader, row: number, context: BallsFor): Ball {
 	const { file, sessionId, swing, now, idOf } = context;
 	const clubName = read.text('club');
-	const club = file.clubs.find(({ name }) => name.toLowerCase() === clubName.toLowerCase());
+	if (SUMMARY.test(clubName)) throw new RowProblem('a summary of other rows, no ball');
+	const club =
+		file.clubs.find(({ name }) => name.toLowerCase() === clubName.toLowerCase()) ??
+		file.clubs.find(({ name }) => clubAlias(name) === clubAlias(clubName));
 	if (!club)
 		throw new RowProblem(clubName ? `no club “${clubName.slice(0, 20)}” in the bag` : 'no club');
 	const carry = read.length('carry');
@@ -166,7 +225,7 @@ function readRow(read: RowReader, row: number, context: BallsFor): Ball {
 	if (Number.isNaN(markAngle(named))) throw new RowProblem(`no swing “${named.slice(0, 20)}”`);
 	const side = read.length('side');
 	const when = read.text('at');
-	const time = when === '' ? Date.parse(now) : Date.parse(when);
+	const time = when === '' ? Date.parse(now) : readInstant(when, read.dates);
 	if (Number.isNaN(time)) throw new RowProblem(`“${when.slice(0, 20)}” is no date`);
 	const spread = read.length('spread');
 	const n = read.figure('n');
@@ -213,9 +272,10 @@ export function readBallRows(
 ): { balls: Ball[]; bad: BadRow[] } {
 	const balls: Ball[] = [];
 	const bad: BadRow[] = [];
+	const dates = dateOrderOf(rows.map(({ cells }) => cells[columns.at ?? ''] ?? ''));
 	rows.forEach(({ cells, line }, i) => {
 		try {
-			balls.push(readRow(new RowReader(cells, columns, SIZE[unit]), i, context));
+			balls.push(readRow(new RowReader(cells, columns, unit, dates), i, context));
 		} catch (error) {
 			if (!(error instanceof RowProblem)) throw error;
 			bad.push({ line, reason: error.message });

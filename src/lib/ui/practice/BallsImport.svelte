@@ -155,7 +155,7 @@
 				/>
 			{/each}
 			<ChoiceField
-				label="Lengths are in"
+				label="Lengths are in, where no heading says"
 				value={matched.unit}
 				options={UNITS}
 				onchange={(unit) => (matched = { ...matched, unit })}
