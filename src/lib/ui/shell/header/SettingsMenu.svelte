@@ -1,10 +1,5 @@
 <script lang="ts">
 	import Settings2 from '@lucide/svelte/icons/settings-2';
-	import { UNIT_WORDS } from '$lib/ui/format/lengths';
-	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
-	import NumberField from '$lib/ui/controls/NumberField.svelte';
-	import { canSpeak } from '$lib/ui/shell/speech';
-	import { preferences } from '$lib/ui/state/preferences.svelte';
 
 	interface Props {
 		onkeys: () => void;
@@ -15,12 +10,11 @@
 	const id = $props.id();
 	let open = $state(false);
 	let menu = $state<HTMLElement>();
-	const LOOKS = [
-		{ value: 'system' as const, label: 'As the system wishes' },
-		{ value: 'paper' as const, label: 'Paper' },
-		{ value: 'slate' as const, label: 'Slate' },
-		{ value: 'sunlight' as const, label: 'Sunlight' }
-	];
+
+	function leave(forWhat: () => void) {
+		menu?.hidePopover();
+		forWhat();
+	}
 </script>
 
 <button type="button" class="btn btn-ghost" aria-label="Settings" popovertarget={id}>
@@ -36,66 +30,8 @@
 	onbeforetoggle={(event) => (open = event.newState === 'open')}
 >
 	{#if open}
-		<div class="grid gap-3">
-			<ChoiceField
-				label="Units on this screen"
-				value={preferences.current.units}
-				options={UNIT_WORDS}
-				onchange={(units) => preferences.change({ units })}
-			/>
-			<NumberField
-				label="Length of your pace"
-				value={preferences.current.pace * 100}
-				symbol="cm"
-				low={50}
-				high={130}
-				step={1}
-				decimals={0}
-				hint="Walk 20 m and count"
-				onchange={(value) => preferences.change({ pace: value / 100 })}
-			/>
-			<ChoiceField
-				label="Look"
-				value={preferences.current.theme}
-				options={LOOKS}
-				onchange={(theme) => preferences.change({ theme })}
-			/>
-			{#if canSpeak()}
-				<label class="flex min-h-11 items-center gap-2 font-semibold">
-					<input
-						class="checkbox"
-						type="checkbox"
-						checked={preferences.current.aloud}
-						onchange={(event) => preferences.change({ aloud: event.currentTarget.checked })}
-					/>
-					Say the call aloud
-				</label>
-			{/if}
-			<label class="flex min-h-11 items-center gap-2 font-semibold">
-				<input
-					class="checkbox"
-					type="checkbox"
-					checked={preferences.current.singleKeys}
-					onchange={(event) => preferences.change({ singleKeys: event.currentTarget.checked })}
-				/>
-				Single keys choose things
-			</label>
-			<button
-				type="button"
-				class="btn"
-				onclick={() => {
-					menu?.hidePopover();
-					onkeys();
-				}}>Keys</button
-			>
-			<button
-				type="button"
-				class="btn"
-				onclick={() => {
-					menu?.hidePopover();
-					onwords();
-				}}>Words</button
-			>
-		</div>
+		{#await import('./SettingsFields.svelte') then { default: SettingsFields }}
+			<SettingsFields onkeys={() => leave(onkeys)} onwords={() => leave(onwords)} />
+		{/await}
 	{/if}
 </div>
