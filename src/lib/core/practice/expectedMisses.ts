@@ -22,7 +22,7 @@ export interface ExpectedMiss {
 
 /** So many times the whole practice is hit again. */
 const TIMES = 400;
-/** So much of a pool's middle is wanted as that of the balls, by whose plan the mark was laid. */
+/** Nobody notes a landing nearer to the ball than this. */
 const NOT_BEFORE: Metres = 0.2;
 
 /** Balls of a pool as somebody would hit them who aims right: their middle where it was meant to be. */
@@ -60,11 +60,8 @@ function again(
 	return { ...hit, asMeant };
 }
 
-function missesOnce(
-	kinds: readonly { balls: readonly MissedBall[]; pool: readonly SeenBall[] }[],
-	rng: Rng,
-	saysSo: boolean
-): Map<Miss, number> {
+/** How often each miss comes when all balls are hit once more. */
+function missesOnce(kinds: readonly MissKind[], rng: Rng, saysSo: boolean): Map<Miss, number> {
 	const days = new Map<string, Ratio>();
 	const counts = new Map<Miss, number>();
 	for (const { balls, pool } of kinds)
