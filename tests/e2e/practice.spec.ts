@@ -201,7 +201,7 @@ test('reads balls of a foreign file: columns are matched, bad rows named, and it
 	await expect(page.getByText('2 balls read from tracker.csv.')).toBeVisible();
 	await expect(page.getByRole('heading', { name: 'From tracker.csv' })).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
-	await page.goto('/practice');
+	await page.getByRole('link', { name: 'All practice' }).click();
 	await page.getByRole('tab', { name: 'Sessions' }).click();
 	await expect(page.getByRole('link', { name: 'From tracker.csv' })).toHaveCount(0);
 	// The mapping is remembered.

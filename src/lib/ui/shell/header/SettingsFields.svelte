@@ -63,20 +63,6 @@
 		/>
 		Single keys choose things
 	</label>
-	<button
-		type="button"
-		class="btn"
-		onclick={() => {
-			menu?.hidePopover();
-			onkeys();
-		}}>Keys</button
-	>
-	<button
-		type="button"
-		class="btn"
-		onclick={() => {
-			menu?.hidePopover();
-			onwords();
-		}}>Words</button
-	>
+	<button type="button" class="btn" onclick={onkeys}>Keys</button>
+	<button type="button" class="btn" onclick={onwords}>Words</button>
 </div>
