@@ -1,33 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { carryTable, type CarryFact } from '$lib/core/player/carryTable';
-import type { ClubDraft } from '$lib/io/work/club';
-import type { CarryFlight } from '$lib/core/solve/measuredSwings';
+import { bagClub, carryCells } from '../../../../tests/support/bag';
 import { BagWords, daysWords } from './bagWords';
 
-const facts = (...rows: [string, string, number][]) =>
-	rows.map(([club, swing, carry]): CarryFact<CarryFlight> => ({
-		club,
-		swing,
-		carry,
-		flight: 'standard',
-		stated: false
-	}));
-const cells = (...rows: [string, string, number][]) => carryTable(facts(...rows), 0.07);
-const club = (name: string, loft: number, over: Partial<ClubDraft> = {}): ClubDraft => ({
-	id: name,
-	pupilId: 'p',
-	name,
-	loft,
-	bounce: 6,
-	kind: 'wedge',
-	order: 0,
-	retiredAt: null,
-	...over
-});
-
 describe('words of the bag', () => {
-	const words = new BagWords([club('SW', 56), club('GW', 51)], 'clock', (m) => `${m} m`);
-	const [eight, nine] = cells(['SW', '8', 10], ['SW', '9', 22]);
+	const words = new BagWords([bagClub('SW', 56), bagClub('GW', 51)], 'clock', (m) => `${m} m`);
+	const [eight, nine] = carryCells(['SW', '8', 10], ['SW', '9', 22]);
 
 	it('say on how many days a cell was measured, where it was', () => {
 		// 6 % of 22 m are 1.3 m: 3 m over the root of 4 balls is more, over the root of 9 less.

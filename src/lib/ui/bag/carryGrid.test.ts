@@ -1,34 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { carryTable, type CarryFact } from '$lib/core/player/carryTable';
-import type { ClubDraft } from '$lib/io/work/club';
-import type { CarryFlight } from '$lib/core/solve/measuredSwings';
+import { bagClub, carryCells } from '../../../../tests/support/bag';
 import { carryColumns, cellAt, stateOf } from './carryGrid';
 import { carryCurves, tickMarks } from './carryCurves';
 
-const facts = (...rows: [string, string, number][]) =>
-	rows.map(([club, swing, carry]): CarryFact<CarryFlight> => ({
-		club,
-		swing,
-		carry,
-		flight: 'standard',
-		stated: false
-	}));
-const cells = (...rows: [string, string, number][]) => carryTable(facts(...rows), 0.07);
-const club = (name: string, loft: number, over: Partial<ClubDraft> = {}): ClubDraft => ({
-	id: name,
-	pupilId: 'p',
-	name,
-	loft,
-	bounce: 6,
-	kind: 'wedge',
-	order: 0,
-	retiredAt: null,
-	...over
-});
-
 describe('the carry table on the screen', () => {
 	it('has the marks of the pupil’s words, and those of others under which carries are kept', () => {
-		const columns = carryColumns('clock', cells(['SW', 'hip', 14], ['SW', '9', 20]));
+		const columns = carryColumns('clock', carryCells(['SW', 'hip', 14], ['SW', '9', 20]));
 		expect(columns.map(({ name, foreign }) => (foreign ? `(${name})` : name))).toEqual([
 			'6:15',
 			'6:30',
@@ -41,12 +18,12 @@ describe('the carry table on the screen', () => {
 		]);
 		// V and thigh are one swing, as are L, ribs and 9.
 		expect(
-			carryColumns('body', cells(['SW', 'V', 9], ['SW', 'L', 20])).some((c) => c.foreign)
+			carryColumns('body', carryCells(['SW', 'V', 9], ['SW', 'L', 20])).some((c) => c.foreign)
 		).toBe(false);
 	});
 
 	it('finds a cell by its swing in any words, and says how much is known of it', () => {
-		const known = cells(['SW', 'L', 20], ['SW', '9', 21]);
+		const known = carryCells(['SW', 'L', 20], ['SW', '9', 21]);
 		const nine = carryColumns('clock', known).find(({ name }) => name === '9')!;
 		const cell = cellAt(known, { id: 'SW' }, nine, 'standard')!;
 		expect(cell.n).toBe(2);
@@ -56,9 +33,9 @@ describe('the carry table on the screen', () => {
 	});
 
 	it('draws a curve a club through its means, with names that do not touch', () => {
-		const clubs = [club('SW', 56), club('GW', 51), club('PW', 46)];
+		const clubs = [bagClub('SW', 56), bagClub('GW', 51), bagClub('PW', 46)];
 		const curves = carryCurves(
-			cells(['SW', '8', 10], ['SW', '9', 20], ['GW', '8', 12], ['GW', '9', 20.4]),
+			carryCells(['SW', '8', 10], ['SW', '9', 20], ['GW', '8', 12], ['GW', '9', 20.4]),
 			clubs,
 			'standard'
 		);

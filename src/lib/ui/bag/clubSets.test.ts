@@ -1,24 +1,16 @@
 import { describe, expect, it } from 'vitest';
-import { kindOfWire, type ClubDraft } from '$lib/io/work/club';
+import { bagClub } from '../../../../tests/support/bag';
+import { kindOfWire } from '$lib/io/work/club';
 import { CLUB_SETS, byLoft, outOfOrder, withSet } from './clubSets';
-
-const club = (name: string, loft: number, over: Partial<ClubDraft> = {}): ClubDraft => ({
-	id: name,
-	pupilId: 'p',
-	name,
-	loft,
-	bounce: 6,
-	kind: 'wedge',
-	order: 0,
-	retiredAt: null,
-	...over
-});
 
 describe('sets of clubs', () => {
 	const set = CLUB_SETS.find(({ id }) => id === 'wedges')!;
 
 	it('keep a club of the same name with what was measured, and retire the others', () => {
-		const own = [club('SW', 56, { id: 'mine' }), club('7i', 34, { id: 'iron', kind: 'iron' })];
+		const own = [
+			bagClub('SW', 56, { id: 'mine' }),
+			bagClub('7i', 34, { id: 'iron', kind: 'iron' })
+		];
 		const bag = withSet(own, set, 'p', '2026-05-01');
 		expect(bag.find(({ name }) => name === 'SW')).toMatchObject({ id: 'mine', loft: 54 });
 		expect(bag.find(({ name }) => name === '7i')).toMatchObject({
@@ -31,14 +23,14 @@ describe('sets of clubs', () => {
 
 	it('have lofts in order and no two clubs of one name', () => {
 		for (const { clubs } of CLUB_SETS) {
-			const drafts = clubs.map(([name, loft]) => club(name, loft));
+			const drafts = clubs.map(([name, loft]) => bagClub(name, loft));
 			expect(new Set(clubs.map(([name]) => name)).size).toBe(clubs.length);
 			expect(outOfOrder(drafts.slice(0, -1))).toBeNull();
 		}
 	});
 
 	it('notice lofts out of order, putters aside, and put them in order', () => {
-		const mixed = [club('LW', 60), club('SW', 56), club('Putter', 3, { kind: 'putter' })];
+		const mixed = [bagClub('LW', 60), bagClub('SW', 56), bagClub('Putter', 3, { kind: 'putter' })];
 		expect(outOfOrder(mixed)?.map(({ name }) => name)).toEqual(['LW', 'SW']);
 		expect(byLoft(mixed).map(({ name }) => name)).toEqual(['SW', 'LW', 'Putter']);
 	});

@@ -1,12 +1,5 @@
-import 'fake-indexeddb/auto';
-import { afterEach, describe, expect, it } from 'vitest';
-import { database } from '$lib/store/base/database';
+import { describe, expect, it } from 'vitest';
 import { CancellableWork } from './cancellableWork.svelte';
-
-afterEach(async () => {
-	await database.delete();
-	await database.open();
-});
 
 class Work extends CancellableWork {
 	/** Hands out what ends the work, and what tells of its progress. */

@@ -1,13 +1,6 @@
-import 'fake-indexeddb/auto';
-import { afterEach, expect, it } from 'vitest';
-import { database } from '$lib/store/base/database';
+import { expect, it } from 'vitest';
 import { directPool } from '../../../../tests/support/planner';
 import { MeasuringStudy } from './measuringStudy.svelte';
-
-afterEach(async () => {
-	await database.delete();
-	await database.open();
-});
 
 it('add up what measuring one swing is worth over all shots, the most first', async () => {
 	const gain = (club: string, strokes: number) => ({

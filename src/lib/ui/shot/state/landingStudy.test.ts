@@ -1,17 +1,10 @@
-import 'fake-indexeddb/auto';
-import { afterEach, expect, it } from 'vitest';
+import { expect, it } from 'vitest';
 import type { LandingRegion } from '$lib/core/plan/studies/landingRegion';
 import type { Rung } from '$lib/core/plan/ladder/rung';
-import { database } from '$lib/store/base/database';
 import { directPool } from '../../../../../tests/support/planner';
 import { rungOf } from '../../../../../tests/support/raced';
 import { question } from '../../../../../tests/support/scenes';
 import { LandingStudy } from './landingStudy.svelte';
-
-afterEach(async () => {
-	await database.delete();
-	await database.open();
-});
 
 it('map a landing once, none of a putt, and forget it', async () => {
 	const asked: Rung[] = [];

@@ -1,14 +1,7 @@
-import 'fake-indexeddb/auto';
-import { afterEach, describe, expect, it } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { STANDARD_BAG_WIRE } from '$lib/io/work/club';
-import { database } from '$lib/store/base/database';
 import { freshShot } from '$lib/io/work/freshShot';
 import { problemsOf } from './shotProblems';
-
-afterEach(async () => {
-	await database.delete();
-	await database.open();
-});
 
 describe('what keeps a shot from being worked out', () => {
 	const shot = freshShot('pupil-1');
