@@ -1,5 +1,7 @@
 import { COUNTS, heldCarries, type HeldRow } from './carries';
 import { HABIT_COUNTS, toldHabits } from './habits';
+import { heldInstruments } from './instruments';
+import { heldRolls } from './rolls';
 
 const percent = (share: number): string => `${Math.round(100 * share)}`;
 
@@ -36,8 +38,33 @@ function habits(pupils: number): string {
 	].join('\n');
 }
 
+/** How often the loft is told out of a session's rolls, and how often its interval then holds it, in percent. */
+function rolls(sessions: number): string {
+	return [
+		'| what the green was | balls | told | held |',
+		'|---|---|---:|---:|',
+		...heldRolls(sessions).map(
+			({ green, design, told, held }) =>
+				`| ${green} | ${design} | ${percent(told)} | ${held === null ? '' : percent(held)} |`
+		)
+	].join('\n');
+}
+
+/** How often what an instrument reads is within what it promises, in percent. */
+function instruments(trials: number): string {
+	return [
+		'| instrument | promises | held |',
+		'|---|---:|---:|',
+		...heldInstruments(trials).map(
+			({ instrument, within, held }) => `| ${instrument} | ± ${within} | ${percent(held)} |`
+		)
+	].join('\n');
+}
+
 /** The tables by their names in docs/model.md, as Markdown. */
 export const intervalTables = (trials: number): Record<string, string> => ({
 	carries: carries(trials),
-	habits: habits(Math.ceil(trials / 6))
+	habits: habits(Math.ceil(trials / 6)),
+	rolls: rolls(Math.ceil(trials / 5)),
+	instruments: instruments(2 * trials)
 });

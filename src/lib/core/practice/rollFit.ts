@@ -3,8 +3,8 @@ import { inverse, Matrix } from 'ml-matrix';
 import { median } from '../math/robust';
 import { studentQuantile } from '../math/studentT';
 import type { CarryFlight } from '../solve/measuredSwings';
-import { radians, type Metres, type Radians, type Ratio } from '../units';
-import { CAUSES, type RollCauses, type RollResponse } from './rollResponse';
+import { fromFeet, radians, type Metres, type Radians, type Ratio } from '../units';
+import { AS_SAID, CAUSES, type RollCauses, type RollResponse } from './rollResponse';
 
 /** Balls of one club and flight that landed and were followed to rest. */
 export interface RollStation {
@@ -24,13 +24,29 @@ export interface Estimate<T extends number = number> {
 	told: boolean;
 }
 
-/** One of the things a roll-out depends on: loft of a flight, grip or firmness. */
-export type Cause = CarryFlight | 'grip' | 'firmness';
+/** What a roll-out depends on, and the fit looks for: loft of a flight, grip or firmness. */
+type Sought = CarryFlight | 'grip' | 'firmness';
+/** What it depends on as well, and nobody looks for: what the green was said to be, and where the balls were seen to land. */
+const NUISANCES = ['speed', 'slope', 'landing'] as const;
+export type Cause = Sought | (typeof NUISANCES)[number];
+
+/** The green that the balls were hit on, and how well it is known. */
+export interface KnownGreen {
+	/** As it was read, −1 soft to 1 firm. */
+	firmness: number;
+	/** One standard deviation of its speed; null where nobody measured it that day. */
+	speedError: Metres | null;
+	/** One standard deviation of its slope along the line. */
+	slopeError: Ratio;
+}
 
 /** What balls say of a player's strike and of the turf. */
 export interface RollFit {
-	/** `few` balls; at the `end` of what is looked for; `confounded`: nothing can be told from something else; `found`: the rest. */
-	status: 'found' | 'few' | 'end' | 'confounded';
+	/**
+	 * `few` balls; at the `end` of what is looked for; `unread`: nobody measured the green, so that a roll tells nothing of a strike;
+	 * `confounded`: nothing can be told from something else; `found`: the rest.
+	 */
+	status: 'found' | 'few' | 'end' | 'unread' | 'confounded';
 	/** Balls behind it. */
 	n: number;
 	/** Empty where there are too few balls. */
@@ -56,8 +72,12 @@ const CONFIDENCE = 0.9;
  * ours (assumption).
  */
 const PRESUMED = { loft: radians(4), grip: 0.2, firmness: 0.4 };
-/** Rolls are skewed and the linearised interval a little narrow: so much wider it holds the truth as often as it says (by simulation). */
-const SKEWED: Ratio = 1.08;
+/** Where nobody measured it, a green is as fast as it was said to be give or take this; as where it is read by balls. */
+const UNREAD: Metres = fromFeet(2.5);
+/** Somebody who watches balls land sees all of them so much too short or too far, one standard deviation; ours (assumption). */
+const LANDING: Metres = 0.15;
+/** Of speed, slope and landing, in their deviations: as far as they are looked for. */
+const NUISANCE_END = 3;
 /** The balls say something of a number once it is known by so much better than was presumed. */
 const TOLD: Ratio = 0.7;
 /** A number this near to an end of the table, in presumed deviations, is at it. */
@@ -85,19 +105,21 @@ function observe(
 	return stations.flatMap(({ balls, flight, response }) => {
 		// A ball with less loft than usual carries and rolls farther: held against its own carry, that would look like less spin.
 		const carry = median(balls.map((ball) => ball.carry));
-		const spread = spreadAt(response(carry, { loft: 0, grip: 1, firmness }));
+		const spread = spreadAt(response(carry, { ...AS_SAID, firmness }));
 		const loftAt = flights.indexOf(flight);
 		return balls.map(({ roll }) => ({ response, carry, roll, spread, loftAt }));
 	});
 }
 
-/** Parameters count in presumed deviations from what is presumed: lofts by flight, then grip, then firmness. */
-const causesAt = (scaled: readonly number[], loftAt: number, firmness: number): RollCauses => {
-	const lofts = scaled.length - 2;
+/** Parameters count in presumed deviations from what is presumed: lofts by flight, then grip and firmness, then the nuisances. */
+const causesAt = (scaled: readonly number[], loftAt: number, green: KnownGreen): RollCauses => {
+	const lofts = scaled.length - 2 - NUISANCES.length;
 	return {
 		loft: scaled[loftAt]! * PRESUMED.loft,
 		grip: 1 + scaled[lofts]! * PRESUMED.grip,
-		firmness: firmness + scaled[lofts + 1]! * PRESUMED.firmness
+		firmness: green.firmness + scaled[lofts + 1]! * PRESUMED.firmness,
+		speed: scaled[lofts + 2]! * (green.speedError ?? UNREAD),
+		slope: scaled[lofts + 3]! * green.slopeError
 	};
 };
 
@@ -106,7 +128,7 @@ class Problem {
 	constructor(
 		private readonly observed: readonly Observation[],
 		private readonly size: number,
-		private readonly firmness: number
+		private readonly green: KnownGreen
 	) {}
 
 	get rows(): number {
@@ -121,7 +143,10 @@ class Problem {
 	given(row: number, scaled: readonly number[]): number {
 		const one = this.observed[row];
 		if (!one) return scaled[row - this.observed.length]!;
-		return one.response(one.carry, causesAt(scaled, one.loftAt, this.firmness)) / one.spread;
+		// Seen to land too far, a ball is seen to roll less.
+		const seenTooFar = scaled[scaled.length - 1]! * LANDING;
+		const causes = causesAt(scaled, one.loftAt, this.green);
+		return (one.response(one.carry - seenTooFar, causes) - seenTooFar) / one.spread;
 	}
 
 	/** Sum of squares of the balls alone. */
@@ -152,10 +177,10 @@ class Problem {
 const deviations = (cov: Matrix): number[] =>
 	Array.from({ length: cov.rows }, (_, i) => Math.sqrt(cov.get(i, i)));
 
-/** The parameter of which least is told, and the one it is most correlated with. */
+/** Of those looked for the parameter of which least is told, and of all the one it is most correlated with. */
 function mixedUp(cov: Matrix): [number, number] {
 	const sd = deviations(cov);
-	const worst = sd.indexOf(Math.max(...sd));
+	const worst = sd.indexOf(Math.max(...sd.slice(0, -NUISANCES.length)));
 	const tied = (i: number) => (i === worst ? -1 : Math.abs(cov.get(worst, i)) / sd[i]!);
 	const other = sd.reduce((best, _, i) => (tied(i) > tied(best) ? i : best), worst === 0 ? 1 : 0);
 	return [worst, other];
@@ -163,6 +188,8 @@ function mixedUp(cov: Matrix): [number, number] {
 
 /** Ends of the table in presumed deviations. */
 function endsOf(name: Cause, firmness: number): [number, number] {
+	if (name === 'speed' || name === 'slope' || name === 'landing')
+		return [-NUISANCE_END, NUISANCE_END];
 	const ends = (row: readonly number[], about: number, unit: number): [number, number] => [
 		(row[0]! - about) / unit,
 		(row[row.length - 1]! - about) / unit
@@ -174,19 +201,22 @@ function endsOf(name: Cause, firmness: number): [number, number] {
 
 /**
  * What balls that landed and were followed to rest say of this player's delivered loft, the grip of face on ball and the turf: nonlinear
- * least squares on the engine's roll-outs together with what is presumed (players differ so much, the turf was judged so well), with the
- * covariance of the linearised problem. Of what the balls do not tell, it says so.
+ * least squares on the engine's roll-outs together with what is presumed (players differ so much, the turf was judged so well, speed and
+ * slope of the green and the eye for a landing are off by so much), with the covariance of the linearised problem. Of what the balls do not
+ * tell, it says so.
  *
  * @param stations of one green on one day; wild balls left out
- * @param firmness as the green was read, −1 soft to 1 firm
+ * @param green as it was read
  * @source Levenberg–Marquardt as in ml-levenberg-marquardt; priors as further observations and the linearised covariance as in Seber and
  *   Wild, Nonlinear Regression, 1989 (from memory)
  */
-export function fitRolls(stations: readonly RollStation[], firmness: number): RollFit {
+export function fitRolls(stations: readonly RollStation[], green: KnownGreen): RollFit {
+	const { firmness } = green;
 	const flights = [...new Set(stations.map(({ flight }) => flight))];
-	const names: Cause[] = [...flights, 'grip', 'firmness'];
+	const sought: Sought[] = [...flights, 'grip', 'firmness'];
+	const names: Cause[] = [...sought, ...NUISANCES];
 	const observed = observe(stations, flights, firmness);
-	const problem = new Problem(observed, names.length, firmness);
+	const problem = new Problem(observed, names.length, green);
 	const n = observed.length;
 	if (n < FEWEST_BALLS) return { ...nothing(firmness), n };
 	const ends = names.map((name) => endsOf(name, firmness));
@@ -205,16 +235,16 @@ export function fitRolls(stations: readonly RollStation[], firmness: number): Ro
 			errorTolerance: 1e-9
 		}
 	);
-	const freedom = PRIOR_BALLS + n - names.length;
+	const freedom = PRIOR_BALLS + n - sought.length;
 	const scatter = Math.sqrt((PRIOR_BALLS + problem.squares(at)) / freedom);
 	const cov = problem.covariance(at, scatter);
 	const sd = deviations(cov);
-	const reach = SKEWED * studentQuantile((1 + CONFIDENCE) / 2, freedom);
+	const reach = studentQuantile((1 + CONFIDENCE) / 2, freedom);
 	const estimate = (i: number, unit: number, about = 0): Estimate => ({
 		value: about + at[i]! * unit,
 		low: about + (at[i]! - reach * sd[i]!) * unit,
 		high: about + (at[i]! + reach * sd[i]!) * unit,
-		told: sd[i]! < TOLD
+		told: green.speedError !== null && sd[i]! < TOLD
 	});
 	const loft = Object.fromEntries(flights.map((flight, i) => [flight, estimate(i, PRESUMED.loft)]));
 	const grip = estimate(flights.length, PRESUMED.grip, 1);
@@ -222,10 +252,10 @@ export function fitRolls(stations: readonly RollStation[], firmness: number): Ro
 	const [worst, other] = mixedUp(cov);
 	// A green read as firm or soft is at an end of the table from the start: only lofts and grip are looked at.
 	const atEnd = at
-		.slice(0, -1)
+		.slice(0, flights.length + 1)
 		.some((v, i) => v < ends[i]![0] + AT_END || v > ends[i]![1] - AT_END);
 	return {
-		status: atEnd ? 'end' : all.some(({ told }) => told) ? 'found' : 'confounded',
+		status: statusOf(green, atEnd, all),
 		n,
 		loft,
 		grip,
@@ -233,6 +263,12 @@ export function fitRolls(stations: readonly RollStation[], firmness: number): Ro
 		mixedUp: sd[worst]! < TOLD ? null : [names[worst]!, names[other]!],
 		scatter
 	};
+}
+
+function statusOf(green: KnownGreen, atEnd: boolean, all: readonly Estimate[]): RollFit['status'] {
+	if (green.speedError === null) return 'unread';
+	if (atEnd) return 'end';
+	return all.some(({ told }) => told) ? 'found' : 'confounded';
 }
 
 const nothing = (firmness: number): Omit<RollFit, 'n'> => {
@@ -268,26 +304,26 @@ const IMAGINED = 6;
  *
  * @param stations hit so far
  * @param candidates that could be hit, each with one ball at its carry
- * @param firmness as the green was read
+ * @param green as it was read
  * @returns null where there is none
  */
 export function settlingBall(
 	stations: readonly RollStation[],
 	candidates: readonly RollStation[],
-	firmness: number
+	green: KnownGreen
 ): SettlingBall | null {
 	const flights = [...new Set(stations.map(({ flight }) => flight))];
-	const size = flights.length + 2;
-	const observed = observe(stations, flights, firmness);
+	const size = flights.length + 2 + NUISANCES.length;
+	const observed = observe(stations, flights, green.firmness);
 	const presumed = Array.from({ length: size }, () => 0);
 	let best: SettlingBall | null = null;
 	let least = Infinity;
 	for (const station of candidates) {
-		const [one] = observe([station], flights, firmness);
+		const [one] = observe([station], flights, green.firmness);
 		if (!one || one.loftAt < 0) continue;
 		const more = Array.from({ length: IMAGINED }, () => one);
-		const cov = new Problem([...observed, ...more], size, firmness).covariance(presumed, 1);
-		const left = Math.max(...deviations(cov).slice(0, -1));
+		const cov = new Problem([...observed, ...more], size, green).covariance(presumed, 1);
+		const left = Math.max(...deviations(cov).slice(0, flights.length + 1));
 		if (left >= least) continue;
 		least = left;
 		best = { club: station.club, flight: station.flight, carry: one.carry };

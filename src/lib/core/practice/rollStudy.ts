@@ -7,6 +7,7 @@ import type { DrillGround } from './drillScene';
 import {
 	fitRolls,
 	settlingBall,
+	type KnownGreen,
 	type RollFit,
 	type RollStation,
 	type SettlingBall
@@ -24,6 +25,8 @@ export interface RolledBalls {
 export interface RollQuestion {
 	rolled: readonly RolledBalls[];
 	ground: DrillGround;
+	/** How well that ground is known; see `KnownGreen`. */
+	known: Pick<KnownGreen, 'speedError' | 'slopeError'>;
 	who: Pick<Player, 'technique' | 'hand' | 'strength'>;
 	/** Clubs that could be hit to settle what cannot be told apart. */
 	bag: readonly Club[];
@@ -59,15 +62,15 @@ const stationOf = (
  * @param question balls, where they were hit, and by whom
  */
 export function studyRolls(question: RollQuestion): RollStudy {
-	const { rolled, ground, bag } = question;
-	const firmness = FIRMNESS[ground.firmness];
+	const { rolled, ground, known, bag } = question;
+	const green = { ...known, firmness: FIRMNESS[ground.firmness] };
 	const usable = rolled.filter(
 		({ balls, flight }) =>
 			flight !== 'splash' && balls.length > 0 && median(balls.map(({ carry }) => carry)) <= LONGEST
 	);
 	const stations = usable.map((balls) => stationOf(balls, question));
-	const fit = fitRolls(stations, firmness);
-	if (!fit.mixedUp) return { fit, next: null };
+	const fit = fitRolls(stations, green);
+	if (!fit.mixedUp || fit.status === 'unread') return { fit, next: null };
 	const flights = [...new Set(usable.map(({ flight }) => flight))];
 	const candidates = bag
 		.filter(({ putter, loft }) => !putter && loft >= LONGEST_CLUB)
@@ -78,5 +81,5 @@ export function studyRolls(question: RollQuestion): RollStudy {
 				)
 			)
 		);
-	return { fit, next: settlingBall(stations, candidates, firmness) };
+	return { fit, next: settlingBall(stations, candidates, green) };
 }

@@ -13,7 +13,7 @@ import { practiseIntent, shotToCarry, type PractiseShot } from './practiseShot';
 import type { RollCauses } from './rollResponse';
 
 /** A pupil and a green whose truth is known: what the app is to find out. */
-export interface HiddenTruth extends RollCauses {
+export interface HiddenTruth extends Pick<RollCauses, 'loft' | 'grip' | 'firmness'> {
 	skill: Skill;
 	technique: Technique;
 	ground: DrillGround;

@@ -94,8 +94,9 @@ describe('turned half around', () => {
 
 	it('is known better the less the samples scatter, down to how well a phone lies', () => {
 		const error = (noise: number) => surfaceTilt(still(0, 0, noise), still(0, 0, noise)).error;
-		expect(error(0.02)).toBeGreaterThan(1.5 * error(0));
-		expect(error(0)).toBeCloseTo(0.0015 / Math.SQRT2, 9);
+		expect(error(0.05)).toBeGreaterThan(1.5 * error(0));
+		// A case each time anew, the grass under the phone both times alike.
+		expect(error(0)).toBeCloseTo(Math.hypot(0.0015 / Math.SQRT2, 0.003), 9);
 	});
 });
 

@@ -28,8 +28,10 @@ export interface SurfaceTilt extends Tilt {
 /** So many samples make a reading; a hand that still moves shows in their scatter. */
 export const SAMPLES_WANTED = 40;
 const STILL: Ratio = 0.004;
-/** Grass, a case and a camera bump: the phone does not lie better than this (assumption). */
+/** A case and a camera bump: the phone lies no better than this each time (assumption). */
 const LIES: Ratio = 0.0015;
+/** The grass under it is no plane: turned around it lies on the same blades, so that this stays (assumption). */
+const GRASS: Ratio = 0.003;
 
 /**
  * Rise of the surface that a phone lies on, from its orientation angles.
@@ -80,10 +82,11 @@ export function surfaceTilt(first: StillTilt, turned: StillTilt): SurfaceTilt {
 		first.noise / Math.sqrt(first.samples),
 		turned.noise / Math.sqrt(turned.samples)
 	);
+	const error = Math.hypot(random / 2, LIES / Math.SQRT2, GRASS);
 	return {
 		along,
 		across,
-		error: Math.hypot(random / 2, LIES / Math.SQRT2),
+		error,
 		slope: Math.hypot(along, across),
 		// Downhill: against the rise both ways.
 		fallsTowards: Math.atan2(-across, -along),

@@ -53,6 +53,9 @@ const LEAST_SPREAD = fromFeet(8 / 12);
 const MOST_SLOPE: Ratio = 0.06;
 /** Reading and release of one roll, one standard deviation (assumption). */
 const READING: Metres = 0.05;
+/** One place of a green differs from its mean by this share, one standard deviation, which counts as much as this many places; ours. */
+const BETWEEN: Ratio = 0.03;
+const BETWEEN_PLACES = 4;
 /** Two places differ by chance within this many standard errors, or by this much in any case. */
 const PLACE_ERRORS = 4;
 const PLACE_TOLERANCE = fromFeet(1);
@@ -113,10 +116,25 @@ function placeSpeed({ rolls }: RampPlace): PlaceSpeed | SpeedProblem {
 }
 
 /**
+ * Variance of a green's speed from place to place: what is presumed of greens together with what these places show beyond the error of
+ * their rolls.
+ *
+ * @source random effects (R. DerSimonian and N. Laird, Controlled Clinical Trials 7, 1986; from memory); the presumption is ours
+ */
+function betweenPlaces(places: readonly PlaceSpeed[]): number {
+	const speeds = places.map(({ speed }) => speed);
+	const presumed = (BETWEEN * mean(speeds)) ** 2;
+	if (places.length === 1) return presumed;
+	const seen = deviation(speeds) ** 2 - mean(places.map(({ error }) => error * error));
+	const more = places.length - 1;
+	return (BETWEEN_PLACES * presumed + more * Math.max(0, seen)) / (BETWEEN_PLACES + more);
+}
+
+/**
  * Green speed of the level from ramp rolls both ways at one or more places.
  *
  * @param places at least one, each with two rolls or more each way
- * @returns the weighted mean with its standard error, or the first reason why the rolls give none
+ * @returns the weighted mean, with its standard error as the speed of the whole green, or the first reason why the rolls give none
  * @source D. Brede, USGA Green Section Record (1991); limits: see the constants
  */
 export function readRamp(places: readonly RampPlace[]): SpeedReading | SpeedProblem {
@@ -127,7 +145,8 @@ export function readRamp(places: readonly RampPlace[]): SpeedReading | SpeedProb
 		found.push(one);
 	}
 	if (found.length === 0) return { code: 'tooFewRolls', way: 'up', found: 0 };
-	const weights = found.map(({ error }) => 1 / (error * error));
+	const between = betweenPlaces(found);
+	const weights = found.map(({ error }) => 1 / (error * error + between));
 	const total = weights.reduce((sum, weight) => sum + weight, 0);
 	const speed = found.reduce((sum, place, i) => sum + weights[i]! * place.speed, 0) / total;
 	const far = found.some(

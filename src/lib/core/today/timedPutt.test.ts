@@ -73,10 +73,11 @@ describe('a timed putt', () => {
 		let within = 0;
 		const trials = 200;
 		for (let trial = 0; trial < trials; trial++) {
+			const late = 0.15 * rng.normal();
 			const noisy = both(10, 0.01, [2, 2.3, 2.6]).map(({ way, length, time }) => ({
 				way,
 				length: length * (1 + 0.01 * rng.normal()) + 0.03 * rng.normal(),
-				time: time + 0.1 * rng.normal()
+				time: time + late + 0.1 * rng.normal()
 			}));
 			const { speed, error } = read(noisy);
 			if (Math.abs(speed - fromFeet(10)) < 1.645 * error) within++;
@@ -85,10 +86,40 @@ describe('a timed putt', () => {
 		expect(within / trials).toBeLessThan(0.98);
 	});
 
-	it('grows surer with every putt, and with longer ones', () => {
+	it('grows surer with longer putts, and with many only as far as the thumb is no longer what counts', () => {
 		const few = read(both(10, 0)).error;
-		expect(read([...both(10, 0), ...both(10, 0)]).error).toBeLessThan(0.8 * few);
+		const many = read(Array.from({ length: 10 }, () => both(10, 0)).flat()).error;
+		expect(many).toBeLessThan(few);
+		expect(many).toBeGreaterThan(0.5 * few);
 		expect(read(both(10, 0, [3, 3.2])).error).toBeLessThan(few);
+	});
+
+	it('finds a thumb that is always late by putts of two lengths, and takes it off', () => {
+		const late = (speeds: number[], by: number) =>
+			read(both(10, 0.01, speeds).map((putt) => ({ ...putt, time: putt.time + by })));
+		const lengths = [1.6, 1.6, 1.6, 3.4, 3.4, 3.4];
+		for (const by of [0.2, -0.2]) {
+			const { lag, speed } = late(lengths, by);
+			expect(lag! / by).toBeGreaterThan(0.5);
+			const unseen = late([2.2, 2.4], by);
+			expect(unseen.lag).toBeNull();
+			const off = (found: number) => Math.abs(found - fromFeet(10));
+			expect(off(speed)).toBeLessThan(0.6 * off(unseen.speed));
+			expect(off(unseen.speed)).toBeLessThan(2.2 * unseen.error);
+		}
+		expect(late(lengths, 0).lag).toBeNull();
+	});
+
+	it('is less sure one way, by what a slope that was found may be off', () => {
+		const up = both(10, 0, [2.4, 2.6, 2.8]).filter(({ way }) => way === 'up');
+		const one = read(up, 0);
+		const back = read([...up, ...up.map((putt) => ({ ...putt, way: 'down' as const }))], 0);
+		// 0.4 % of 5/7 g against the deceleration of a green of ten feet.
+		const pull = (5 / 7) * 9.80665 * 0.004;
+		const bySlope = (fromFeet(10) * pull) / (1.83 ** 2 / 2 / fromFeet(10));
+		expect(one.error).toBeGreaterThan(bySlope);
+		expect(one.error ** 2 - bySlope ** 2).toBeGreaterThan(0.8 * back.error ** 2);
+		expect(back.error).toBeLessThan(one.error);
 	});
 
 	it.each([

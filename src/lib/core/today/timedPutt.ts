@@ -1,3 +1,4 @@
+import { inverse, Matrix } from 'ml-matrix';
 import { BALL, GRAVITY, ROLL } from '../constants';
 import type { Metres, MetresPerSecond, Ratio, Seconds } from '../units';
 
@@ -24,12 +25,23 @@ export interface TimedReading {
 	error: Metres;
 	/** Slope along the putts that explains the difference of the two ways, + uphill the way called up. */
 	slope: Ratio;
+	/** So much too long this thumb takes every putt to last (−: too short), which is taken off; null where the putts do not tell it. */
+	lag: Seconds | null;
 }
 
 /** Fewest putts each way; one way is enough where the slope is known. */
 export const LEAST_PUTTS = 2;
 /** Thumb at the strike and at rest together, and the length, one standard deviation (assumption). */
 const THUMB: Seconds = 0.1;
+/** One person's thumb is late, or early, by so much on every putt, one standard deviation between people (assumption). */
+const LAG: Seconds = 0.15;
+/** Putts of different lengths tell a lag once it is known by so much better than was presumed, and stands out of its error. */
+const LAG_TOLD: Ratio = 0.7;
+const STANDS_OUT = 1.645;
+/** A slope that a phone or an eye found is off by so much, one standard deviation (assumption). */
+const SLOPE_ERROR: Ratio = 0.004;
+/** For slopes by differences. */
+const INSTANT: Seconds = 0.01;
 const PACED: Metres = 0.03;
 const PACED_SHARE: Ratio = 0.01;
 const LIMITS = { shortest: 1, longest: 25, quickest: 1, slowest: 20 };
@@ -65,22 +77,70 @@ function decelerationError({ length, time }: TimedPutt): number {
 	return rollingDeceleration(length, time) * share;
 }
 
-interface Way {
-	mean: number;
-	variance: number;
+const WAYS = ['up', 'down'] as const;
+
+/** What putts of a line say: the deceleration of each way that was putted, and by how much the thumb is late. */
+interface Fitted {
+	ways: readonly (typeof WAYS)[number][];
+	/** In the order of the ways, then the lag. */
+	values: readonly number[];
+	covariance: Matrix;
+	/** The way of a putt that lies too far from the others; null where all agree. */
+	disagrees: (typeof WAYS)[number] | null;
 }
 
-/** The mean deceleration one way, weighted by how well each putt tells it; how widely they scatter counts, too. */
-function wayOf(putts: readonly TimedPutt[]): Way | null {
-	const values = putts.map(({ length, time }) => rollingDeceleration(length, time));
-	const weights = putts.map((putt) => 1 / decelerationError(putt) ** 2);
-	const total = weights.reduce((sum, weight) => sum + weight, 0);
-	const mean = values.reduce((sum, value, i) => sum + weights[i]! * value, 0) / total;
-	const far = values.some((value, i) => Math.abs(value - mean) * Math.sqrt(weights[i]!) > CHANCE);
-	if (far) return null;
-	const squares = values.reduce((sum, value, i) => sum + weights[i]! * (value - mean) ** 2, 0);
-	const scatter = putts.length > 1 ? Math.max(1, squares / (putts.length - 1)) : 1;
-	return { mean, variance: scatter / total };
+/** How much a deceleration grows with the time it is taken from. */
+const byTime = ({ length, time }: TimedPutt): number =>
+	(rollingDeceleration(length, time + INSTANT) - rollingDeceleration(length, time - INSTANT)) /
+	(2 * INSTANT);
+
+/**
+ * Decelerations of both ways and the lag of the thumb together, by weighted least squares: a lag shows in short putts more than in long ones.
+ * How widely the putts scatter counts, too.
+ */
+function fitted(putts: readonly TimedPutt[]): Fitted {
+	const ways = WAYS.filter((way) => putts.some((putt) => putt.way === way));
+	const size = ways.length + 1;
+	const rows = putts.map((putt) => ({
+		of: [...ways.map((way) => (putt.way === way ? 1 : 0)), byTime(putt)],
+		value: rollingDeceleration(putt.length, putt.time),
+		weight: 1 / decelerationError(putt) ** 2
+	}));
+	const solve = (scatter: number) => {
+		const information = Matrix.zeros(size, size);
+		information.set(size - 1, size - 1, 1 / LAG ** 2);
+		const right = Matrix.zeros(size, 1);
+		for (const { of, value, weight } of rows)
+			for (let i = 0; i < size; i++) {
+				right.set(i, 0, right.get(i, 0) + (weight / scatter) * of[i]! * value);
+				for (let j = 0; j < size; j++)
+					information.set(i, j, information.get(i, j) + (weight / scatter) * of[i]! * of[j]!);
+			}
+		const covariance = inverse(information);
+		return { covariance, values: covariance.mmul(right).to1DArray() };
+	};
+	const offs = (values: readonly number[]) =>
+		rows.map(
+			({ of, value, weight }) =>
+				(value - of.reduce((sum, x, i) => sum + x * values[i]!, 0)) * Math.sqrt(weight)
+		);
+	const first = offs(solve(1).values);
+	const squares = first.reduce((sum, off) => sum + off * off, 0);
+	const freedom = Math.max(1, putts.length - ways.length);
+	const far = first.findIndex((off) => Math.abs(off) > CHANCE);
+	return {
+		ways,
+		...solve(Math.max(1, squares / freedom)),
+		disagrees: putts[far]?.way ?? null
+	};
+}
+
+/** The lag where the putts tell it. */
+function lagOf({ values, covariance }: Fitted): Seconds | null {
+	const at = values.length - 1;
+	const error = Math.sqrt(covariance.get(at, at));
+	const lag = values[at]!;
+	return error < LAG_TOLD * LAG && Math.abs(lag) > STANDS_OUT * error ? lag : null;
 }
 
 const inRange = ({ length, time }: TimedPutt): boolean =>
@@ -106,30 +166,32 @@ export function readTimedPutts(
 	const wild = putts.findIndex((putt) => !inRange(putt));
 	if (wild >= 0) return { code: 'outOfRange', index: wild };
 	const pull = GRAVITY / (1 + BALL.inertia);
-	const ways = (['up', 'down'] as const).map((way) => ({
-		way,
-		putts: putts.filter((putt) => putt.way === way)
-	}));
-	const rolled = slope === null ? ways : ways.filter((one) => one.putts.length > 0);
-	const short = rolled.find((one) => one.putts.length < LEAST_PUTTS);
-	if (short || rolled.length === 0)
-		return { code: 'tooFew', way: short?.way ?? 'up', found: short?.putts.length ?? 0 };
-	const found: { way: 'up' | 'down'; mean: number; variance: number }[] = [];
-	for (const one of rolled) {
-		const read = wayOf(one.putts);
-		if (!read) return { code: 'disagree', way: one.way };
-		found.push({ way: one.way, ...read });
-	}
-	const level = (along: Ratio) =>
-		found.map(({ way, mean }) => mean - (way === 'up' ? pull : -pull) * along);
-	const [up, down] = found;
-	const along = slope ?? (up!.mean - down!.mean) / (2 * pull);
+	const count = (way: (typeof WAYS)[number]) => putts.filter((putt) => putt.way === way).length;
+	const short = WAYS.find((way) => count(way) < LEAST_PUTTS && (slope === null || count(way) > 0));
+	if (short || putts.length === 0)
+		return { code: 'tooFew', way: short ?? 'up', found: short ? count(short) : 0 };
+	const fit = fitted(putts);
+	if (fit.disagrees) return { code: 'disagree', way: fit.disagrees };
+	const { ways, values, covariance } = fit;
+	const along = slope ?? (values[0]! - values[1]!) / (2 * pull);
 	if (Math.abs(along) > MOST_SLOPE) return { code: 'tooSteep', slope: Math.abs(along) };
-	const decelerations = level(along);
-	const deceleration = decelerations.reduce((sum, value) => sum + value, 0) / decelerations.length;
-	const variance =
-		found.reduce((sum, one) => sum + one.variance, 0) / (found.length * found.length);
+	const level = ways.map((way, i) => values[i]! - (way === 'up' ? pull : -pull) * along);
+	const deceleration = level.reduce((sum, value) => sum + value, 0) / level.length;
 	if (deceleration <= 0) return { code: 'tooSteep', slope: Math.abs(along) };
+	// Of the mean of the ways: each has its share of every variance and covariance; the slope cancels where both are putted.
+	const bySlope = ways.length === 1 ? pull * SLOPE_ERROR : 0;
+	const variance =
+		bySlope ** 2 +
+		ways.reduce(
+			(sum, _, i) => sum + ways.reduce((row, __, j) => row + covariance.get(i, j), 0),
+			0
+		) /
+			ways.length ** 2;
 	const speed = ROLL.rampSpeed ** 2 / (2 * deceleration);
-	return { speed, error: (speed * Math.sqrt(variance)) / deceleration, slope: along };
+	return {
+		speed,
+		error: (speed * Math.sqrt(variance)) / deceleration,
+		slope: along,
+		lag: lagOf(fit)
+	};
 }

@@ -52,6 +52,9 @@ export function rollFrom(
 	return shotToCarry(shot, carry, scene, practiserOf(file))?.roll ?? null;
 }
 
+/** A slope along the line that somebody sees is off by so much, one standard deviation in percent; ours (assumption). */
+const JUDGED_SLOPE = 1;
+
 const PLAIN_GROUND: SessionGround = {
 	name: '',
 	greenId: null,
@@ -60,7 +63,9 @@ const PLAIN_GROUND: SessionGround = {
 	wet: false,
 	toEdge: 2,
 	room: 15,
-	slopeAlong: 0
+	speedError: null,
+	slopeAlong: 0,
+	slopeError: JUDGED_SLOPE
 };
 
 /** A ground to begin with where nothing is known. */

@@ -15,7 +15,7 @@ import { clubToCore } from '../work/club';
 import { dispersionOf, profileOf } from '../work/player';
 import { coreClub, plainGround, practiserOf } from './practiceSetup';
 import { bagOf, type Ball, type PupilFile } from '../work/pupil';
-import { groundToCore, isHit, isOf, practisedOf, type Session } from './session';
+import { groundToCore, isHit, knownOf, isOf, practisedOf, type Session } from './session';
 
 /** A green and a strike as the model has them. */
 const NO_CAUSES = { loft: 0, grip: 1, firmness: 0 };
@@ -68,6 +68,7 @@ export function rollQuestion(
 	return {
 		rolled,
 		ground: groundToCore(session.ground),
+		known: knownOf(session.ground),
 		who: { technique, hand, strength: profileOf(file.pupil).strength },
 		bag: bagOf(file.clubs).map(clubToCore)
 	};

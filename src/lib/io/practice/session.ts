@@ -2,6 +2,7 @@ import { isAsMeant, offBy as offFrom } from '$lib/core/practice/yardstick';
 import * as z from 'zod/mini';
 import type { DrillGround } from '$lib/core/practice/drillScene';
 import type { PractisedBall } from '$lib/core/practice/practised';
+import type { RollQuestion } from '$lib/core/practice/rollStudy';
 import type { PractiseTask } from '$lib/core/practice/propose';
 import { shareOf, type Share } from '$lib/core/math/share';
 import { fromFeet, fromPercent, type Metres } from '$lib/core/units';
@@ -38,7 +39,10 @@ export const sessionGroundSchema = z.object({
 	wet: z.boolean(),
 	toEdge: within(0, 60, 'metres'),
 	room: within(1, 100, 'metres'),
+	/** One standard error of the speed; null where nobody measured it. */
+	speedError: z.nullable(within(0, 6, 'feet')),
 	slopeAlong: slopeField,
+	slopeError: within(0, 10, 'percent'),
 	place: z.optional(z.object({ ball: z.tuple([z.number(), z.number()]), heading: z.number() }))
 });
 export type SessionGround = z.output<typeof sessionGroundSchema>;
@@ -69,6 +73,12 @@ export const groundToCore = (ground: SessionGround): DrillGround => ({
 	toEdge: ground.toEdge,
 	room: ground.room,
 	slopeAlong: fromPercent(ground.slopeAlong)
+});
+
+/** How well that ground was known. */
+export const knownOf = ({ speedError, slopeError }: SessionGround): RollQuestion['known'] => ({
+	speedError: speedError === null ? null : fromFeet(speedError),
+	slopeError: fromPercent(slopeError)
 });
 
 /** A proposed task as a session keeps it. */

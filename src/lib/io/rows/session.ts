@@ -35,8 +35,11 @@ export const sessionRow = z.object({
 		wet: z._default(z.boolean(), false),
 		toEdge: number,
 		room: number,
-		/** Percent along the line, + uphill. */
+		/** One standard error of the speed in feet; null where nobody measured it. */
+		speedError: z._default(z.nullable(number), null),
+		/** Percent along the line, + uphill, and its standard error. */
 		slopeAlong: z._default(number, 0),
+		slopeError: z._default(number, 1),
 		/** On the map of the green: the ball, and which way the line runs in degrees. */
 		place: z.optional(z.object({ ball: z.tuple([number, number]), heading: number }))
 	}),

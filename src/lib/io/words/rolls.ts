@@ -49,6 +49,10 @@ export function rollWords({ status, loft, grip, firmness, n }: RollFit): string[
 		return [
 			'The balls differ more from the model than it can follow: look at how they were noted.'
 		];
+	if (status === 'unread')
+		return [
+			'Nobody measured the green that day: how far a ball ran says nothing of loft or spin. Measure its speed before the next session.'
+		];
 	return [
 		...Object.entries(loft)
 			.filter(([, estimate]) => estimate.told)
@@ -65,7 +69,10 @@ const CAUSE: Readonly<Record<Cause, string>> = {
 	open: 'delivered loft (face open)',
 	splash: 'delivered loft (sand)',
 	grip: 'spin',
-	firmness: 'the turf'
+	firmness: 'the turf',
+	speed: 'the green’s speed',
+	slope: 'its slope',
+	landing: 'where they were seen to land'
 };
 
 /** What cannot be told apart, and the ball that would settle it; empty where everything is told. */
@@ -74,7 +81,7 @@ export function mixedWords(
 	club: (id: string) => string,
 	say: Say
 ): string {
-	if (!fit.mixedUp || fit.status === 'few' || fit.status === 'end') return '';
+	if (!fit.mixedUp || ['few', 'end', 'unread'].includes(fit.status)) return '';
 	const [worst, other] = fit.mixedUp;
 	const apart = `These balls do not tell ${CAUSE[worst]} from ${CAUSE[other]}.`;
 	return next

@@ -23,8 +23,8 @@ function fallWords(towards: number, pointing: string): string {
  * @param pointing where the phone's top edge pointed: a word and what it pointed at, as in “toward the pin”
  */
 export function surfaceTiltWords(found: SurfaceTilt, pointing: string): string {
-	const steep = `${toPercent(found.slope).toFixed(1)} ± ${Math.max(0.1, NINE_IN_TEN * toPercent(found.error)).toFixed(1)} %`;
+	const within = Math.max(0.1, NINE_IN_TEN * toPercent(found.error)).toFixed(1);
 	return found.slope < 2 * found.error
-		? `${steep}: as good as level`
-		: `${steep}, ${fallWords(found.fallsTowards, pointing)}`;
+		? `Level, as far as a phone can tell: within ${within} %`
+		: `${toPercent(found.slope).toFixed(1)} ± ${within} %, ${fallWords(found.fallsTowards, pointing)}`;
 }

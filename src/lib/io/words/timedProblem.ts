@@ -16,3 +16,11 @@ export function timedProblemWords(problem: TimedProblem): string {
 			return `This place slopes ${toPercent(problem.slope).toFixed(0)} %, too steep to correct for. Find a flatter one.`;
 	}
 }
+
+/** What timed putts say of the thumb. */
+export function lagWords(lag: number | null): string {
+	if (lag === null)
+		return 'A thumb may be a tenth of a second late every time: putts of two lengths, one twice as long as the other, show it.';
+	const by = Math.abs(lag).toFixed(2);
+	return `This thumb is about ${by} s ${lag > 0 ? 'late' : 'early'} every time: taken off.`;
+}

@@ -103,8 +103,8 @@
 				>Use the simulated phone</button
 			>
 			<p class="hint">
-				Take a case with a stand off. A phone lies to about 0.1 % on mown grass; longer grass and a
-				camera bump make it less sure.
+				Take a case with a stand off. The grass under it alone makes 0.3 %; longer grass and a
+				camera bump more.
 			</p>
 		{/if}
 	</div>

@@ -3,7 +3,7 @@
 	import X from '@lucide/svelte/icons/x';
 	import { toFeet, toPercent } from '$lib/core/units';
 	import type { ReadingWire } from '$lib/io/work/reading';
-	import { timedProblemWords } from '$lib/io/words/timedProblem';
+	import { lagWords, timedProblemWords } from '$lib/io/words/timedProblem';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
@@ -67,7 +67,7 @@
 <SheetDialog
 	bind:open={() => true, (open) => !open && onclose()}
 	title="Time a few putts"
-	description="No ramp: putt four to six paces, one touch at the strike, one when the ball rests, and measure how far it rolled."
+	description="No ramp: putt three paces and eight paces, one touch at the strike, one when the ball rests, and measure how far it rolled."
 >
 	<div class="grid content-start gap-3">
 		<HoldPicture kind="thumb" label="One touch at the strike, one when the ball is at rest." />
@@ -160,9 +160,7 @@
 				<p class="figure text-3xl font-extrabold" data-testid="timed-speed">
 					{plusMinus(toFeet(reading.speed), toFeet(reading.error), 1)} ft
 				</p>
-				<p class="hint">
-					The thumb is good to a tenth of a second: longer putts and more of them make it surer.
-				</p>
+				<p class="hint">{lagWords(reading.lag)}</p>
 				<TurfFields {turf} onchange={(changed) => (turf = changed)} />
 			{/if}
 		</div>

@@ -1,12 +1,14 @@
 <script lang="ts">
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import Copy from '@lucide/svelte/icons/copy';
+	import { untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { drillRulesSchema, type DrillDraft } from '$lib/io/practice/drill';
-	import { plainGround, proposalFor } from '$lib/io/practice/practiceSetup';
+	import { proposalFor } from '$lib/io/practice/practiceSetup';
 	import { clubsInBag } from '$lib/io/work/pupil';
+	import { startingGround } from './drillGround';
 	import { inFormat, taskOf, type Session, type SessionGround } from '$lib/io/practice/session';
 	import { FORMAT_WORDS, PRACTICE_CAUTIONS } from '$lib/io/words/drill';
 	import { YOU } from '$lib/io/words/whose';
@@ -43,7 +45,8 @@
 		value: value as DrillDraft['rules']['format'],
 		label: name
 	}));
-	let ground = $state.raw<SessionGround>(plainGround());
+	// Where one stood when the drill was opened; from then on it is chosen.
+	let ground = $state.raw<SessionGround>(untrack(() => startingGround(books, Date.now())));
 	let format = $state<DrillDraft['rules']['format'] | null>(null);
 	let each = $state<number | null>(null);
 	let mark = $state<number | null>(null);

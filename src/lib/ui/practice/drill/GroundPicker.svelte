@@ -1,13 +1,13 @@
 <script lang="ts">
-	import { greenToCore } from '$lib/io/work/green';
-	import { centreOf } from '$lib/io/work/placedShot';
-	import { drillPlace } from '$lib/io/practice/drillPlace';
+	import { resolve } from '$app/paths';
 	import type { SessionGround } from '$lib/io/practice/session';
 	import type { GreenBook } from '$lib/store/shelves/greens';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
+	import { agoWords } from '$lib/ui/format/dates';
 	import { COMPASS } from '$lib/ui/measure/compass';
+	import { groundOn, howKnown, knownAs, USUAL_SIDE } from './drillGround';
 
 	interface Props {
 		ground: SessionGround;
@@ -22,8 +22,13 @@
 		{ value: 'medium', label: 'Medium' },
 		{ value: 'firm', label: 'Firm' }
 	] as const;
+	const KNOWN = [
+		{ value: 'judged', label: 'judged by eye' },
+		{ value: 'speed', label: 'speed measured today' },
+		{ value: 'both', label: 'both measured today' }
+	] as const;
 	let pin = $state('');
-	let from = $state(180);
+	let from = $state(USUAL_SIDE);
 	let problem = $state('');
 	const book = $derived(books.find(({ green }) => green.id === ground.greenId));
 	const greens = $derived([
@@ -33,21 +38,9 @@
 	const pins = $derived(book?.green.pins.map(({ id, name }) => ({ value: id, label: name })) ?? []);
 
 	function place(on: GreenBook, off: number) {
-		const at = on.green.pins.find(({ id }) => id === pin)?.at ?? on.green.pins[0]?.at;
-		const placed = drillPlace(greenToCore(on.green), at ?? centreOf(on.green.outline), from, off);
-		problem = 'problem' in placed ? placed.problem : '';
-		const newest = on.readings[0];
-		onchange({
-			...ground,
-			...('ground' in placed && placed.ground),
-			name: on.green.name,
-			greenId: on.green.id,
-			...(newest && {
-				stimpFeet: newest.stimpFeet,
-				firmness: newest.firmness,
-				wet: newest.wet
-			})
-		});
+		const found = groundOn(on, ground, { pin, from, off }, Date.now());
+		problem = found.problem;
+		onchange(found.ground);
 	}
 
 	function choose(id: string) {
@@ -56,7 +49,7 @@
 		if (chosen) place(chosen, ground.toEdge);
 		else {
 			const { place: _place, ...plain } = ground;
-			onchange({ ...plain, greenId: null, name: '' });
+			onchange({ ...plain, ...knownAs('judged'), greenId: null, name: '' });
 		}
 	}
 </script>
@@ -121,6 +114,12 @@
 			onchange={(slopeAlong) => onchange({ ...ground, slopeAlong })}
 		/>
 		<ChoiceField
+			label="Speed and slope are"
+			value={howKnown(ground)}
+			options={KNOWN}
+			onchange={(how) => onchange({ ...ground, ...knownAs(how) })}
+		/>
+		<ChoiceField
 			label="Firmness"
 			value={ground.firmness}
 			options={FIRMNESS}
@@ -133,6 +132,15 @@
 	<p class="hint">
 		{ground.stimpFeet.toFixed(1)} ft, {ground.firmness}{ground.wet ? ', wet' : ''}, {ground.slopeAlong.toFixed(
 			1
-		)} % along the line{book.readings.length === 0 ? '; not read yet, taken as it was typed' : ''}.
+		)} % along the line.
+		{book.readings[0] ? `Read ${agoWords(book.readings[0].takenAt)}.` : 'Not read yet.'}
+	</p>
+{/if}
+{#if ground.speedError === null}
+	<p class="hint">
+		Where nobody measured the speed, a ball’s roll tells nothing of this player’s loft and spin.
+		{#if book}
+			<a class="link" href={resolve('/greens/[id]', { id: book.green.id })}>Measure this green</a>
+		{/if}
 	</p>
 {/if}
