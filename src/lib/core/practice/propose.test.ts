@@ -18,7 +18,7 @@ describe('balls of a drill', () => {
 		for (const { finish } of tasks) expect(finish).toBeLessThan(16);
 		const gone = leftOut.map(({ club }) => club);
 		expect(gone).toContain('5i');
-		for (const { club, why, past } of leftOut) {
+		for (const { club, why, by } of leftOut) {
 			expect(why).toBe('no-room');
 			const ball = shotToCarry(
 				{ club: named(club!), flight: 'standard', shape: 'straight' },
@@ -26,15 +26,15 @@ describe('balls of a drill', () => {
 				drillScene(ground()),
 				who
 			)!;
-			expect(past).toBeCloseTo(ball.carry + ball.roll - 16, 6);
-			expect(past).toBeGreaterThan(-0.5);
+			expect(by).toBeCloseTo(ball.carry + ball.roll - 16, 6);
+			expect(by).toBeGreaterThan(-0.5);
 		}
 	});
 
 	it('lets a club end half a metre before the back edge at the farthest', () => {
 		const drill = { ...DRILLS['landing-box'], clubs: { kind: 'chosen', ids: ['PW'] } as const };
 		const taken = (room: number) =>
-			propose(drill, STANDARD_BAG, who, 'clock', ground({ room })).tasks;
+			propose(drill, STANDARD_BAG, who, 'clock', ground({ room }), 3).tasks;
 		const end = taken(60)[0]!.finish;
 		expect(taken(end - 2 + 0.6)).toHaveLength(1);
 		expect(taken(end - 2 + 0.4)).toEqual([]);
@@ -108,7 +108,7 @@ describe('balls of a drill', () => {
 	});
 
 	it('lets every club end at the flag', () => {
-		const { tasks } = propose(DRILLS['every-club'], STANDARD_BAG, who, 'clock', ground());
+		const { tasks } = propose(DRILLS['every-club'], STANDARD_BAG, who, 'clock', ground(), 10);
 		expect(tasks.length).toBeGreaterThan(6);
 		for (const { finish, landing } of tasks) {
 			expect(finish).toBeCloseTo(10, 0);
@@ -154,7 +154,7 @@ describe('balls of a drill', () => {
 	});
 
 	it('has nothing for an empty bag, and says what cannot be carried', () => {
-		expect(propose(DRILLS['landing-box'], [], who, 'clock', ground())).toEqual({
+		expect(propose(DRILLS['landing-box'], [], who, 'clock', ground())).toMatchObject({
 			tasks: [],
 			leftOut: []
 		});
@@ -168,5 +168,58 @@ describe('balls of a drill', () => {
 		);
 		expect(tasks).toEqual([]);
 		expect(leftOut.every(({ why }) => why === 'too-far')).toBe(true);
+	});
+});
+
+describe('layouts', () => {
+	it('lie where most clubs have room: a mark to land at nearer, a flag farther', () => {
+		const of = (drill: keyof typeof DRILLS, wanted?: number) =>
+			propose(DRILLS[drill], STANDARD_BAG, who, 'clock', ground({ room: 9 }), wanted);
+		const near = of('rehearse-to-spot');
+		expect(near.mark).toBeLessThan(6);
+		expect(near.tasks.length).toBeGreaterThan(of('rehearse-to-spot', 6).tasks.length);
+		const far = of('every-club');
+		const short = of('every-club', 6);
+		expect(far.mark).toBeGreaterThan(6);
+		expect(far.tasks.length).toBeGreaterThan(short.tasks.length);
+		const [left] = short.leftOut.filter(({ why }) => why === 'short');
+		expect(left!.by).toBeGreaterThan(0);
+		expect(left!.by).toBeLessThan(2);
+		expect(short.mark).toBe(6);
+	});
+
+	const LAYOUTS = [0, 2, 5, 12, 25].flatMap((toEdge) =>
+		[5, 9, 15, 30].map((room) => ground({ toEdge, room, slopeAlong: room === 15 ? -0.02 : 0 }))
+	);
+
+	it.each(Object.entries(DRILLS))('of %s fit the green wherever there is room', (_, drill) => {
+		let empty = 0;
+		for (const layout of LAYOUTS) {
+			const { toEdge, room } = layout;
+			const { tasks, mark, range } = propose(drill, STANDARD_BAG, who, 'clock', layout);
+			if (tasks.length === 0) empty++;
+			const back = toEdge + room;
+			if (drill.mark !== 'none') {
+				expect(mark).toBeGreaterThanOrEqual(toEdge + 0.9);
+				expect(mark).toBeLessThanOrEqual(back - 1 + 1e-9);
+				for (const { landing, finish } of tasks) {
+					expect(landing).toBeGreaterThanOrEqual(toEdge);
+					expect(finish).toBeLessThanOrEqual(back);
+				}
+			}
+			const farthest = Math.max(0, ...tasks.map(({ landing }) => landing));
+			expect(range).toBe(farthest > back ? farthest : null);
+		}
+		// Five metres of green hold no roll of a chip carried from twenty-five metres.
+		expect(empty).toBeLessThanOrEqual(drill.clubs.kind === 'lofts' ? 6 : 2);
+	});
+
+	it('are the same for either hand', () => {
+		for (const drill of Object.values(DRILLS))
+			for (const layout of LAYOUTS) {
+				const of = (hand: 'left' | 'right') =>
+					propose(drill, STANDARD_BAG, { ...who, hand }, 'clock', layout);
+				expect(of('left')).toEqual(of('right'));
+			}
 	});
 });

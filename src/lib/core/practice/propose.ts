@@ -29,23 +29,29 @@ export interface PractiseTask {
 	finish: Metres;
 }
 
-/** A club that a drill leaves out: no room for its roll, cannot be carried so far, or the bag has nothing near the loft. */
+/** A club that a drill leaves out: no room for its roll, lands before the green, cannot be carried so far, or is not in the bag. */
 export interface LeftOut {
 	club: string | null;
 	loft: Radians;
-	why: 'no-room' | 'too-far' | 'not-in-bag';
-	/** How far it would end past the green. */
-	past: Metres;
+	why: 'no-room' | 'short' | 'too-far' | 'not-in-bag';
+	/** How far it would end past the green, or land before it. */
+	by: Metres;
 }
 
 export interface Proposal {
 	tasks: PractiseTask[];
 	leftOut: LeftOut[];
+	/** Where its mark lies, from the ball. */
+	mark: Metres;
+	/** Where the farthest ball lands, if that is past the green: such swings belong on a range. Null where all stay on it. */
+	range: Metres | null;
 }
 
 /** A ball is to land this far on the green at least, and to end this far from its back edge. */
 const PAST_EDGE: Metres = 0.9;
 const FROM_BACK: Metres = 0.5;
+/** A mark lies this far from it. */
+const BEFORE_BACK: Metres = 1;
 /** A club farther than this from a loft is not the club that is meant. */
 const NEAR_LOFT: Radians = 0.075;
 
@@ -84,11 +90,18 @@ function spreadOver<T>(row: readonly T[], count: number): T[] {
 	);
 }
 
-/** Where a drill's mark lies on this ground: its own distance, or as much farther as the green begins later. */
-const markOf = (drill: Drill, { toEdge }: DrillGround): Metres =>
-	drill.measure === 'carry' || drill.measure === 'strike'
-		? drill.distance
-		: Math.max(drill.distance, toEdge + PAST_EDGE);
+/**
+ * Where a drill's mark may lie on this ground, the best first: at its own distance, or as much farther as the green begins later; then where
+ * there is more room, nearer for a mark to land at, farther for a flag, which low balls must reach from the green.
+ */
+function marksFor({ mark, distance }: Drill, { toEdge, room }: DrillGround): Metres[] {
+	if (mark === 'none') return [distance];
+	const first = toEdge + PAST_EDGE;
+	const last = Math.max(first, toEdge + room - BEFORE_BACK);
+	const usual = Math.min(last, Math.max(distance, first));
+	const end = mark === 'flag' ? last : first;
+	return [...new Set([usual, (usual + end) / 2, end])];
+}
 
 /** Every club of a drill with every flight and shape that it is hit with. */
 const shotsOf = ({ flights, shapes }: Drill, clubs: readonly Club[]): PractiseShot[] =>
@@ -132,6 +145,41 @@ function middleSwing(
 	return angles[Math.floor(angles.length / 2)] ?? null;
 }
 
+/** A shot of a drill that can be hit, with what the model says of it. */
+interface Fitting {
+	shot: PractiseShot;
+	ball: PractiseForecast;
+}
+
+/** Which shots of a drill fit a green with its mark at one place. */
+function fitAt(
+	mark: Metres,
+	{ mark: kind }: Drill,
+	shots: readonly PractiseShot[],
+	{ toEdge, room }: DrillGround,
+	scene: Scene,
+	who: Practiser
+): { fitting: Fitting[]; leftOut: LeftOut[] } {
+	const fitting: Fitting[] = [];
+	const leftOut: LeftOut[] = [];
+	const toFlag = kind === 'flag';
+	const back = toEdge + room;
+	for (const shot of shots) {
+		const leave = (why: LeftOut['why'], by: Metres = 0) =>
+			leftOut.push({ club: shot.club.id, loft: shot.club.loft, why, by });
+		const ball = toFlag ? shotToFlag(shot, mark, scene, who) : shotToCarry(shot, mark, scene, who);
+		if (!ball) leave('too-far');
+		else if (toFlag && ball.carry < toEdge) leave('short', toEdge - ball.carry);
+		else if (!toFlag && kind !== 'none' && ball.carry + ball.roll > back - FROM_BACK)
+			leave('no-room', ball.carry + ball.roll - back);
+		else fitting.push({ shot, ball });
+	}
+	return { fitting, leftOut };
+}
+
+/** A club that any mark would leave out is no reason to move the mark. */
+const forRoom = ({ why }: LeftOut): boolean => why === 'no-room' || why === 'short';
+
 /**
  * The balls of a drill for this player on this green.
  *
@@ -140,7 +188,7 @@ function middleSwing(
  * @param who technique, strength and measured swings
  * @param vocabulary in which swings are said
  * @param ground the line of the drill
- * @param mark another place for its mark, metres from the ball
+ * @param wanted a place for its mark, metres from the ball; left out, it lies where most clubs have room
  */
 export function propose(
 	drill: Drill,
@@ -148,45 +196,44 @@ export function propose(
 	who: Practiser,
 	vocabulary: SwingVocabulary,
 	ground: DrillGround,
-	mark: Metres = markOf(drill, ground)
+	wanted?: Metres
 ): Proposal {
 	const { clubs, missing } = clubsFor(drill.clubs, bag);
 	const scene = drillScene(ground);
-	const back = ground.toEdge + ground.room;
-	const tasks: PractiseTask[] = [];
-	const leftOut: LeftOut[] = missing.map((loft) => ({
-		club: null,
-		loft,
-		why: 'not-in-bag',
-		past: 0
-	}));
 	const shots = shotsOf(drill, clubs);
-	const same = drill.swings.kind === 'same' ? middleSwing(shots, mark, scene, who) : null;
-	const take = ({ club, flight, shape }: PractiseShot, { angle, carry, roll }: PractiseForecast) =>
-		tasks.push({
-			club: club.id,
-			swing: nearestMark(same ?? angle, vocabulary).name,
-			flight,
-			shape,
-			balls: drill.ballsEach,
-			landing: carry,
-			finish: carry + roll
-		});
-	const leave = ({ club }: PractiseShot, why: LeftOut['why'], past: Metres = 0) =>
-		leftOut.push({ club: club.id, loft: club.loft, why, past });
-	for (const shot of shots) {
-		if (drill.swings.kind === 'lengths') {
-			for (const wanted of drill.swings.angles)
-				take(shot, shotOfSwing(shot, nearestMark(wanted, vocabulary).angle, scene, who));
-			continue;
-		}
-		const toFlag = drill.mark === 'flag';
-		const ball = toFlag ? shotToFlag(shot, mark, scene, who) : shotToCarry(shot, mark, scene, who);
-		if (!ball) leave(shot, 'too-far');
-		else if (!toFlag && ball.carry + ball.roll > back - FROM_BACK)
-			leave(shot, 'no-room', ball.carry + ball.roll - back);
-		else take(shot, ball);
+	const taskOf = ({ shot, ball }: Fitting, angle = ball.angle): PractiseTask => ({
+		club: shot.club.id,
+		swing: nearestMark(angle, vocabulary).name,
+		flight: shot.flight,
+		shape: shot.shape,
+		balls: drill.ballsEach,
+		landing: ball.carry,
+		finish: ball.carry + ball.roll
+	});
+	const notInBag = missing.map((loft): LeftOut => ({ club: null, loft, why: 'not-in-bag', by: 0 }));
+	const rangeOf = (tasks: readonly PractiseTask[]): Metres | null => {
+		const farthest = Math.max(0, ...tasks.map(({ landing }) => landing));
+		return farthest > ground.toEdge + ground.room ? farthest : null;
+	};
+	const { swings, clubs: rule } = drill;
+	if (swings.kind === 'lengths') {
+		const tasks = shots.flatMap((shot) =>
+			swings.angles.map((angle) =>
+				taskOf({ shot, ball: shotOfSwing(shot, nearestMark(angle, vocabulary).angle, scene, who) })
+			)
+		);
+		return { tasks, leftOut: notInBag, mark: wanted ?? drill.distance, range: rangeOf(tasks) };
 	}
-	const { clubs: rule } = drill;
-	return { tasks: rule.kind === 'spread' ? spreadOver(tasks, rule.count) : tasks, leftOut };
+	const marks = wanted === undefined ? marksFor(drill, ground) : [wanted];
+	let best: (ReturnType<typeof fitAt> & { mark: Metres }) | null = null;
+	for (const mark of marks) {
+		const found = fitAt(mark, drill, shots, ground, scene, who);
+		if (!best || found.fitting.length > best.fitting.length) best = { ...found, mark };
+		if (!found.leftOut.some(forRoom)) break;
+	}
+	const { fitting, leftOut, mark } = best!;
+	const same = swings.kind === 'same' ? middleSwing(shots, mark, scene, who) : null;
+	const all = fitting.map((one) => taskOf(one, same ?? one.ball.angle));
+	const tasks = rule.kind === 'spread' ? spreadOver(all, rule.count) : all;
+	return { tasks, leftOut: [...notInBag, ...leftOut], mark, range: rangeOf(tasks) };
 }

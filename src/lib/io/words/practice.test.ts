@@ -107,10 +107,11 @@ describe('what is said of a group', () => {
 	});
 
 	it('says why a club is left out', () => {
-		const left = { club: 'x', loft: 0, past: 7.64 };
+		const left = { club: 'x', loft: 0, by: 7.64 };
 		expect(leftOutWords({ ...left, why: 'no-room' }, '5i', SAY_METRIC)).toBe(
 			'5i is left out: it would end 7.6 m past the green.'
 		);
+		expect(leftOutWords({ ...left, why: 'short' }, '7i', SAY_METRIC)).toContain('7.6 m before');
 		expect(leftOutWords({ ...left, why: 'too-far' }, 'LW', SAY_METRIC)).toContain('that far');
 		expect(leftOutWords({ ...left, why: 'not-in-bag' }, '41°', SAY_METRIC)).toContain('near 41°');
 	});

@@ -124,9 +124,11 @@ export function gapWords(tasks: readonly Ending[], club: (id: string) => string,
 }
 
 /** Why a club is left out of a drill. */
-export function leftOutWords({ why, past }: LeftOut, club: string, say: Say): string {
+export function leftOutWords({ why, by }: LeftOut, club: string, say: Say): string {
 	if (why === 'no-room')
-		return `${club} is left out: it would end ${say.length(Math.max(0, past))} past the green.`;
+		return `${club} is left out: it would end ${say.length(Math.max(0, by))} past the green.`;
+	if (why === 'short')
+		return `${club} is left out: it would land ${say.length(by)} before the green.`;
 	if (why === 'too-far') return `${club} is left out: it cannot be carried that far.`;
 	return `Nothing in the bag near ${club}.`;
 }

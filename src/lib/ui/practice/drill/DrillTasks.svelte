@@ -53,6 +53,12 @@
 			</tbody>
 		</table>
 	{/if}
+	{#if proposal.range !== null}
+		<p class="problem">
+			These swings carry up to {playing.say.length(proposal.range)}, past this green: hit them on a
+			range, or where nobody is within that and half as far again.
+		</p>
+	{/if}
 	{#each proposal.leftOut as left, i (i)}
 		<p class="hint">{leftOutWords(left, name(left.club, left.loft), playing.say)}</p>
 	{/each}

@@ -63,12 +63,7 @@
 	});
 	const proposal = $derived(proposalFor({ rules }, file, ground, mark ?? undefined));
 	const swings = $derived(rules.swings.kind === 'lengths');
-	const shown = $derived(
-		mark ??
-			(swings || rules.measure === 'strike'
-				? rules.distance
-				: Math.max(rules.distance, ground.toEdge + 0.9))
-	);
+	const shown = $derived(proposal.mark);
 	const session = $derived({
 		ground,
 		rules,
@@ -107,7 +102,7 @@
 		clubsInBag(file.clubs).length === 0
 			? 'The bag is empty: put a club into it first.'
 			: empty
-				? 'No club fits here: move the mark nearer, or take a green with more room.'
+				? 'No club has room here: take another mark or a longer green, or hit the drill on a range.'
 				: drillRulesSchema.safeParse(rules).success
 					? ''
 					: 'A number of this drill is out of its range.'
@@ -118,9 +113,7 @@
 			const id = newId();
 			const turnOf = (pupilId: string) => ({
 				pupilId,
-				tasks: proposalFor({ rules }, playing.of(pupilId), ground, mark ?? undefined).tasks.map(
-					taskOf
-				)
+				tasks: proposalFor({ rules }, playing.of(pupilId), ground, shown).tasks.map(taskOf)
 			});
 			await keepSession({
 				id,
