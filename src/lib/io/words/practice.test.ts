@@ -32,13 +32,30 @@ const group = (carry: number, roll: number, n = 5) =>
 describe('what is said of a group', () => {
 	it.each([
 		[6, 3, 'You land it right; the 9i runs as the plan says.'],
-		[6, 4.2, 'You land it right; the 9i runs 1.2 m more than the plan says.'],
-		[6, 1.5, 'You land it right; the 9i runs 1.5 m less than the plan says.'],
-		[5, 3, 'You land it 1.0 m short; the 9i runs as the plan says.'],
-		[7.5, 3, 'You land it 1.5 m long; the 9i runs as the plan says.']
+		[6, 4.2, 'You land it right; the 9i runs 1.2 ± 0.8 m more than the plan says.'],
+		[6, 1.5, 'You land it right; the 9i runs 1.5 ± 0.3 m less than the plan says.'],
+		[5, 3, 'You land it 1.0 ± 0.8 m short; the 9i runs as the plan says.'],
+		[7.5, 3, 'You land it 1.5 ± 1.1 m long; the 9i runs as the plan says.']
 	])('tells landing %f m and roll %f m apart', (carry, roll, words) => {
 		expect(groupWords(group(carry, roll, 4), { club: '9i', landing: 6, roll: 3 }, SAY_METRIC)).toBe(
 			words
+		);
+	});
+
+	it('does not say what a ball or two cannot tell', () => {
+		const meant = { club: '9i', landing: 6, roll: 3 };
+		expect(groupWords(group(6.1, 3.6, 1), meant, SAY_METRIC)).toMatch(
+			/^You land it near the mark so far, known to \d\.\d m; the 9i runs about as the plan says so far, known to \d\.\d m\.$/
+		);
+		expect(groupWords(group(6.7, 3.2, 2), meant, SAY_METRIC)).toContain('near the mark so far');
+		expect(groupWords(group(6.7, 3.2, 12), meant, SAY_METRIC)).toContain('0.7 ± 0.4 m long');
+		expect(flagWords(group(6, 3, 1), 9.2, '9i', SAY_METRIC)).toMatch(/near the flag so far/);
+		const close = [
+			{ task: { clubId: 'LW' }, group: group(3, 2, 2) },
+			{ task: { clubId: 'SW' }, group: group(3, 2.5, 2) }
+		];
+		expect(gapWords(close, (id) => id, SAY_METRIC)).toBe(
+			'Between clubs: SW to LW not told apart yet.'
 		);
 	});
 
@@ -84,8 +101,8 @@ describe('what is said of a group', () => {
 	it('says where balls end against the flag', () => {
 		const words = (flag: number) => flagWords(group(6, 3, 4), flag, '9i', SAY_METRIC);
 		expect(words(9.1)).toBe('The 9i ends at the flag on average.');
-		expect(words(7.5)).toBe('The 9i ends 1.5 m past the flag on average.');
-		expect(words(11)).toBe('The 9i ends 2.0 m short of the flag on average.');
+		expect(words(7.5)).toBe('The 9i ends 1.5 ± 1.1 m past the flag on average.');
+		expect(words(11)).toBe('The 9i ends 2.0 ± 1.1 m short of the flag on average.');
 		expect(flagWords({ ...group(6, 3), finish: null }, 9, '9i', SAY_METRIC)).toBe('');
 	});
 
@@ -99,7 +116,7 @@ describe('what is said of a group', () => {
 			{ ...task('PW'), group: null }
 		];
 		expect(gapWords(three, name, SAY_METRIC)).toBe(
-			'Between clubs: 7i to 9i 3.0 m, 9i to LW 4.0 m.'
+			'Between clubs: 7i to 9i 3.0 ± 1.7 m, 9i to LW 4.0 ± 1.1 m.'
 		);
 		expect(gapWords(three.slice(0, 1), name, SAY_METRIC)).toBe('');
 		const same = [three[0]!, { ...three[0]!, group: group(3, 4) }];

@@ -1,6 +1,6 @@
 import { ballsToGo, dayReach, goodPaces, meanReach } from '$lib/core/practice/goodEnough';
 import type { Score } from '$lib/core/practice/formats';
-import type { Group } from '$lib/core/practice/grouping';
+import type { Group, Grouped } from '$lib/core/practice/grouping';
 import type { Miss } from '$lib/core/practice/habits';
 import type { StrikeTag } from '$lib/core/practice/practised';
 import type { Trend } from '$lib/core/practice/trend';
@@ -37,8 +37,30 @@ const capital = (text: string): string => text.charAt(0).toUpperCase() + text.sl
 const RIGHT: Metres = 0.4;
 const RIGHT_SHARE = 0.08;
 
-const isRight = (off: Metres, of: Metres): boolean =>
-	Math.abs(off) <= Math.max(RIGHT, RIGHT_SHARE * Math.abs(of));
+/** A middle that is off what was meant, and how far it may be off itself, with 90 %. */
+interface Off {
+	by: Metres;
+	reach: Metres;
+	/** Of what it is off: a length that is right within a share of itself. */
+	of: Metres;
+}
+
+/** Whether balls say that it is right, that it is not, or nothing yet. */
+function verdict({ by, reach, of }: Off): 'right' | 'off' | 'open' {
+	const right = Math.max(RIGHT, RIGHT_SHARE * Math.abs(of));
+	if (Math.abs(by) > Math.max(right, reach)) return 'off';
+	return Math.abs(by) <= right && reach <= 2 * right ? 'right' : 'open';
+}
+
+/** "1.2 ± 0.4 m": the unit once. */
+const give = (by: Metres, reach: Metres, say: Say): string =>
+	`${say.length(Math.abs(by)).split(' ')[0]} ± ${say.length(reach)}`;
+
+const reachOf = ({ posterior, n }: Grouped): Metres => meanReach(posterior, n);
+
+/** How far the middle of the ends may be off: of the landings and of the runs together. */
+const endReach = ({ carry, roll }: Group): Metres =>
+	Math.hypot(reachOf(carry), roll ? reachOf(roll) : 0);
 
 /** What is known of the balls of one kind, told apart: landing, then run. */
 export interface GroupMeant {
@@ -48,26 +70,34 @@ export interface GroupMeant {
 	roll: Metres | null;
 }
 
-/** "You land it right; the 9i runs 1.2 m more than the plan says." */
+/** "You land it right; the 9i runs 1.2 ± 0.4 m more than the plan says." What balls do not tell yet is not said. */
 export function groupWords(group: Group, { club, landing, roll }: GroupMeant, say: Say): string {
-	const off = group.carry.centre - landing;
-	const landed = isRight(off, landing)
-		? 'You land it right'
-		: `You land it ${say.length(Math.abs(off))} ${off < 0 ? 'short' : 'long'}`;
+	const off = { by: group.carry.centre - landing, reach: reachOf(group.carry), of: landing };
+	const way = off.by < 0 ? 'short' : 'long';
+	const landed = {
+		right: 'You land it right',
+		off: `You land it ${give(off.by, off.reach, say)} ${way}`,
+		open: `You land it near the mark so far, known to ${say.length(off.reach)}`
+	}[verdict(off)];
 	if (roll === null || !group.roll) return `${landed}.`;
-	const ran = group.roll.centre - roll;
-	const more = `${say.length(Math.abs(ran))} ${ran > 0 ? 'more' : 'less'}`;
-	return isRight(ran, roll)
-		? `${landed}; the ${club} runs as the plan says.`
-		: `${landed}; the ${club} runs ${more} than the plan says.`;
+	const ran = { by: group.roll.centre - roll, reach: reachOf(group.roll), of: roll };
+	const runs = {
+		right: 'runs as the plan says',
+		off: `runs ${give(ran.by, ran.reach, say)} ${ran.by > 0 ? 'more' : 'less'} than the plan says`,
+		open: `runs about as the plan says so far, known to ${say.length(ran.reach)}`
+	}[verdict(ran)];
+	return `${landed}; the ${club} ${runs}.`;
 }
 
-/** "The 9i ends 1.2 m past the flag on average." */
+/** "The 9i ends 1.2 ± 0.5 m past the flag on average." */
 export function flagWords(group: Group, flag: Metres, club: string, say: Say): string {
 	if (!group.finish) return '';
-	const past = group.finish.x - flag;
-	if (isRight(past, flag)) return `The ${club} ends at the flag on average.`;
-	return `The ${club} ends ${say.length(Math.abs(past))} ${past > 0 ? 'past' : 'short of'} the flag on average.`;
+	const off = { by: group.finish.x - flag, reach: endReach(group), of: flag };
+	return {
+		right: `The ${club} ends at the flag on average.`,
+		off: `The ${club} ends ${give(off.by, off.reach, say)} ${off.by > 0 ? 'past' : 'short of'} the flag on average.`,
+		open: `The ${club} ends near the flag so far, known to ${say.length(off.reach)}.`
+	}[verdict(off)];
 }
 
 /** Nobody hits more than this many with one club to know it better. */
@@ -109,17 +139,28 @@ interface Ending {
 	group: Group | null;
 }
 
-/** How far apart clubs end, the longest first: "7i to 9i 2.1 m, 9i to GW 3.0 m." Empty for fewer than two. */
+/** How far apart clubs end, the longest first: "7i to 9i 2.1 ± 0.6 m, 9i to GW 3.0 ± 0.5 m." Empty for fewer than two. */
 export function gapWords(tasks: readonly Ending[], club: (id: string) => string, say: Say): string {
 	const ends = tasks
 		.flatMap(({ task, group }) =>
-			group?.roll ? [{ name: club(task.clubId), end: group.carry.centre + group.roll.centre }] : []
+			group?.roll
+				? [
+						{
+							name: club(task.clubId),
+							end: group.carry.centre + group.roll.centre,
+							reach: endReach(group)
+						}
+					]
+				: []
 		)
 		.sort((a, b) => b.end - a.end);
 	if (new Set(ends.map(({ name }) => name)).size < ends.length || ends.length < 2) return '';
-	const gaps = ends
-		.slice(1)
-		.map(({ name, end }, i) => `${ends[i]!.name} to ${name} ${say.length(ends[i]!.end - end)}`);
+	const gaps = ends.slice(1).map(({ name, end, reach }, i) => {
+		const [longer, gap] = [ends[i]!, ends[i]!.end - end];
+		const known = Math.hypot(reach, longer.reach);
+		const apart = gap > known ? give(gap, known, say) : 'not told apart yet';
+		return `${longer.name} to ${name} ${apart}`;
+	});
 	return `Between clubs: ${gaps.join(', ')}.`;
 }
 
