@@ -1,9 +1,12 @@
+import type { DateOrder } from './fileDates';
+
 /** What a column of a foreign file may hold. */
 export const BALL_FIELDS = [
 	'club',
 	'carry',
 	'side',
 	'stopped',
+	'roll',
 	'stoppedSide',
 	'swing',
 	'swingFrom',
@@ -26,4 +29,6 @@ export type FileUnit = 'metres' | 'yards' | 'feet';
 export interface BallColumns {
 	columns: Partial<Record<BallField, string>>;
 	unit: FileUnit;
+	/** Which comes first in dates that are written in figures; left out, the column itself tells. */
+	dates?: DateOrder | undefined;
 }

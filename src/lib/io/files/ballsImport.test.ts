@@ -235,3 +235,26 @@ describe('a foreign file', () => {
 		);
 	});
 });
+
+describe('a file of another program', () => {
+	it('tells where a ball stopped by its roll where it has no total', () => {
+		const { balls } = read('Club,Carry (m),Roll (m)\nSW,10,3.5\nSW,10,\n');
+		expect(balls[0]!.finished).toEqual([13.5, 0]);
+		expect(balls[1]!.finished).toBeUndefined();
+		const both = read('Club,Carry (m),Total (m),Run-out (ft)\nSW,10,12,9\n').balls[0]!;
+		expect(both.finished![0]).toBe(12);
+	});
+
+	it('says how its dates are read, and reads them as a person says', () => {
+		const text = 'Club,Carry,Date\nSW,10,03/04/2026 10:00\n';
+		const found = read(text);
+		expect(found.dates).toEqual({ order: 'day', example: '03/04/2026 10:00' });
+		expect(new Date(found.balls[0]!.at).getMonth()).toBe(3);
+		const guessed = guessColumns(tableOf(text).headings);
+		const asSaid = read(text, { ...guessed, dates: 'month' });
+		expect(asSaid.dates!.order).toBe('month');
+		expect(new Date(asSaid.balls[0]!.at).getMonth()).toBe(2);
+		expect(read('Club,Carry,Date\nSW,10,2026-04-03T10:00:00Z\n').dates).toBeNull();
+		expect(read('Club,Carry\nSW,10\n').dates).toBeNull();
+	});
+});

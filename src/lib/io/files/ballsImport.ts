@@ -4,7 +4,7 @@ import { FOOT, YARD, type Metres } from '$lib/core/units';
 import { BALL_FIELDS, type BallColumns, type BallField, type FileUnit } from './ballColumns';
 import { clubAlias } from './clubAlias';
 import { readCsvTable, type CsvTable } from './csvTable';
-import { dateOrderOf, readInstant, type DateOrder } from './fileDates';
+import { dateOrderOf, isInFigures, readInstant, type DateOrder } from './fileDates';
 import { swingFromField } from '../fields/fields';
 import { issuesOf } from '../fields/issues';
 import { ballDraftSchema, PLAIN_BALL, type Ball, type PupilFile } from '../work/pupil';
@@ -57,6 +57,7 @@ const NAMES: Readonly<Record<BallField, RegExp>> = {
 	carry: /carry|^landed(?!.*right)/i,
 	side: /landed.*right|carry.*(side|offline|lateral|deviation)|^side\b|offline|lateral/i,
 	stopped: /^(stopped|total|finish)(?!.*(right|side))/i,
+	roll: /^(roll|run)([ _-]?out)?\b/i,
 	stoppedSide: /(stopped|total|finish).*(right|side|lateral)/i,
 	swing: /^swing(?!_from)|length of swing/i,
 	swingFrom: /^swing_from$/i,
@@ -85,6 +86,7 @@ const LENGTHS: readonly BallField[] = [
 	'side',
 	'stopped',
 	'stoppedSide',
+	'roll',
 	'meant',
 	'spread'
 ];
@@ -219,7 +221,10 @@ function readRow(read: RowReader, row: number, context: BallsFor): Ball {
 	if (!club)
 		throw new RowProblem(clubName ? `no club “${clubName.slice(0, 20)}” in the bag` : 'no club');
 	const carry = read.length('carry');
-	const stopped = read.length('stopped');
+	const roll = read.length('roll');
+	const stopped =
+		read.length('stopped') ??
+		(carry !== undefined && roll !== undefined ? carry + roll : undefined);
 	if (carry === undefined && stopped === undefined) throw new RowProblem('neither carry nor total');
 	const named = read.text('swing') || swing;
 	if (Number.isNaN(markAngle(named))) throw new RowProblem(`no swing “${named.slice(0, 20)}”`);
@@ -264,22 +269,36 @@ function readRow(read: RowReader, row: number, context: BallsFor): Ball {
 	throw new RowProblem(`${read.named(FIELD_OF[part] ?? part)} ${issue?.message}`);
 }
 
+/** How dates of a file that are written in figures are read, and one of them. */
+export interface DatesRead {
+	order: DateOrder;
+	example: string;
+}
+
+/** Null where a file has no date in figures. */
+function datesOf({ rows }: CsvTable, { columns, dates }: BallColumns): DatesRead | null {
+	const texts = rows.map(({ cells }) => cells[columns.at ?? ''] ?? '').filter(isInFigures);
+	const [example] = texts;
+	return example === undefined ? null : { order: dates ?? dateOrderOf(texts), example };
+}
+
 /** Reads the rows of a table as balls of one pupil: the good ones, and why the others are not. */
 export function readBallRows(
-	{ rows }: CsvTable,
-	{ columns, unit }: BallColumns,
+	table: CsvTable,
+	matched: BallColumns,
 	context: BallsFor
-): { balls: Ball[]; bad: BadRow[] } {
+): { balls: Ball[]; bad: BadRow[]; dates: DatesRead | null } {
+	const { columns, unit } = matched;
 	const balls: Ball[] = [];
 	const bad: BadRow[] = [];
-	const dates = dateOrderOf(rows.map(({ cells }) => cells[columns.at ?? ''] ?? ''));
-	rows.forEach(({ cells, line }, i) => {
+	const dates = datesOf(table, matched);
+	table.rows.forEach(({ cells, line }, i) => {
 		try {
-			balls.push(readRow(new RowReader(cells, columns, unit, dates), i, context));
+			balls.push(readRow(new RowReader(cells, columns, unit, dates?.order ?? 'day'), i, context));
 		} catch (error) {
 			if (!(error instanceof RowProblem)) throw error;
 			bad.push({ line, reason: error.message });
 		}
 	});
-	return { balls, bad };
+	return { balls, bad, dates };
 }

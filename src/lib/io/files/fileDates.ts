@@ -1,6 +1,9 @@
 /** Whether days or months come first where a file writes its dates in figures. */
 export type DateOrder = 'day' | 'month';
 
+/** The orders there are, for whoever has to choose. */
+export const DATE_ORDERS = ['day', 'month'] as const satisfies readonly DateOrder[];
+
 /** A date in figures, year last, perhaps with a time behind it. */
 const FIGURES = /^(\d{1,2})[./-](\d{1,2})[./-](\d{4})(?:[ ,T]+(\d{1,2}):(\d{2})(?::(\d{2}))?)?$/;
 
@@ -16,6 +19,9 @@ export const dateOrderOf = (texts: readonly string[]): DateOrder => {
 	const dayFirst = figures.some(([first]) => first > 12);
 	return !dayFirst && figures.some(([, second]) => second > 12) ? 'month' : 'day';
 };
+
+/** Whether a text is a date in figures, which an order decides. */
+export const isInFigures = (text: string): boolean => FIGURES.test(text.trim());
 
 /**
  * An instant as files write it.

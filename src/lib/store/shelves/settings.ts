@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { BALL_FIELDS, type BallColumns } from '$lib/io/files/ballColumns';
+import { DATE_ORDERS } from '$lib/io/files/fileDates';
 import type { WorkingShot } from '$lib/io/work/shot';
 import { FIRST_PREFERENCES, preferencesRow, type Preferences } from '$lib/io/rows/preferences';
 import { workingShotRow } from '$lib/io/rows/shot';
@@ -94,7 +95,8 @@ const columnsRow = z.record(
 	z.string(),
 	z.object({
 		columns: z.partialRecord(z.enum(BALL_FIELDS), z.string()),
-		unit: z.enum(['metres', 'yards', 'feet'])
+		unit: z.enum(['metres', 'yards', 'feet']),
+		dates: z.optional(z.enum(DATE_ORDERS))
 	})
 );
 

@@ -20,6 +20,7 @@
 	import { readBallColumns, writeBallColumns } from '$lib/store/shelves/settings';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import FileButton from '$lib/ui/files/FileButton.svelte';
+	import { shortDayWords } from '$lib/ui/format/dates';
 	import { formatFigure } from '$lib/ui/format/lengths';
 	import { attempt } from '$lib/ui/shell/attempt';
 	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
@@ -36,6 +37,7 @@
 		{ field: 'carry', label: 'Carry' },
 		{ field: 'side', label: 'Side of the landing (right +)' },
 		{ field: 'stopped', label: 'Total, where it stopped' },
+		{ field: 'roll', label: 'Roll' },
 		{ field: 'swing', label: 'Length of swing' },
 		{ field: 'at', label: 'When' },
 		{ field: 'tags', label: 'Strike' }
@@ -45,6 +47,11 @@
 		{ value: 'yards', label: 'Yards' },
 		{ value: 'feet', label: 'Feet' }
 	];
+
+	const DATES = [
+		{ value: 'day', label: 'the day' },
+		{ value: 'month', label: 'the month' }
+	] as const;
 
 	let open = $state(false);
 	let name = $state('');
@@ -78,6 +85,10 @@
 
 	const take = (text: string, from: string) =>
 		attempt(async () => {
+			// Whatever was open is of another file.
+			open = false;
+			table = null;
+			swing = '';
 			const found = readBallTable(text);
 			problem = 'problem' in found ? `${from}: ${found.problem} Nothing was read.` : '';
 			if ('problem' in found) return;
@@ -160,6 +171,14 @@
 				options={UNITS}
 				onchange={(unit) => (matched = { ...matched, unit })}
 			/>
+			{#if read.dates}
+				<ChoiceField
+					label={`Dates, as ${read.dates.example.slice(0, 16)}, begin with`}
+					value={read.dates.order}
+					options={DATES}
+					onchange={(dates) => (matched = { ...matched, dates })}
+				/>
+			{/if}
 			{#if !matched.columns.swing}
 				<ChoiceField
 					label="All with the swing"
@@ -174,6 +193,7 @@
 			<table class="table-sm table w-full">
 				<thead>
 					<tr>
+						<th scope="col">When</th>
 						<th scope="col">Club</th>
 						<th scope="col">Swing</th>
 						<th scope="col">Carry, {playing.style.symbol}</th>
@@ -183,6 +203,7 @@
 				<tbody>
 					{#each read.balls.slice(0, MOST_SHOWN) as ball (ball.id)}
 						<tr>
+							<td>{shortDayWords(ball.at)}</td>
 							<th scope="row">{clubName(file.clubs, ball.clubId)}</th>
 							<td>{markWords(ball.swing, file.pupil.vocabulary)}</td>
 							<td class="figure">{formatFigure(ball.carry, playing.style)}</td>
