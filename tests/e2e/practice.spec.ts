@@ -114,6 +114,48 @@ test.describe('on a phone without a network', () => {
 	});
 });
 
+test.describe('a thumb', () => {
+	test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+	test('sees through a loupe what it covers, moves it finely, and the ball keeps its error', async ({
+		page
+	}) => {
+		await firstCall(page);
+		await startDrill(page, /^A box on the green.* Landing box/);
+		const green = page.getByRole('application');
+		await green.scrollIntoViewIfNeeded();
+		const box = (await green.boundingBox())!;
+		const [x, y] = [box.x + box.width / 2, box.y + box.height * 0.7];
+		const cdp = await page.context().newCDPSession(page);
+		const finger = (type: 'touchStart' | 'touchMove' | 'touchEnd', atY?: number) =>
+			cdp.send('Input.dispatchTouchEvent', {
+				type,
+				touchPoints: atY === undefined ? [] : [{ x, y: atY }]
+			});
+		await finger('touchStart', y);
+		const reads = page.locator('text.reads');
+		await expect(reads).toContainText(/out, /);
+		const metres = async () => Number.parseFloat((await reads.textContent())!);
+		const laid = await metres();
+		await finger('touchMove', y - 60);
+		await expect(async () => expect(await metres()).toBeGreaterThan(laid)).toPass();
+		const meant = await reads.textContent();
+		await finger('touchEnd');
+		await expect(reads).toHaveCount(0);
+		await expect(page.getByText('Now touch where it stopped.')).toBeVisible();
+		// A third of sixty pixels, no more: the half that is noted lies where the loupe said.
+		const half = (await green.locator('circle.half').boundingBox())!;
+		expect(half.y + half.height / 2).toBeCloseTo(y - 20, -1);
+		expect(meant).toContain('on the line');
+		await finger('touchStart', box.y + box.height * 0.3);
+		await finger('touchEnd');
+		await page.getByRole('button', { name: 'End the session' }).click();
+		const csv = (await saved(page, 'Balls (CSV)')).toString().split('\n');
+		const at = csv[0]!.split(',').indexOf('touch_error_m');
+		expect(Number(csv[1]!.split(',')[at])).toBeGreaterThan(0.02);
+	});
+});
+
 test('two pupils take turns, by keyboard alone, and each ball is said to be what it was', async ({
 	page
 }) => {

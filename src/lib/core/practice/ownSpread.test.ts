@@ -47,6 +47,24 @@ describe('own spread', () => {
 		expect(speed.prior).toBe(PROFILE.high.dispersion.speed);
 	});
 
+	it('leaves to the touch what a touch on a small drawing spreads', () => {
+		const rng = createRng(11);
+		const plain = groupsOf('expert', 30, 6);
+		const blurred = (known: number): SpreadGroup[] =>
+			plain.map((group) => ({
+				...group,
+				balls: group.balls.map((ball) => ({
+					...ball,
+					touchError: known,
+					landed: [ball.landed[0] + 1.5 * rng.normal(), ball.landed[1]] as const
+				}))
+			}));
+		const prior = PROFILE.middle.dispersion;
+		const truth = ownSpreadOf(plain, prior).speed.used;
+		expect(ownSpreadOf(blurred(0), prior).speed.used).toBeGreaterThan(1.2 * truth);
+		expect(ownSpreadOf(blurred(1.5), prior).speed.used / truth).toBeLessThan(1.15);
+	});
+
 	it.each(['expert', 'middle', 'high'] as const)(
 		'comes near the truth of a %s player, whatever was presumed',
 		(skill) => {

@@ -102,6 +102,8 @@ function estimated<T extends number>(prior: T, seen: readonly Seen[]): SpreadPar
 }
 
 const square = (x: number): number => x * x;
+const mean = (values: readonly number[]): number =>
+	values.reduce((sum, value) => sum + value, 0) / values.length;
 
 /**
  * Spread of the low point from how many balls were called heavy: a normal about the usual low point of which that share meets the turf
@@ -152,7 +154,8 @@ export function ownSpreadOf(groups: readonly SpreadGroup[], prior: Dispersion): 
 		const freedom = kept.length - 1;
 		const carry = huberCentre(kept.map(({ landed }) => landed[0]));
 		const angle = huberCentre(kept.map(({ landed: [along, right] }) => Math.atan2(right, along)));
-		const read = NOTED / carry.centre;
+		const touched = mean(kept.map(({ touchError = 0 }) => square(touchError)));
+		const read = Math.sqrt(square(NOTED) + touched) / carry.centre;
 		const loft = loftPull * prior.loft * risk.loft * growth;
 		// Carry goes with the square of head speed, so its relative spread is twice as large.
 		speed.push({

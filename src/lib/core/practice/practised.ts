@@ -29,6 +29,8 @@ export interface PractisedBall {
 	finished: Spot | null;
 	/** Where it was to land; null where no place was meant. */
 	meant: Metres | null;
+	/** How far the touch that noted it may be off, one standard deviation; left out where it was typed or measured. */
+	touchError?: Metres;
 	/** The landing was worked out from where it ended. */
 	inferred: boolean;
 	tags: readonly StrikeTag[];

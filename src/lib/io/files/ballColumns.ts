@@ -16,6 +16,7 @@ export const BALL_FIELDS = [
 	'shape',
 	'lie',
 	'meant',
+	'touchError',
 	'strokes',
 	'inferred',
 	'counts',

@@ -73,7 +73,7 @@ describe('balls as CSV', () => {
 		const balls = [
 			ball({ tags: ['heavy', 'left'], counts: false }),
 			ball({ flight: 'low', shape: 'inside', finished: undefined }),
-			ball({ inferred: true, strokes: 3, flight: 'splash', lie: 'sand' })
+			ball({ touchError: 0.25, inferred: true, strokes: 3, flight: 'splash', lie: 'sand' })
 		];
 		const { balls: again, bad } = read(formatBalls(balls, [file]));
 		expect(bad).toEqual([]);

@@ -67,6 +67,7 @@ const NAMES: Readonly<Record<BallField, RegExp>> = {
 	shape: /^shape$/i,
 	lie: /^lie$/i,
 	meant: /^(meant|target)/i,
+	touchError: /^touch_error_m$/i,
 	strokes: /^strokes$/i,
 	inferred: /^inferred$/i,
 	counts: /^counts$/i,
@@ -88,6 +89,7 @@ const LENGTHS: readonly BallField[] = [
 	'stoppedSide',
 	'roll',
 	'meant',
+	'touchError',
 	'spread'
 ];
 /** A heading with one of these is of no length, whatever else stands in it. */
@@ -254,6 +256,7 @@ function readRow(read: RowReader, row: number, context: BallsFor): Ball {
 		landed: [landed, side ?? 0],
 		...(stopped !== undefined && { finished: [stopped, read.length('stoppedSide') ?? side ?? 0] }),
 		...(read.text('meant') !== '' && { meant: read.length('meant') }),
+		...(read.text('touchError') !== '' && { touchError: read.length('touchError') }),
 		...(read.text('strokes') !== '' && { strokes: read.figure('strokes') }),
 		inferred: carry === undefined || YES.includes(read.text('inferred').toLowerCase()),
 		tags: read

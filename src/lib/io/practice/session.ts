@@ -93,6 +93,7 @@ export const practisedOf = (ball: Ball): PractisedBall => ({
 	landed: ball.landed ?? [ball.carry, 0],
 	finished: ball.finished ?? null,
 	meant: ball.meant ?? null,
+	touchError: ball.touchError ?? 0,
 	inferred: ball.inferred,
 	tags: ball.tags,
 	strokes: ball.strokes ?? null

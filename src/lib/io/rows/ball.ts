@@ -36,6 +36,8 @@ export const ballRow = z.object({
 	lie: z._default(lieField, 'fairway'),
 	landed: z.optional(spot),
 	finished: z.optional(spot),
+	/** How far the touch that noted it may be off, one standard deviation in metres. */
+	touchError: z.optional(number),
 	/** Where it was to land, and how far it was to roll from there. */
 	meant: z.optional(number),
 	meantRoll: z.optional(number),

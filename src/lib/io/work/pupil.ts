@@ -54,6 +54,7 @@ export const ballDraftSchema = z.object({
 	lie: z._default(lieField, 'fairway'),
 	landed: z.optional(spotField),
 	finished: z.optional(spotField),
+	touchError: z.optional(within(0, 10, 'metres')),
 	meant: z.optional(within(0.1, 300, 'metres')),
 	meantRoll: z.optional(within(-30, 300, 'metres')),
 	inferred: z._default(z.boolean(), false),

@@ -7,9 +7,9 @@
 	import type { Session } from '$lib/io/practice/session';
 	import GreenLayers from '$lib/ui/drawing/GreenLayers.svelte';
 	import { rulerTicks } from '$lib/ui/drawing/scale';
-	import { formatLength } from '$lib/ui/format/lengths';
+	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
-	import { mapProject, type PracticeScale } from './practiceScale';
+	import { mapProject, touchErrorOf, type PracticeScale } from './practiceScale';
 
 	interface Props {
 		session: Pick<Session, 'ground' | 'mark' | 'rules'>;
@@ -18,8 +18,8 @@
 		scale: PracticeScale;
 		/** In words for whoever cannot see it. */
 		description: string;
-		/** Is told of a touch; a drawing without it is only looked at. */
-		ontouch?: (spot: Spot) => void;
+		/** Is told of a touch, and how far it may be off; a drawing without it is only looked at. */
+		ontouch?: (spot: Spot, touchError?: number) => void;
 		/** What a touch means, for the keyboard. */
 		asks?: string;
 		/** Where the keyboard's cross begins: where the next touch most likely is; the mark where it is left out. */
@@ -44,6 +44,7 @@
 	const FAR_NUDGE = 1;
 	const MARK_SIZE = 0.25;
 	const CLOSE = 16;
+	const LOUPE = { size: 160, away: 40, times: 3, foot: 24 };
 
 	const id = $props.id();
 	let cross = $state.raw<Spot | null>(null);
@@ -59,11 +60,58 @@
 	);
 	const half = $derived(rules.tolerance * scale.factor);
 
-	function touch(event: PointerEvent & { currentTarget: SVGSVGElement }) {
-		if (!ontouch || event.button > 0) return;
-		const box = event.currentTarget.getBoundingClientRect();
-		ontouch(scale.spotAt(event.clientX - box.left, event.clientY - box.top));
+	type OnPaper = PointerEvent & { currentTarget: SVGSVGElement };
+	interface Finger {
+		begun: readonly [number, number];
+		at: readonly [number, number];
+		by: 'finger' | 'pointer';
 	}
+	/** What lies on the drawing: it may move to where it belongs before it is lifted. */
+	let finger = $state.raw<Finger | null>(null);
+	/** A finger covers what it points at: moving it moves the place by a part of that. */
+	const FINE = 1 / 3;
+	const under = $derived.by((): Spot | null => {
+		if (!finger) return null;
+		const { begun, at, by } = finger;
+		const part = by === 'finger' ? FINE : 1;
+		return scale.spotAt(begun[0] + part * (at[0] - begun[0]), begun[1] + part * (at[1] - begun[1]));
+	});
+
+	const placeOf = (event: OnPaper): [number, number] => {
+		const box = event.currentTarget.getBoundingClientRect();
+		return [event.clientX - box.left, event.clientY - box.top];
+	};
+
+	function lay(event: OnPaper) {
+		if (!ontouch || event.button > 0) return;
+		const at = placeOf(event);
+		event.currentTarget.setPointerCapture(event.pointerId);
+		finger = { begun: at, at, by: event.pointerType === 'mouse' ? 'pointer' : 'finger' };
+	}
+
+	function lift() {
+		if (finger && under) ontouch?.(under, touchErrorOf(finger.by, scale));
+		finger = null;
+	}
+
+	/** Where the loupe stands: over the finger, or beside it where there is no room. */
+	const loupe = $derived.by(() => {
+		if (!under || finger?.by !== 'finger') return null;
+		const [x, y] = scale.at(...under);
+		const [fingerX, fingerY] = finger.at;
+		const above = fingerY - LOUPE.away - LOUPE.size;
+		const beside =
+			fingerX > scale.width / 2 ? fingerX - LOUPE.away - LOUPE.size : fingerX + LOUPE.away;
+		const left = above >= 0 ? fingerX - LOUPE.size / 2 : beside;
+		const clamp = (value: number, most: number) =>
+			Math.max(2, Math.min(most - LOUPE.size - 2, value));
+		const seen = LOUPE.size / LOUPE.times;
+		return {
+			left: clamp(left, scale.width),
+			top: clamp(Math.max(0, above), scale.height),
+			box: `${x - seen / 2} ${y - seen / 2} ${seen} ${seen}`
+		};
+	});
 
 	const MOVES: Record<string, readonly [number, number]> = {
 		ArrowUp: [1, 0],
@@ -89,15 +137,16 @@
 	const takeFocus: Attachment<SVGSVGElement> = (paper) => {
 		if (untrack(() => atHand)) paper.focus({ preventScroll: true });
 	};
-	const say = (metres: number) => formatLength(metres, playing.style);
-	const crossWords = $derived.by(() => {
-		const [along, right] = cross ?? start;
+	function spotWords([along, right]: Spot, say: (metres: number) => string): string {
 		const side =
 			Math.abs(right) < 0.05
 				? 'on the line'
 				: `${say(Math.abs(right))} ${right < 0 ? 'left' : 'right'}`;
 		return `${say(along)} out, ${side}`;
-	});
+	}
+	const crossWords = $derived(
+		spotWords(under ?? cross ?? start, (metres) => formatLength(metres, playing.style))
+	);
 </script>
 
 {#snippet paper()}
@@ -162,7 +211,10 @@
 		aria-label={`${description} ${asks} The arrow keys move a cross, Enter notes it.`}
 		aria-describedby={`${id}-cross`}
 		{@attach takeFocus}
-		onpointerdown={touch}
+		onpointerdown={lay}
+		onpointermove={(event) => finger && (finger = { ...finger, at: placeOf(event) })}
+		onpointerup={lift}
+		onpointercancel={() => (finger = null)}
 		onkeydown={key}
 		onfocus={(event) => (focused = event.currentTarget.matches(':focus-visible'))}
 		onblur={() => {
@@ -170,7 +222,30 @@
 			focused = false;
 		}}
 	>
-		{@render paper()}
+		<g id={`${id}-paper`}>{@render paper()}</g>
+		{#if loupe}
+			<svg
+				x={loupe.left}
+				y={loupe.top}
+				width={LOUPE.size}
+				height={LOUPE.size}
+				viewBox={loupe.box}
+				aria-hidden="true"
+			>
+				<use href={`#${id}-paper`} />
+			</svg>
+			<g aria-hidden="true" transform={`translate(${loupe.left} ${loupe.top})`}>
+				<rect class="loupe" width={LOUPE.size} height={LOUPE.size} />
+				<path
+					class="cross"
+					d={`M${LOUPE.size / 2 - 14},${LOUPE.size / 2}h28M${LOUPE.size / 2},${LOUPE.size / 2 - 14}v28`}
+				/>
+				<rect class="foot" y={LOUPE.size - LOUPE.foot} width={LOUPE.size} height={LOUPE.foot} />
+				<text class="figure-text reads" x={LOUPE.size / 2} y={LOUPE.size - 8}
+					>{spotWords(under ?? start, (metres) => formatFigure(metres, playing.style))}</text
+				>
+			</g>
+		{/if}
 		{#if cross || focused}
 			{@const [x, y] = scale.at(...(cross ?? start))}
 			<path class="cross" d={`M${x - 12},${y}h24M${x},${y - 12}v24`} />
@@ -201,7 +276,8 @@
 		user-select: none;
 	}
 	.touchable {
-		touch-action: manipulation;
+		/* A finger that moves on it looks for its place; the page is scrolled beside it. */
+		touch-action: none;
 		cursor: crosshair;
 	}
 	.green {
@@ -249,6 +325,19 @@
 		fill: #fff;
 		stroke: #1f2429;
 		stroke-width: 2;
+	}
+	.loupe {
+		fill: none;
+		stroke: var(--ink);
+		stroke-width: 2;
+	}
+	.foot {
+		fill: var(--paper);
+		stroke: var(--ink);
+		stroke-width: 2;
+	}
+	.reads {
+		text-anchor: middle;
 	}
 	.cross {
 		stroke: var(--ink);

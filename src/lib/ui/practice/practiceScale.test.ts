@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { practisedSession } from '../../../../tests/support/sessions';
-import { farthest, mapProject, practiceScale } from './practiceScale';
+import { farthest, isTooFine, mapProject, practiceScale, touchErrorOf } from './practiceScale';
 
 describe('a line of practice on the paper', () => {
 	const scale = practiceScale(390, 420, 16);
@@ -28,5 +28,12 @@ describe('a line of practice on the paper', () => {
 		const [onX, onY] = scale.at(6, 2);
 		expect([x, y]).toEqual([expect.closeTo(onX, 6), expect.closeTo(onY, 6)]);
 		expect(mapProject(undefined, scale)).toBeNull();
+	});
+
+	it('says what a touch on it is worth, and when typing is better', () => {
+		expect(touchErrorOf('finger', scale)).toBeCloseTo(3 / scale.factor, 2);
+		expect(touchErrorOf('pointer', scale)).toBeLessThan(touchErrorOf('finger', scale));
+		expect(isTooFine(scale, 0.8)).toBe(false);
+		expect(isTooFine(practiceScale(390, 420, 76), 0.8)).toBe(true);
 	});
 });

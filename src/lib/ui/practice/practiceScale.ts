@@ -53,3 +53,14 @@ export function mapProject(place: SessionGround['place'], scale: PracticeScale):
 	const placement = { u, v, heading: radians(place.heading) };
 	return (mapU, mapV) => scale.at(...toLine(placement, mapU, mapV));
 }
+
+/** A drawing is touched with a finger, which covers what it touches, or with a pointer that shows it; one standard deviation in pixels; ours. */
+const TOUCH_ERROR = { finger: 3, pointer: 1.5 };
+
+/** How far a touch may be off on a drawing of this scale: with the loupe under it, a finger that was moved to where it belongs. */
+export const touchErrorOf = (by: keyof typeof TOUCH_ERROR, { factor }: PracticeScale): Metres =>
+	Number((TOUCH_ERROR[by] / factor).toFixed(2));
+
+/** Whether typing is better than touching: a finger is worth more than half a pace. */
+export const isTooFine = (scale: PracticeScale, pace: Metres): boolean =>
+	touchErrorOf('finger', scale) > pace / 2;

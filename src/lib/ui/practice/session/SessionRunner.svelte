@@ -20,7 +20,7 @@
 	import type { SessionBench } from '$lib/ui/practice/state/sessionBench.svelte';
 	import BallMarks from './BallMarks.svelte';
 	import PracticeGreen from '$lib/ui/practice/PracticeGreen.svelte';
-	import { farthest, practiceScale } from '$lib/ui/practice/practiceScale';
+	import { farthest, isTooFine, practiceScale, touchErrorOf } from '$lib/ui/practice/practiceScale';
 	import { clubName, drawingWords, taskWords } from '$lib/ui/practice/practiceWords';
 	import { runnerKeys } from './runnerKeys';
 	import TaskTable from './TaskTable.svelte';
@@ -37,7 +37,8 @@
 	const STROKES = [1, 2, 3, 4, 5];
 	const MORE = 3;
 	let width = $state(0);
-	let typing = $state(false);
+	/** Null until it is chosen: then where a finger is worth less than half a pace. */
+	let chosenTyping = $state<boolean | null>(null);
 	let screen = $state(800);
 
 	const session = $derived(bench.session);
@@ -51,6 +52,8 @@
 			farthest(session)
 		)
 	);
+	const tooFine = $derived(isTooFine(scale, file.pupil.pace));
+	const typing = $derived(chosenTyping ?? (tooFine && session.rules.measure !== 'strokes'));
 	const club = $derived(current ? clubName(file.clubs, current.task.clubId) : '');
 	const rolls = $derived(session.rules.measure === 'roll-out');
 	const others = $derived(session.turns.length > 1);
@@ -152,6 +155,13 @@
 				>A ball is hit</button
 			>
 		{/if}
+		{#if typing && current && tooFine}
+			<TypedBall {bench} />
+			<p class="hint">
+				At this scale a finger is good to {say(touchErrorOf('finger', scale))}: type what was
+				measured.
+			</p>
+		{/if}
 		<div class="min-w-0 overflow-hidden" bind:clientWidth={width}>
 			<PracticeGreen
 				{session}
@@ -162,7 +172,7 @@
 				begin={likely}
 				atHand
 				ontouch={current && session.rules.measure !== 'strokes'
-					? (spot) => bench.touch(spot)
+					? (spot, error) => bench.touch(spot, error)
 					: undefined}
 			>
 				{#each bench.tasks as state, i (i)}
@@ -231,7 +241,7 @@
 				type="button"
 				class="btn flex-1 px-2 whitespace-nowrap"
 				aria-pressed={typing}
-				onclick={() => (typing = !typing)}>Type it</button
+				onclick={() => (chosenTyping = !typing)}>Type it</button
 			>
 			{#if others}
 				<button
@@ -243,7 +253,7 @@
 				</button>
 			{/if}
 		</div>
-		{#if typing && current}<TypedBall {bench} />{/if}
+		{#if typing && current && !tooFine}<TypedBall {bench} />{/if}
 	</div>
 	<div class="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-4">
 		{#if bench.failure}

@@ -8,6 +8,8 @@ export interface NotedBall {
 	landed: Spot | null;
 	finished: Spot | null;
 	source: Ball['source'];
+	/** How far a touch may be off, one standard deviation in metres. */
+	touchError?: number | undefined;
 	strokes?: number | undefined;
 	reading?: string | undefined;
 	at?: string | undefined;
@@ -21,7 +23,7 @@ function inferred(task: SessionTask, [along, right]: Spot): Spot {
 
 /** The ball of a task that was noted so; whose it is, when it was hit and how it was struck is said beside. */
 export function ballOfTask(
-	{ landed, finished, source, strokes, reading }: NotedBall,
+	{ landed, finished, source, touchError, strokes, reading }: NotedBall,
 	task: SessionTask,
 	{ id, rules }: Pick<Session, 'id' | 'rules'>
 ): Omit<Ball, 'id' | 'pupilId' | 'at' | 'tags'> {
@@ -41,6 +43,7 @@ export function ballOfTask(
 		meant: task.landing,
 		...(rules.measure === 'roll-out' && { meantRoll: task.finish - task.landing }),
 		inferred: landed === null,
+		...(touchError !== undefined && { touchError }),
 		...(strokes !== undefined && { strokes }),
 		...(reading !== undefined && { reading }),
 		counts: false

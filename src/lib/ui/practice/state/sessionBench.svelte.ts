@@ -151,18 +151,23 @@ export class SessionBench {
 				: 'finish';
 	}
 
-	/** A touch on the drawing: where the ball landed, or where it ended. */
-	touch(spot: Spot): void {
+	/**
+	 * A touch on the drawing: where the ball landed, or where it ended.
+	 *
+	 * @param touchError how far it may be off, one standard deviation in metres
+	 */
+	touch(spot: Spot, touchError?: Metres): void {
 		const behind = spot[0] < NEAREST && !(this.asks === 'both' && this.half);
 		this.notice = behind ? 'That is behind the ball: touch the green beyond it.' : '';
 		if (behind) return;
-		if (this.asks === 'landing') this.note({ landed: spot, finished: null, source: 'touched' });
+		if (this.asks === 'landing')
+			this.note({ landed: spot, finished: null, source: 'touched', touchError });
 		else if (this.asks === 'finish' || this.onlyEnd)
-			this.note({ landed: null, finished: spot, source: 'touched' });
+			this.note({ landed: null, finished: spot, source: 'touched', touchError });
 		else if (!this.half) this.half = spot;
 		else {
 			const back = this.half[0] - spot[0];
-			this.note({ landed: this.half, finished: spot, source: 'touched' });
+			this.note({ landed: this.half, finished: spot, source: 'touched', touchError });
 			if (back > SPUN_BACK)
 				this.notice = 'Noted: it came far back. If it did not, take it back and touch again.';
 		}

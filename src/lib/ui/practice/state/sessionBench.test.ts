@@ -92,6 +92,14 @@ describe('noting balls', () => {
 		expect(flag.balls[0]!.landed![1]).toBeCloseTo(0.6 * (14 / 18), 9);
 	});
 
+	it('keeps how far a touch may be off, and nothing of a ball that was typed', () => {
+		const made = bench(withRules({ measure: 'carry' }));
+		made.touch([13, 0.5], 0.21);
+		made.note({ landed: [13, 0], finished: null, source: 'typed' });
+		expect(made.balls[0]!.touchError).toBe(0.21);
+		expect(made.balls[1]).not.toHaveProperty('touchError');
+	});
+
 	it('marks a landing that was worked out', () => {
 		const made = bench();
 		made.onlyEnd = true;
