@@ -15,23 +15,29 @@ describe('median and its deviation', () => {
 describe('wild values', () => {
 	it('lie more than three and a half robust deviations out, on either side', () => {
 		const near = [10, 10.2, 9.8, 10.4, 9.6];
-		expect(wildOnes([...near, 14, 6], 0.01)).toEqual([
-			false,
-			false,
-			false,
-			false,
-			false,
-			true,
-			true
-		]);
-		// The deviation of 10.9 is three times 0.2966: not wild yet.
-		expect(wildOnes([...near, 10.9], 0.01)[5]).toBe(false);
+		const all = [...near, 14, 6];
+		expect(wildOnes(all, 0.01)).toEqual(all.map((value) => !near.includes(value)));
+		// Of six the limit is 3.5 + 14/6 deviations of 0.44478: at 12.595 from a median of 10.1.
+		expect(wildOnes([...near, 12.6], 0.01)[5]).toBe(false);
+		expect(wildOnes([...near, 12.75], 0.01)[5]).toBe(true);
+	});
+
+	it.each([4, 5, 8, 15, 30, 60])('are found in about one honest group of %i in twenty', (n) => {
+		const rng = createRng(n);
+		const groups = 3000;
+		let told = 0;
+		for (let group = 0; group < groups; group++) {
+			const values = Array.from({ length: n }, () => 20 + 3 * rng.normal());
+			if (wildOnes(values, 0.01).some(Boolean)) told++;
+		}
+		expect(told / groups).toBeGreaterThan(0.02);
+		expect(told / groups).toBeLessThan(0.1);
 	});
 
 	it('are never found among three, nor beside a heap of equal ones within the resolution', () => {
 		expect(wildOnes([1, 1, 90], 0.1)).toEqual([false, false, false]);
-		expect(wildOnes([5, 5, 5, 5, 5.3], 0.1)[4]).toBe(false);
-		expect(wildOnes([5, 5, 5, 5, 5.4], 0.1)[4]).toBe(true);
+		expect(wildOnes([5, 5, 5, 5, 5.6], 0.1)[4]).toBe(false);
+		expect(wildOnes([5, 5, 5, 5, 5.7], 0.1)[4]).toBe(true);
 	});
 });
 

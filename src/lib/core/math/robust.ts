@@ -4,6 +4,8 @@ import { quantileSorted } from './quantiles';
 const MAD_TO_SIGMA = 1.4826;
 /** Farther from the median than this many robust deviations is wild. */
 const WILD_FROM = 3.5;
+/** Beyond the customary limit for so many values as there are: by simulation of normal ones, 4 to 60. */
+const FEW_VALUES = 14;
 /** With fewer values no one of them can be called wild. */
 const FEWEST_FOR_WILD = 4;
 
@@ -27,7 +29,8 @@ export function madSpread(values: ArrayLike<number>): number {
 }
 
 /**
- * Which values lie too far from the others to belong to them: more than 3.5 robust deviations from the median.
+ * Which values lie too far from the others to belong to them: more than 3.5 robust deviations from the median, more among few, whose
+ * deviation is known badly, so that one group of normal values in twenty has one.
  *
  * @param values in any order; of fewer than four none is wild
  * @param resolution deviations below this are taken for it, so that a heap of equal values calls no neighbour wild
@@ -37,7 +40,8 @@ export function wildOnes(values: readonly number[], resolution: number): boolean
 	if (values.length < FEWEST_FOR_WILD) return values.map(() => false);
 	const middle = median(values);
 	const spread = Math.max(resolution, madSpread(values));
-	return values.map((value) => Math.abs(value - middle) > WILD_FROM * spread);
+	const limit = WILD_FROM + FEW_VALUES / values.length;
+	return values.map((value) => Math.abs(value - middle) > limit * spread);
 }
 
 /** Values farther out than this many deviations count as if they lay there. */

@@ -12,8 +12,8 @@ describe('the middle of all days', () => {
 		);
 		expect(mean).toBe(10);
 		expect(posterior).toBeCloseTo(2, 2);
-		// 6 % of 10 m, and 2 m over the root of 400.
-		expect(error).toBeCloseTo(Math.hypot(0.6, 0.1), 3);
+		// 6 % of 10 m, 4 % for a row of thirty and more, and 2 m over the root of 400.
+		expect(error).toBeCloseTo(Math.hypot(0.6, 0.4, 0.1), 3);
 		expect(freedom).toBeGreaterThan(4);
 		expect(freedom).toBeLessThan(4.5);
 	});
@@ -27,7 +27,9 @@ describe('the middle of all days', () => {
 		expect(mean).toBeCloseTo(10, 12);
 		// Days seen: variance 2, less 4/4 of the balls: 1. Presumed 0.36, four to one.
 		const day = (4 * 0.36 + 1) / 5;
-		expect(error).toBeCloseTo(Math.sqrt((day + 1) / 2), 12);
+		// A row of four: 4/30 of 4 % of 10 m.
+		const row = (0.4 * (4 / 30)) ** 2;
+		expect(error).toBeCloseTo(Math.sqrt((day + row + 1) / 2), 12);
 	});
 
 	it('weighs a day by how well its own middle is known', () => {
@@ -45,7 +47,8 @@ describe('the middle of all days', () => {
 	it('takes days that differ less than their balls let them for days that differ as presumed, not for none', () => {
 		const even = [1, 2, 3, 4].map(() => ({ n: 4, centre: 10, spread: 2 }));
 		const { error } = meanOverDays(even, prior);
-		expect(error).toBeCloseTo(Math.sqrt(((4 * 0.36) / 7 + 1) / 4), 12);
+		const row = (0.4 * (4 / 30)) ** 2;
+		expect(error).toBeCloseTo(Math.sqrt(((4 * 0.36) / 7 + row + 1) / 4), 12);
 	});
 
 	it('has a spread where every day has one ball only', () => {

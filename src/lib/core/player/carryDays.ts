@@ -9,6 +9,11 @@ export const PRIOR_BALLS = 8;
  */
 export const DAY_SPREAD: Ratio = 0.06;
 export const PRIOR_DAYS = 4;
+/**
+ * Arms tire and warm up: the middle of so many balls hit in a row is off that of a rested player by this share, one standard deviation, and
+ * by its part where they are fewer (assumption; ours, no source).
+ */
+const ROW = { spread: 0.04, balls: 30 };
 
 /**
  * Spread of a normal of unknown mean, with a prior of `PRIOR_BALLS` degrees of freedom and a sample of so many: the average of both
@@ -78,10 +83,12 @@ export function meanOverDays(days: readonly Day[], priorOf: (middle: Metres) => 
 	const between = Math.max(0, seen - sumOf(balls) / days.length);
 	const dayVariance =
 		(PRIOR_DAYS * (DAY_SPREAD * about) ** 2 + more * between) / (PRIOR_DAYS + more);
-	const weights = balls.map((variance) => 1 / (dayVariance + variance));
+	const rows = days.map(({ n }) => (ROW.spread * about * Math.min(1, n / ROW.balls)) ** 2);
+	const ofDay = rows.map((row) => dayVariance + row);
+	const weights = balls.map((variance, i) => 1 / (ofDay[i]! + variance));
 	const all = sumOf(weights);
 	const mean = about + sumOf(middles.map((middle, i) => weights[i]! * (middle - about))) / all;
-	const ofDays = (dayVariance * sumOf(weights.map((weight) => weight ** 2))) / all ** 2;
+	const ofDays = sumOf(weights.map((weight, i) => ofDay[i]! * weight ** 2)) / all ** 2;
 	const variance = 1 / all;
 	const ofBalls = variance - ofDays;
 	return {

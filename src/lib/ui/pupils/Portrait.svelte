@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { ownCostsOf, spreadOf } from '$lib/io/work/player';
-	import type { PupilFile } from '$lib/io/work/pupil';
+	import { carriesOf, type PupilFile } from '$lib/io/work/pupil';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { skillWords } from '$lib/io/words/skill';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -16,7 +16,7 @@
 	const costs = $derived(pupil.costs ?? ownCostsOf(pupil));
 	const presumed = $derived(`presumed, ${skillWords(pupil)}`);
 	const rows = $derived([
-		['Carries', measuredWords(file), file.balls.length > 0 ? 'yours' : 'model swing'],
+		['Carries', measuredWords(file), carriesOf(file).length > 0 ? 'yours' : 'model swing'],
 		['Head speed varies by', `${spread.speed.toFixed(1)} %`, pupil.spread ? 'yours' : presumed],
 		['Direction by', `${spread.direction.toFixed(1)}°`, pupil.spread ? 'yours' : presumed],
 		['Low point by', `${spread.lowPoint.toFixed(1)} cm`, pupil.spread ? 'yours' : presumed],
