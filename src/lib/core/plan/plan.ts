@@ -2,11 +2,13 @@ import { adviseSetup, type SetupAdvice } from '../setup/advise';
 import { schoolOf } from '../schools/registry';
 import type { SchoolId } from '../schools/school';
 import type { Metres } from '../units';
+import { candidates, wantedCandidates } from './ladder/candidates';
 import { buildLadder, type Ladder, type RejectedPlay } from './ladder/ladder';
 import { type Rung } from './ladder/rung';
 import { rankLadder, type Progress, type SampledRung, type Sampler } from './race/rank';
 import { cautionsFor, reasonsFor, type Caution, type Reason } from './explain/reasons';
 import type { Question } from './question/question';
+import { isRestricted } from './question/wanted';
 import { remembering } from './race/remembering';
 import { callSchools, schoolFacts, type SchoolCall } from './explain/schoolCalls';
 import { sensitivityOf, type Sensitivity } from './explain/sensitivity';
@@ -38,6 +40,18 @@ export interface Plan {
 	why: Reason[];
 	cautions: Caution[];
 	compromised: boolean;
+	/** What would be played if nothing in particular were asked for and no school restricted it; null where neither does. */
+	free: FreeChoice | null;
+}
+
+/** The best shot of all, beside the best of what was asked for. */
+export interface FreeChoice {
+	rung: Rung;
+	expectedStrokes: number;
+	/** Strokes that it saves over the best of what was asked for, 0 and up. */
+	saves: number;
+	/** Whether no club that may be chosen makes a shot that was asked for: then this is what the plan is about. */
+	instead: boolean;
 }
 
 /** What can be said before a ball is sampled: the ladder, drawn and set up. */
@@ -87,9 +101,12 @@ export function detailsOf(question: Question, rung: Rung): RungDetails {
  * The deterministic ladder with its details: fast enough to follow a dragging finger.
  *
  * @param question opened
- * @param free its ladder without a school
+ * @param found its ladder without a school
  */
-export function firstAnswer(question: Question, free = buildLadder(question)): FirstAnswer {
+export function firstAnswer(question: Question, found = buildLadder(question)): FirstAnswer {
+	// Where no club makes what is asked for, the best shot of all is shown.
+	const asked = found.rungs.length === 0 && isRestricted(question.wanted);
+	const free = asked ? buildLadder(question.freed()) : found;
 	const { ladder } = withinSchool(question, free);
 	return { ladder, details: ladder.rungs.map((rung) => detailsOf(question, rung)) };
 }
@@ -142,9 +159,40 @@ function optionOf(
 	};
 }
 
-/** Strokes that the school's best costs over the best of all; the comparison is ball by ball. */
-function costOfSchool(all: readonly SampledRung[], allowed: readonly SampledRung[]): number {
+/** Strokes that the best of some costs over the best of all; the comparison is ball by ball. */
+function costOver(all: readonly SampledRung[], allowed: readonly SampledRung[]): number {
 	return Math.max(0, pairedDifference(allowed[0]!.finishes, all[0]!.finishes).mean);
+}
+
+/** The ladders of a question: of what is asked for, within the pupil's school, and of everything where that is more. */
+interface Asked {
+	/** The question that the plan answers: the free one where nothing of what was asked for can be made. */
+	question: Question;
+	schooled: Schooled;
+	free: { question: Question; ladder: Ladder } | null;
+	instead: boolean;
+}
+
+function laddersOf(question: Question): Asked {
+	const restricts = isRestricted(question.wanted);
+	if (!restricts) {
+		const unschooled = buildLadder(question);
+		const schooled = withinSchool(question, unschooled);
+		const free = schooled.restricted ? { question, ladder: unschooled } : null;
+		return { question, schooled, free, instead: false };
+	}
+	const freed = question.freed();
+	const plays = candidates(question.request.bag, question.situation);
+	const free = { question: freed, ladder: buildLadder(freed, plays) };
+	// The same plays, so that no ball is played twice.
+	const unschooled = buildLadder(question, wantedCandidates(question, plays));
+	if (unschooled.rungs.length > 0) {
+		const schooled = withinSchool(question, unschooled);
+		return { question, schooled, free, instead: false };
+	}
+	const { ladder } = free;
+	const schooled = { ladder, restricted: false, lifted: null };
+	return { question: freed, schooled, free, instead: true };
 }
 
 /**
@@ -154,23 +202,22 @@ function costOfSchool(all: readonly SampledRung[], allowed: readonly SampledRung
  * @returns best option first; no options when nothing can be played, with every reason in `rejected`
  */
 export async function plan(
-	question: Question,
+	asked: Question,
 	sampler: Sampler,
 	progress: Progress = () => {}
 ): Promise<Plan> {
-	const free = buildLadder(question);
-	const { ladder, restricted, lifted } = withinSchool(question, free);
-	// A school's choice is ranked beside the free one, so that its price can be told: two halves of the work, the second shorter.
-	const own = restricted ? 0.5 : 1;
-	const played = restricted ? remembering(sampler) : sampler;
+	const { question, schooled, free, instead } = laddersOf(asked);
+	const { ladder, restricted, lifted } = schooled;
+	// What is asked for is ranked beside the free choice, so that its price can be told: two halves of the work, the second shorter.
+	const twice = free !== null && !instead;
+	const own = twice ? 0.5 : 1;
+	const played = twice ? remembering(sampler) : sampler;
 	const ranked = await rankLadder(question, ladder, played, (share) => progress(own * share));
-	const schoolCost = restricted
-		? costOfSchool(
-				await rankLadder(question, free, played, (share) => progress(own + own * share)),
-				ranked
-			)
-		: null;
+	const all = twice
+		? await rankLadder(free.question, free.ladder, played, (share) => progress(own + own * share))
+		: ranked;
 	const best = ranked[0];
+	const bySchool = restricted && !isRestricted(question.wanted);
 	const sensitivity = best ? sensitivityOf(question, best.rung) : null;
 	return {
 		options: ranked.map((sampled) => optionOf(question, sampled)),
@@ -178,9 +225,31 @@ export async function plan(
 		schools: callSchools(question),
 		sensitivity,
 		why: sensitivity
-			? reasonsFor(question, ranked, ladder, sensitivity, { cost: schoolCost, lifted })
+			? reasonsFor(question, ranked, ladder, sensitivity, {
+					cost: bySchool ? costOver(all, ranked) : null,
+					lifted
+				})
 			: [],
 		cautions: cautionsFor(question, best?.rung),
-		compromised: ladder.compromised
+		compromised: ladder.compromised,
+		free: free && freeChoice(all, ranked, instead)
+	};
+}
+
+/** The best of all beside the best of what was asked for. */
+function freeChoice(
+	all: readonly SampledRung[],
+	asked: readonly SampledRung[],
+	instead: boolean
+): FreeChoice | null {
+	const [best] = all;
+	if (!best) return null;
+	const { expectedStrokes } = best.statistics;
+	const own = asked[0]?.statistics.expectedStrokes ?? expectedStrokes;
+	return {
+		rung: best.rung,
+		expectedStrokes,
+		saves: Math.max(0, own - expectedStrokes),
+		instead
 	};
 }

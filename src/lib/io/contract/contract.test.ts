@@ -98,6 +98,42 @@ describe('plan request', () => {
 		expect(found.map((issue) => issue.path)).toEqual([path]);
 	});
 
+	it.each([
+		['wanted.kinds.0', { kinds: ['hook'] }, /must be one of: putt, chip/],
+		['wanted.clubs', { clubs: ['ZW'] }, /ZW is no club of this bag: .*SW/],
+		['wanted.without', { without: ['SW', 'QW'] }, /QW is no club/],
+		['wanted', { clubs: ['SW'], without: ['SW'] }, /leaves no club/],
+		['wanted', { kinds: ['flop'], clubs: ['7i', '9i'] }, /none of 7i, 9i makes a flop/],
+		['wanted', { kinds: ['splash'] }, /makes a splash from this lie/],
+		['wanted.apexAtLeast', { apexAtMost: 1, apexAtLeast: 2 }, /more than apexAtMost, 1 m/],
+		['wanted.apexAtMost', { apexAtMost: -1 }, /from 0 to 40 metres/],
+		['wanted.colour', { colour: 'red' }, /is not a known key/]
+	])('refuses a wish that nothing can meet: %s', (path, wanted, message) => {
+		const found = problems(planRequestSchema, { situation, player: { skill: 'middle' }, wanted });
+		expect(found.map((issue) => issue.path)).toEqual([path]);
+		expect(found[0]!.message).toMatch(message);
+	});
+
+	it('takes an empty part of a wish for any', () => {
+		const core = (wanted?: object) =>
+			planRequestToCore(
+				planRequestSchema.parse({
+					situation,
+					player: { skill: 'middle' },
+					...(wanted && { wanted })
+				})
+			).wanted;
+		expect(core()).toBeUndefined();
+		expect(core({ kinds: [], clubs: [], without: [] })).toBeUndefined();
+		expect(core({ kinds: ['chip'], clubs: [], without: ['Putter'], apexAtMost: 2 })).toEqual({
+			kinds: ['chip'],
+			clubs: [],
+			without: ['Putter'],
+			apexAtMost: 2,
+			apexAtLeast: null
+		});
+	});
+
 	it('converts to the core’s units', () => {
 		const core = situationToCore(
 			situationSchema.parse({ ...situation, slopeAlong: -2, slopeAcross: 1 })

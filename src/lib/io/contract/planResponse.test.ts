@@ -37,6 +37,27 @@ describe('a plan in the terms of the contract', () => {
 		});
 	});
 
+	it('has ground over air for options and schools, and the free choice only where one is restricted', async () => {
+		const { outcome } = best.rung.solution;
+		const answer = planToWire(decided, asked);
+		expect(answer.options[0]!.ratio).toBeCloseTo(outcome.roll / outcome.carry, 12);
+		expect(answer).not.toHaveProperty('free');
+		for (const [i, school] of answer.schools.entries()) {
+			// Within the roll of the school's own ball: it ends so far past the hole, and landed where the rule says.
+			const call = decided.schools[i]!;
+			const rolled = question.pin + call.missAtHole - call.advice.carry;
+			expect(school.ratio! * call.advice.carry).toBeCloseTo(rolled, 0);
+		}
+		const never = { ...outcome, carry: 0 };
+		const solution = { ...best.rung.solution, outcome: never };
+		expect(said(rung({ solution })).ratio).toBeNull();
+		const wanted = request({}, {}, { samples: 40, wanted: { kinds: ['flop'] } });
+		const flop = new Question(wanted);
+		const { free } = planToWire(await plan(flop, localSampler(flop)), wanted);
+		expect(free!.shot).not.toBe('flop');
+		expect(free!.expectedStrokes).toBeGreaterThan(1);
+	});
+
 	it('tells the side of the aim, and straight within a centimetre', () => {
 		expect(said({ aimOffset: -0.4 }).aim).toEqual({ offset: 0.4, side: 'left' });
 		expect(said({ aimOffset: 0.4 }).aim).toEqual({ offset: 0.4, side: 'right' });

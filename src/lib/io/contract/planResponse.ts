@@ -1,10 +1,10 @@
 import * as z from 'zod/mini';
 import type { RejectedPlay } from '$lib/core/plan/ladder/ladder';
-import type { Plan, PlanOption } from '$lib/core/plan/plan';
+import type { FreeChoice, Plan, PlanOption } from '$lib/core/plan/plan';
 import type { PlanRequest } from '$lib/core/plan/question/request';
 import type { SchoolCall } from '$lib/core/plan/explain/schoolCalls';
 import type { Sensitivity } from '$lib/core/plan/explain/sensitivity';
-import { shotKind } from '$lib/core/plan/explain/shotKind';
+import { groundToAir, SHOT_KINDS, shotKind } from '$lib/core/plan/question/shotKind';
 import type { FlightId } from '$lib/core/setup/flights';
 import { degrees, toFeet } from '$lib/core/units';
 import { CAUTION_WORDS, reasonWords } from '../words/reason';
@@ -17,12 +17,14 @@ const chance = z.number().check(z.minimum(0), z.maximum(1));
 
 const optionSchema = z.strictObject({
 	club: z.string(),
-	shot: z.enum(['putt', 'chip', 'pitch', 'lob', 'flop', 'splash']),
+	shot: z.enum(SHOT_KINDS),
 	flight: z.enum(['low', 'standard', 'high', 'open']),
 	carry: z.number(),
 	landingPastEdge: z.number(),
 	roll: z.number(),
 	airShare: chance,
+	/** Ground over air; null for a ball that never flew. */
+	ratio: z.nullable(z.number()),
 	clubSpeed: z.number(),
 	apex: z.number(),
 	landingAngle: z.number(),
@@ -75,10 +77,15 @@ export const planResponseSchema = z.strictObject({
 			id: z.string(),
 			club: z.string(),
 			carry: z.number(),
+			ratio: z.nullable(z.number()),
 			missAtHole: z.number(),
 			advice: z.string(),
 			holdsAtStimp: z.nullable(z.number())
 		})
+	),
+	/** The best shot of all, where what was asked for or a school restricts the choice. */
+	free: z.optional(
+		z.strictObject({ club: z.string(), shot: z.enum(SHOT_KINDS), expectedStrokes: z.number() })
 	),
 	sensitivity: z.nullable(
 		z.strictObject({
@@ -151,6 +158,7 @@ function optionOf(option: PlanOption, toEdge: number) {
 		landingPastEdge: outcome.landingX - toEdge,
 		roll: outcome.roll,
 		airShare,
+		ratio: groundToAir(outcome.carry, outcome.roll),
 		clubSpeed: solution.speed,
 		apex: outcome.apex,
 		landingAngle: degrees(outcome.landingAngle),
@@ -183,6 +191,7 @@ const schoolOf = (call: SchoolCall, toEdge: number) => ({
 	id: call.id,
 	club: call.advice.play.club.name,
 	carry: call.advice.carry,
+	ratio: call.ratio,
 	missAtHole: call.missAtHole,
 	advice: schoolAdviceWords(call, toEdge, SAY_METRIC),
 	holdsAtStimp: call.holdsAt === null ? null : toFeet(call.holdsAt)
@@ -197,6 +206,12 @@ const sensitivityOf = (found: Sensitivity): NonNullable<PlanResponse['sensitivit
 	distanceMinus1: found.distanceMinus1
 });
 
+const freeOf = ({ rung, expectedStrokes }: FreeChoice) => ({
+	club: rung.play.club.name,
+	shot: shotKind(rung.play, rung.airShare),
+	expectedStrokes
+});
+
 /** The core's plan in the contract's terms. */
 export function planToWire(plan: Plan, request: PlanRequest): PlanResponse {
 	const { toEdge } = request.situation;
@@ -205,6 +220,7 @@ export function planToWire(plan: Plan, request: PlanRequest): PlanResponse {
 		options: plan.options.map((option) => optionOf(option, toEdge)),
 		rejected: plan.rejected.map(rejectedOf),
 		schools: plan.schools.map((call) => schoolOf(call, toEdge)),
+		...(plan.free && { free: freeOf(plan.free) }),
 		sensitivity: plan.sensitivity && sensitivityOf(plan.sensitivity),
 		why: plan.why.map((reason) => reasonWords(reason, SAY_METRIC)),
 		cautions: plan.cautions.map((caution) => CAUTION_WORDS[caution])

@@ -19,8 +19,8 @@ function groundFactor({ situation }: PlanRequest): number {
 /** What a request costs, in balls on level ground. */
 export function workOf(request: PlanRequest): number {
 	const plays = candidates(request.bag, request.situation).length;
-	const schools = request.school === 'free' ? 1 : 2;
-	return Math.round(schools * groundFactor(request) * ballsOf(plays, request.samples));
+	const twice = request.school === 'free' && !request.wanted ? 1 : 2;
+	return Math.round(twice * groundFactor(request) * ballsOf(plays, request.samples));
 }
 
 /** Why a request is too much work and what to lower, or null. */

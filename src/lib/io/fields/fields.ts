@@ -1,3 +1,4 @@
+import { SHOT_KINDS } from '$lib/core/plan/question/shotKind';
 import * as z from 'zod/mini';
 import { STRIKE_TAGS } from '$lib/core/practice/practised';
 
@@ -92,3 +93,5 @@ const MAP = 500;
 export const mapField = within(-MAP, MAP, 'metres');
 /** A place on a green's map: to the right and up the map, in metres. */
 export const mapPointField = z.tuple([mapField, mapField]);
+
+export const shotKindField = choice(SHOT_KINDS);

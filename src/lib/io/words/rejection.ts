@@ -1,8 +1,18 @@
 import type { Rejection } from '$lib/core/plan/ladder/reject';
+import type { ShotKind } from '$lib/core/plan/question/shotKind';
 import { degrees, toPercent } from '$lib/core/units';
 import { SCHOOL_WORDS } from './school';
 import type { Say } from './say';
 
+/** Kinds of shot, as they stand in a sentence. */
+const KIND: Readonly<Record<ShotKind, string>> = {
+	putt: 'a putt',
+	chip: 'a chip',
+	pitch: 'a pitch',
+	lob: 'a lob',
+	flop: 'a flop',
+	splash: 'a splash'
+};
 const HAZARD = { sand: 'the sand', water: 'the water', rough: 'the rough', mound: 'the mound' };
 
 /** Why a shot is out, as a coach would say it. */
@@ -28,6 +38,12 @@ export function rejectionWords(rejection: Rejection, say: Say): string {
 			return `${Math.round(degrees(rejection.bounce))}° of bounce opened on a tight lie blades the ball`;
 		case 'blockedPutt':
 			return 'cannot roll through what lies between';
+		case 'otherKind':
+			return `would be ${KIND[rejection.kind]}, which was not asked for`;
+		case 'fliesTooHigh':
+			return `flies ${say.length(rejection.by)} too high`;
+		case 'fliesTooLow':
+			return `flies ${say.length(rejection.by)} too low`;
 		case 'notInSchool':
 			return `is not among what this pupil’s school plays (${SCHOOL_WORDS[rejection.school].name})`;
 	}

@@ -1,4 +1,4 @@
-import { shotKind } from '$lib/core/plan/explain/shotKind';
+import { shotKind } from '$lib/core/plan/question/shotKind';
 import { swingWords } from '$lib/io/words/swing';
 import { landingWords } from '$lib/io/words/landing';
 import { playWords } from '$lib/io/words/play';

@@ -10,6 +10,7 @@ import { nearestByLoft } from '../../club/club';
 import { fromFeet, radians, type Metres, type Ratio } from '../../units';
 import type { Question } from '../question/question';
 import { sceneOf } from '../question/scene';
+import { groundToAir } from '../question/shotKind';
 import { slopeAt, type Situation } from '../question/situation';
 import { playIntended, solveCarry } from '../../solve/solve';
 
@@ -17,6 +18,8 @@ import { playIntended, solveCarry } from '../../solve/solve';
 export interface SchoolCall {
 	id: SchoolId;
 	advice: SchoolAdvice;
+	/** Ground over air of its ball here; null for one that never flew. */
+	ratio: Ratio | null;
 	/** Past (+) or short (−) of the hole along the line. */
 	missAtHole: Metres;
 	/** Whether a hazard or a wall of ground stops the ball. */
@@ -57,7 +60,7 @@ const levelled = (situation: Situation): Situation => ({
 
 /** Share in the air that a pitching wedge shows on a level part of today's greens. */
 function todaysAirShare(question: Question): Ratio {
-	const club = nearestByLoft(question.request.bag, radians(46));
+	const club = nearestByLoft(question.clubs, radians(46));
 	if (!club) return 0.5;
 	const level = question.within(levelled(question.situation));
 	const play = straight(club);
@@ -76,8 +79,7 @@ function todaysAirShare(question: Question): Ratio {
  * @param question opened
  */
 export function schoolFacts(question: Question): SchoolFacts {
-	const { situation } = question;
-	const { bag } = question.request;
+	const { situation, clubs: bag } = question;
 	const spot = ruleSpot(situation);
 	const total = question.pin;
 	return {
@@ -124,10 +126,12 @@ function callOf(school: School, facts: SchoolFacts, question: Question): SchoolC
 	const { bare, obstructed } = question;
 	const { speed } = solveCarry(intent, bare, advice.carry, question.fastest(advice.play));
 	const free = playIntended(intent, bare, speed, 0, new Outcome()).finishX;
-	const stopped = playIntended(intent, obstructed, speed, 0, new Outcome()).finishX;
+	const ball = playIntended(intent, obstructed, speed, 0, new Outcome());
+	const stopped = ball.finishX;
 	return {
 		id: school.id,
 		advice,
+		ratio: groundToAir(ball.carry, ball.roll),
 		missAtHole: stopped - question.pin,
 		blocked: Math.abs(stopped - free) > 0.5,
 		holdsAt: holdsAt(question, intent, speed)

@@ -5,7 +5,9 @@ import type { Play } from '../../player/intent';
 import type { FlightId, SpinShape } from '../../setup/flights';
 import type { Radians } from '../../units';
 import { radians } from '../../units';
+import type { Question } from '../question/question';
 import type { Situation } from '../question/situation';
+import { mayBeWanted } from '../question/wanted';
 
 /** Openings of the face that are tried, for clubs lofted enough to open. */
 export const OPENINGS: readonly Radians[] = [10, 15, 30, 45].map(radians);
@@ -80,4 +82,22 @@ function lastResort(bag: readonly Club[], { lie }: LieOfBall): Play[] {
 export function candidates(bag: readonly Club[], ball: LieOfBall): Play[] {
 	const plays = [...bag].sort((a, b) => a.loft - b.loft).flatMap((club) => playsOf(club, ball));
 	return plays.length > 0 ? plays : lastResort(bag, ball);
+}
+
+/**
+ * Those that may turn out to be what is asked for.
+ *
+ * @param question opened
+ * @param plays all of them
+ * @returns none where no club that may be chosen makes such a shot from this lie
+ */
+export function wantedCandidates(
+	{ wanted, clubs, situation }: Question,
+	plays: readonly Play[]
+): Play[] {
+	const suits = (play: Play) => mayBeWanted(wanted, play);
+	const found = plays.filter(suits);
+	return found.length > 0 || clubs.length === 0
+		? found
+		: candidates(clubs, situation).filter(suits);
 }

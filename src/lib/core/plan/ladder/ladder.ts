@@ -1,7 +1,8 @@
 import type { Play } from '../../player/intent';
 import type { Start } from '../../solve/solve';
-import type { Metres } from '../../units';
-import { candidates } from './candidates';
+import type { Metres, Ratio } from '../../units';
+import { isRestricted, notWanted } from '../question/wanted';
+import { candidates, wantedCandidates } from './candidates';
 import { nearestPlayable } from './past';
 import type { Question } from '../question/question';
 import { rejectSetup, type Rejection } from './reject';
@@ -99,7 +100,9 @@ const FEW = 3;
  * that does not. Those that end in trouble come only where nothing works and nothing lands short.
  */
 function readmit(question: Question, rungs: Rung[], rejected: RejectedPlay[]): void {
-	const solved = rejected.filter((item): item is Solved => item.rung !== null);
+	const solved = rejected.filter(
+		(item): item is Solved => item.rung !== null && !NOT_ASKED.has(item.rejection.code)
+	);
 	const short = solved.filter(({ rejection }) => rejection.code === 'shortOfGreen');
 	const back = short.length > 0 || rungs.length > 0 ? short : solved;
 	const codes = new Set(back.map(({ rejection }) => rejection.code));
@@ -113,6 +116,49 @@ function readmit(question: Question, rungs: Rung[], rejected: RejectedPlay[]): v
 		}
 }
 
+/** A shot that is not what was asked for is no lesser evil. */
+const NOT_ASKED: ReadonlySet<Rejection['code']> = new Set([
+	'otherKind',
+	'fliesTooHigh',
+	'fliesTooLow'
+]);
+/** Shares of the way to the pin at which a shot may be what it is not at the pin, the nearest first. */
+const ELSEWHERE: readonly Ratio[] = [0.9, 1.1, 0.8, 1.2, 0.7, 0.6, 1.4, 0.5, 0.4, 0.3];
+
+/**
+ * Where nothing is what is asked for, neither at the pin nor past it: the place of the line nearest the pin at which a play is; where there
+ * is none, either, what flies least too high or too low.
+ */
+function nearlyWanted(question: Question, rejected: RejectedPlay[]): Rung[] {
+	const straight = rejected.filter(
+		(item): item is Solved => item.rung !== null && item.play.shape === 'straight'
+	);
+	const found = straight.flatMap(({ play, rejection }) => {
+		for (const share of ELSEWHERE) {
+			const rung = solveRung(question, play, share * question.pin);
+			if (rung.solution.status === 'solved' && !notWanted(question.wanted, rung))
+				return [{ ...drawn(question, rung), against: rejection }];
+		}
+		return [];
+	});
+	if (found.length > 0)
+		return found
+			.sort((a, b) => Math.abs(a.target - question.pin) - Math.abs(b.target - question.pin))
+			.slice(0, READMITTED);
+	return straight
+		.flatMap(({ rung, rejection }) => ('by' in rejection ? [{ rung, rejection }] : []))
+		.filter(({ rejection }) => NOT_ASKED.has(rejection.code))
+		.sort((a, b) => a.rejection.by - b.rejection.by)
+		.slice(0, READMITTED)
+		.map(({ rung, rejection }) => ({ ...drawn(question, rung), against: rejection }));
+}
+
+/** What the lie allows and may be what is asked for. */
+function playsOf(question: Question): readonly Play[] {
+	const all = candidates(question.request.bag, question.situation);
+	return wantedCandidates(question, all);
+}
+
 /**
  * Solves and judges every play the bag and the lie allow.
  *
@@ -123,7 +169,7 @@ function readmit(question: Question, rungs: Rung[], rejected: RejectedPlay[]): v
  */
 export function buildLadder(
 	question: Question,
-	plays: readonly Play[] = candidates(question.request.bag, question.situation),
+	plays: readonly Play[] = playsOf(question),
 	trail: Trail | null = null
 ): Ladder {
 	const rungs: Rung[] = [];
@@ -134,6 +180,11 @@ export function buildLadder(
 	if (rungs.length === 0) rungs.push(...pastPin(question, rejected, trail));
 	const compromised = rungs.length === 0;
 	if (rungs.length < FEW) readmit(question, rungs, rejected);
+	if (rungs.length === 0 && isRestricted(question.wanted)) {
+		rungs.push(...nearlyWanted(question, rejected));
+		const back = new Set(rungs.map(({ play }) => play));
+		rejected.splice(0, rejected.length, ...rejected.filter(({ play }) => !back.has(play)));
+	}
 	rungs.sort((a, b) => a.airShare - b.airShare);
 	return { rungs, rejected, compromised: compromised && rungs.length > 0 };
 }

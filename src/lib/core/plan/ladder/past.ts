@@ -18,7 +18,9 @@ const MENDED_BY_LENGTH: readonly Rejection['code'][] = [
 	'notClear',
 	'landsInHazard',
 	'landsOnSteep',
-	'goesPast'
+	'goesPast',
+	'otherKind',
+	'fliesTooLow'
 ];
 /** Steps past the pin in which a place is looked for that such a play can reach, and halvings of the last step. */
 const STEPS: readonly Metres[] = [0.75, 1.5, 3, 5, 8];

@@ -7,7 +7,7 @@ import { playKey } from '../../player/intent';
 import { buildLadder, type Ladder } from './ladder';
 import { heightOnPath, type Path } from '../../solve/path';
 import { EDGE_MARGIN, rejectSetup, type Rejection } from './reject';
-import { shotKind } from '../explain/shotKind';
+import { shotKind } from '../question/shotKind';
 import { crestOf, pinDistance, segmentAt } from '../question/situation';
 import { pinTarget } from '../question/target';
 

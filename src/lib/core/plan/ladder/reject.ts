@@ -12,6 +12,7 @@ import {
 	type HazardKind,
 	type Situation
 } from '../question/situation';
+import type { NotWanted } from '../question/wanted';
 import type { Solution } from '../../solve/solve';
 
 /** Why a shot is out; the words live where screens and files are made. */
@@ -26,6 +27,7 @@ export type Rejection =
 	| { code: 'goesPast'; by: Metres }
 	| { code: 'bounceOnTight'; bounce: Radians }
 	| { code: 'blockedPutt' }
+	| NotWanted
 	| { code: 'notInSchool'; school: SchoolId };
 
 /** A landing nearer to the edge than this may come down in the fringe (common practice: a couple of feet, no source). */

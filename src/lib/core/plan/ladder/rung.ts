@@ -17,6 +17,7 @@ import type { Metres, Ratio } from '../../units';
 import type { Question } from '../question/question';
 import { rejectSolution, type Flown, type Rejection } from './reject';
 import type { HazardKind } from '../question/situation';
+import { notWanted } from '../question/wanted';
 import { fastestMeasured } from './swing';
 
 /** One play, solved as if nothing went wrong. */
@@ -176,6 +177,8 @@ function runsInto(question: Question, { path, solution }: Rung): HazardKind | nu
  * @returns null where nothing speaks against it
  */
 export function rejectRung(question: Question, rung: Rung): Rejection | null {
+	const other = notWanted(question.wanted, rung);
+	if (other) return other;
 	const intent = question.intent(rung.play);
 	const flown: Flown = {
 		heightAt: (x) => heightOnPath(rung.path, x),

@@ -1,4 +1,5 @@
 import type { Scene } from '../../ball/simulate';
+import type { Club } from '../../club/club';
 import type { Stance } from '../../lie/stance';
 import { intend, playKey, type Intent, type Play } from '../../player/intent';
 import { fastestSwing } from '../../player/player';
@@ -8,6 +9,7 @@ import { sceneOf } from './scene';
 import { pinDistance, type Situation } from './situation';
 import { stanceAt } from './stanceAt';
 import { pinTarget } from './target';
+import { ANY_SHOT, wantsClub, type Wanted } from './wanted';
 
 /** A request made ready to be worked on: scenes and intents are built when first wanted, and once. */
 export class Question {
@@ -19,6 +21,7 @@ export class Question {
 	#obstructed: Scene | null = null;
 	#played: Scene | null = null;
 	#stance: Stance | null = null;
+	#clubs: readonly Club[] | null = null;
 	readonly #intents = new Map<string, Intent>();
 
 	/**
@@ -33,6 +36,16 @@ export class Question {
 		this.request = request;
 		this.pin = pinDistance(request.situation);
 		this.target = pinTarget(request.situation);
+	}
+
+	/** The shot that is asked for. */
+	get wanted(): Wanted {
+		return this.request.wanted ?? ANY_SHOT;
+	}
+
+	/** The clubs to choose from. */
+	get clubs(): readonly Club[] {
+		return (this.#clubs ??= this.request.bag.filter(({ id }) => wantsClub(this.wanted, id)));
 	}
 
 	get situation(): Situation {
@@ -74,6 +87,12 @@ export class Question {
 
 	fastest(play: Play): MetresPerSecond {
 		return fastestSwing(play.club, this.request.player);
+	}
+
+	/** The same question of the best shot of all: nothing in particular is asked for, and no school restricts it. */
+	freed(): Question {
+		const { wanted: _wanted, ...request } = this.request;
+		return new Question({ ...request, school: 'free' });
 	}
 
 	/** The same question in a world that differs. */

@@ -10,7 +10,8 @@ import {
 	type Played,
 	type Sampler
 } from '../race';
-import { leanTo } from '../../ladder/rung';
+import { notWanted } from '../../question/wanted';
+import { leanTo, type Rung } from '../../ladder/rung';
 
 /** Places tried to the side where something lies there, right (+) or left (−). */
 const SIDES: readonly Metres[] = [-2, -1, 1, 2];
@@ -46,16 +47,24 @@ export async function turnedAway(
 	const onMap = question.situation.survey?.kinds === 'map';
 	const most = onMap ? TURNED_ON_MAP : entries.length;
 	const leaders = [...entries].sort((a, b) => strokesOf(a) - strokesOf(b)).slice(0, most);
+	const isWanted = (rung: Rung) => notWanted(question.wanted, rung) === null;
 	const turned = leaders.map(({ rung }) =>
-		sides.map((side) => enter(leanTo(question, rung, side)))
+		sides
+			.map((side) => leanTo(question, rung, side))
+			.filter(isWanted)
+			.map(enter)
 	);
 	await sampleTo(turned.flat(), balls, sampler);
 	return leaders.flatMap((leader, i) => {
 		const played = turned[i]!.filter(hasPlayed);
 		const own = strokesOf(leader);
-		const places = played.map((entry, k) => ({ at: sides[k]!, value: strokesOf(entry) }));
+		if (played.length === 0) return [];
+		const places = played.map((entry) => ({ at: entry.rung.side, value: strokesOf(entry) }));
 		const side = lowestBetween([...places, { at: 0, value: own }]);
-		if (Math.abs(side) >= LEAST_TURN) return [enter(leanTo(question, leader.rung, side))];
+		if (Math.abs(side) >= LEAST_TURN) {
+			const rung = leanTo(question, leader.rung, side);
+			return isWanted(rung) ? [enter(rung)] : [];
+		}
 		if (onMap) return [];
 		// So few balls may not see that a turn pays: where it hardly costs anything it stays in the race.
 		const best = played.reduce((a, b) => (strokesOf(b) < strokesOf(a) ? b : a));
