@@ -1,7 +1,8 @@
 import { expose } from 'comlink';
 import { landingRegion } from '$lib/core/plan/studies/landingRegion';
 import { createLocalSampler } from '$lib/core/plan/race/localSampler';
-import { firstAnswer, plan } from '$lib/core/plan/plan';
+import { plan } from '$lib/core/plan/plan';
+import { firstAnswer } from '$lib/core/plan/firstAnswer';
 import { Question } from '$lib/core/plan/question/question';
 import type { PlannerWorker } from '$lib/workers/protocol';
 
@@ -53,6 +54,6 @@ export function planningWorker(opened: () => void = () => {}): Partial<PlannerWo
 		firstAnswer: () => firstAnswer(question),
 		sample: (jobs) => createLocalSampler(question)(jobs),
 		plan: (sampler, progress) => plan(question, sampler, progress),
-		landingRegion: (rung) => landingRegion(question, rung)
+		landingRegion: (rung) => Promise.resolve(landingRegion(question, rung))
 	};
 }

@@ -1,6 +1,7 @@
 import { landingRegion } from '$lib/core/plan/studies/landingRegion';
 import { localSampler } from '$lib/core/plan/race/localSampler';
-import { firstAnswer, plan } from '$lib/core/plan/plan';
+import { plan } from '$lib/core/plan/plan';
+import { firstAnswer } from '$lib/core/plan/firstAnswer';
 import { Question } from '$lib/core/plan/question/question';
 import type { PlanRequest } from '$lib/core/plan/question/request';
 import { missCost } from '$lib/core/plan/studies/whereToMiss';

@@ -1,11 +1,8 @@
 import { expose } from 'comlink';
 import { createLocalSampler } from '../core/plan/race/localSampler';
 import { Follower } from '../core/plan/follower';
-import { plan, type FirstAnswer } from '../core/plan/plan';
-import { landingRegion } from '../core/plan/studies/landingRegion';
+import type { FirstAnswer } from '../core/plan/firstAnswer';
 import { Question } from '../core/plan/question/question';
-import { missCost } from '../core/plan/studies/whereToMiss';
-import { worthMeasuring } from '../core/plan/studies/worthMeasuring';
 import type { PlannerWorker } from './protocol';
 
 let opened: Question | null = null;
@@ -33,15 +30,27 @@ const worker: PlannerWorker = {
 	},
 	firstAnswer: () => lightened(follower.answer(question())),
 	sample: (jobs) => (sampler ??= createLocalSampler(question()))(jobs),
-	plan: (deal, progress) => plan(question(), deal, progress),
-	landingRegion: (rung) => landingRegion(question(), rung),
-	worthMeasuring,
+	// The first answer does not wait for what ranks and explains.
+	plan: async (deal, progress) => {
+		const asked = question();
+		const { plan } = await import('../core/plan/plan');
+		return plan(asked, deal, progress);
+	},
 	// Wanted now and then: what these need comes with them.
+	landingRegion: async (rung) => {
+		const asked = question();
+		return (await import('../core/plan/studies/landingRegion')).landingRegion(asked, rung);
+	},
+	worthMeasuring: async (request) =>
+		(await import('../core/plan/studies/worthMeasuring')).worthMeasuring(request),
 	surveyReport: async (green) => (await import('../core/green/surveyReport')).surveyReport(green),
 	readBalls: async (balls, clubs) =>
 		(await import('../core/today/readBalls')).readBalls(balls, clubs),
 	studyRolls: async (question) => (await import('../core/practice/rollStudy')).studyRolls(question),
-	missCosts: (asked, spots) => spots.map((spot) => missCost(asked, spot))
+	missCosts: async (asked, spots) => {
+		const { missCost } = await import('../core/plan/studies/whereToMiss');
+		return spots.map((spot) => missCost(asked, spot));
+	}
 };
 
 expose(worker);

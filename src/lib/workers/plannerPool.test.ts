@@ -98,7 +98,8 @@ describe('PlannerPool', () => {
 
 	it('deals spots to whoever is free and puts the answers in order', async () => {
 		const { pool: planners } = pool(2, {
-			missCosts: (_, spots) => spots.map((spot) => ({ spot, strokes: spot[0], play: null }))
+			missCosts: (_, spots) =>
+				Promise.resolve(spots.map((spot) => ({ spot, strokes: spot[0], play: null })))
 		});
 		const spots = Array.from({ length: 9 }, (_, i) => [i, -i] as const);
 		const seen: number[] = [];

@@ -2,7 +2,8 @@ import type { Club } from '../core/club/club';
 import type { BallsReading, ChippedBall } from '../core/today/readBalls';
 import type { Green } from '../core/green/green';
 import type { SurveyReport } from '../core/green/surveyReport';
-import type { FirstAnswer, Plan } from '../core/plan/plan';
+import type { Plan } from '../core/plan/plan';
+import type { FirstAnswer } from '../core/plan/firstAnswer';
 import type { LandingRegion } from '../core/plan/studies/landingRegion';
 import type { MissCost, MissQuestion } from '../core/plan/studies/whereToMiss';
 import type { Point } from '../core/math/polygon';
@@ -21,10 +22,10 @@ export interface PlannerWorker {
 	sample(jobs: readonly SampleJob[]): Finishes[];
 	/** @param sampler hands jobs to whoever plays them; throws when the plan is no longer wanted */
 	plan(sampler: Sampler, progress: (share: number) => void): Promise<Plan>;
-	landingRegion(rung: Rung): LandingRegion;
+	landingRegion(rung: Rung): Promise<LandingRegion>;
 	surveyReport(green: Green): Promise<SurveyReport>;
 	readBalls(balls: readonly ChippedBall[], clubs: readonly Club[]): Promise<BallsReading>;
 	worthMeasuring(request: PlanRequest): Promise<MeasuringGain | null>;
 	studyRolls(question: RollQuestion): Promise<RollStudy>;
-	missCosts(question: MissQuestion, spots: readonly Point[]): MissCost[];
+	missCosts(question: MissQuestion, spots: readonly Point[]): Promise<MissCost[]>;
 }

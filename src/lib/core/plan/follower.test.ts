@@ -2,7 +2,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { question as ask } from '../../../../tests/support/scenes';
 import { playKey } from '../player/intent';
 import { Follower } from './follower';
-import { firstAnswer, type FirstAnswer } from './plan';
+import { firstAnswer, type FirstAnswer } from './firstAnswer';
 import type { Question } from './question/question';
 import { isNear, trailOf } from './ladder/trail';
 import { buildLadder, type Ladder } from './ladder/ladder';

@@ -1,5 +1,5 @@
 import { buildLadder, type Ladder } from './ladder/ladder';
-import { firstAnswer, type FirstAnswer } from './plan';
+import { firstAnswer, type FirstAnswer } from './firstAnswer';
 import type { Question } from './question/question';
 import { isNear, NO_TRAIL, trailOf } from './ladder/trail';
 

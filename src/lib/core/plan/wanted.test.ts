@@ -16,7 +16,7 @@ const SITUATIONS = [
 	{ toEdge: 5, edgeToPin: 8, hazards: [{ kind: 'sand', from: 1, to: 3.5, height: 0.4 }] }
 ] as const;
 
-const asked = (situation: object, wanted: Partial<Wanted>, samples = 60) =>
+const asked = (situation: Record<string, unknown>, wanted: Partial<Wanted>, samples = 60) =>
 	new Question({
 		...request(situation, {}, { samples }),
 		wanted: { ...ANY_SHOT, ...wanted }

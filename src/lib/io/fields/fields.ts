@@ -95,3 +95,5 @@ export const mapField = within(-MAP, MAP, 'metres');
 export const mapPointField = z.tuple([mapField, mapField]);
 
 export const shotKindField = choice(SHOT_KINDS);
+/** Ways of saying how much of a shot is air and how much ground. */
+export const ratioStyleField = choice(['ratio', 'share', 'units']);

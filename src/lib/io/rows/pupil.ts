@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import {
 	carryFlightField,
 	handField,
+	ratioStyleField,
 	schoolField,
 	skillField,
 	unitsField,
@@ -45,6 +46,10 @@ export const pupilRow = z.object({
 	/** Metres. */
 	pace: z._default(number, 0.9),
 	units: z._default(unitsField, 'metres'),
+	/** How air and ground are said to them. */
+	ratios: z.optional(ratioStyleField),
+	/** Never the putter from off the green, unless it is asked for. */
+	noPutt: z.optional(z.boolean()),
 	/** What to mind when this pupil plays, in the coach's words. */
 	minding: z._default(z.string(), ''),
 	notes: z._default(z.string(), ''),

@@ -8,6 +8,7 @@ import {
 	lieField,
 	sandSurfaceField,
 	segmentKindField,
+	shotKindField,
 	sideField
 } from '../fields/fields';
 
@@ -66,6 +67,16 @@ export const workingShotRow = z.object({
 	situation: situationRow,
 	/** Whose shot it is; a shot whose pupil is gone stays readable. */
 	pupilId: z.string(),
+	/** The shot that is asked for. */
+	wanted: z.optional(
+		z.object({
+			kinds: z.optional(z.array(shotKindField)),
+			clubs: z.optional(z.array(z.string())),
+			without: z.optional(z.array(z.string())),
+			apexAtMost: z.optional(number),
+			apexAtLeast: z.optional(number)
+		})
+	),
 	place: z.optional(z.object({ greenId: z.string(), ball: mapPoint, pin: mapPoint }))
 });
 

@@ -93,6 +93,8 @@ export const golferDraftSchema = z.object({
 		}),
 		{}
 	),
+	/** Never the putter from off the green, unless it is asked for. */
+	noPutt: z.optional(z.boolean()),
 	/** Instead of the skill's numbers, where they are known. */
 	spread: z.optional(ownSpreadSchema),
 	costs: z.optional(ownCostsSchema),

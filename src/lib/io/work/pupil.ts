@@ -8,6 +8,7 @@ import {
 	idField,
 	lieField,
 	nameField,
+	ratioStyleField,
 	shapeField,
 	strikeTagField,
 	swingFromField,
@@ -28,6 +29,8 @@ export const pupilDraftSchema = z.extend(z.omit(golferDraftSchema, { carries: tr
 	/** Length of a pace in metres, measured once. */
 	pace: z._default(within(0.5, 1.3, 'metres'), 0.9),
 	units: z._default(unitsField, 'metres'),
+	/** How air and ground are said to them; as a ratio where it is left out. */
+	ratios: z.optional(ratioStyleField),
 	/** What to mind when this pupil plays. */
 	minding: z._default(noteField, ''),
 	notes: z._default(noteField, ''),

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { idField, mapPointField } from '../fields/fields';
+import { wantedFields } from '../fields/wanted';
 import { situationFields } from '../fields/situationFields';
 
 /** Ball and hole on the map of one green. */
@@ -16,6 +17,8 @@ const placeDraftSchema = z.object({
 export const shotDraftSchema = z.object({
 	situation: z.object(situationFields),
 	pupilId: idField,
+	/** The shot that is asked for, clubs by id; the best of all where it is left out. */
+	wanted: z.optional(z.object(wantedFields)),
 	/** Where it is on a surveyed green; distances, slopes and hazards of the situation are then read off its map. */
 	place: z.optional(placeDraftSchema)
 });

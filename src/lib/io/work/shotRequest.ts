@@ -1,3 +1,5 @@
+import { SHOT_KINDS } from '$lib/core/plan/question/shotKind';
+import type { Wanted } from '$lib/core/plan/question/wanted';
 import type { PlanRequest } from '$lib/core/plan/question/request';
 import type { SurveyedGround } from '$lib/core/plan/question/situation';
 import { clubToCore } from './club';
@@ -5,6 +7,24 @@ import { playerToCore } from './player';
 import type { Playing } from './playing';
 import type { WorkingShot } from './shot';
 import { situationToCore } from '../fields/situation';
+import { wantedToCore } from '../fields/wanted';
+
+const NO_PUTT = { kinds: SHOT_KINDS.filter((kind) => kind !== 'putt') };
+
+/** What is asked for: by the shot, else by what its player usually wants. Clubs that are no longer carried ask for nothing. */
+function wantedOf(
+	{ wanted, situation }: Pick<WorkingShot, 'situation' | 'wanted'>,
+	{ golfer, bag }: Playing
+): Wanted | undefined {
+	if (!wanted) return wantedToCore(golfer.noPutt && situation.toEdge > 0 ? NO_PUTT : undefined);
+	const carried = (ids: readonly string[] | undefined) =>
+		ids?.filter((id) => bag.some((club) => club.id === id));
+	return wantedToCore({
+		...wanted,
+		clubs: carried(wanted.clubs),
+		without: carried(wanted.without)
+	});
+}
 
 /**
  * The planner's question for a shot on the screen.
@@ -13,18 +33,20 @@ import { situationToCore } from '../fields/situation';
  * @param survey the ground of its green, where it lies on one
  */
 export function shotRequest(
-	shot: Pick<WorkingShot, 'situation'>,
+	shot: Pick<WorkingShot, 'situation' | 'wanted'>,
 	playing: Playing,
 	samples: number,
 	seed: number,
 	survey?: SurveyedGround
 ): PlanRequest {
 	const bag = playing.bag.map(clubToCore);
+	const wanted = wantedOf(shot, playing);
 	return {
 		situation: situationToCore(shot.situation, survey),
 		bag,
 		player: playerToCore(playing.golfer, bag),
 		school: playing.golfer.school,
+		...(wanted && { wanted }),
 		samples,
 		seed
 	};

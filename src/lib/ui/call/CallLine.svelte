@@ -5,11 +5,14 @@
 		words: CallWords;
 	}
 	const { words }: Props = $props();
+	const parts = $derived(
+		[words.club, words.landing, words.ratio, words.swing, words.aim].filter(Boolean)
+	);
 </script>
 
 <!-- A line breaks between two parts, never within one. -->
-{#each [words.club, words.landing, words.swing, words.aim] as part, i (i)}
+{#each parts as part, i (i)}
 	<span class="mr-[0.25em] inline-block"
-		>{part}{#if i < 3}<span class="text-(--faint)">&nbsp;·</span>{/if}</span
+		>{part}{#if i < parts.length - 1}<span class="text-(--faint)">&nbsp;·</span>{/if}</span
 	>
 {/each}

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { question as ask } from '../../../../tests/support/scenes';
 import { localSampler } from '$lib/core/plan/race/localSampler';
-import { firstAnswer, plan } from '$lib/core/plan/plan';
+import { plan } from '$lib/core/plan/plan';
+import { firstAnswer } from '$lib/core/plan/firstAnswer';
 import { choicesOfLadder, choicesOfPlan, type Choice } from './choices';
 import { callWords, choiceWords, spokenCall } from './callWords';
 
@@ -12,6 +13,7 @@ const question = ask(
 );
 
 const say = (metres: number) => `${metres.toFixed(1)} m`;
+const WHO = { pace: 0.9 };
 const place = { toEdge: 3, pin: 12 };
 
 describe('choices', () => {
@@ -35,9 +37,12 @@ describe('the call', () => {
 		)!;
 
 	it('is club, landing spot, swing and aim', () => {
-		const words = callWords(find('standard', 'PW'), place, say);
+		const words = callWords(find('standard', 'PW'), place, say, WHO);
 		expect(words.club).toMatch(/^PW standard/);
 		expect(words.landing).toMatch(/^land it \d\.\d m on$/);
+		expect(words.ratio).toMatch(/^1 : \d/);
+		const chip = find('standard', 'PW');
+		expect(callWords(chip, place, say, { ...WHO, ratios: 'share' }).ratio).toMatch(/ in the air$/);
 		expect(words.swing).toMatch(/^swing (to|under) /);
 		// It falls to the right: aim left.
 		expect(words.aim).toMatch(/^aim \d\.\d m left$/);
@@ -48,7 +53,7 @@ describe('the call', () => {
 		const landing = (landingX: number) => {
 			const outcome = { ...chip.rung.solution.outcome, landingX };
 			const rung = { ...chip.rung, solution: { ...chip.rung.solution, outcome } };
-			return callWords({ ...chip, rung }, place, say).landing;
+			return callWords({ ...chip, rung }, place, say, WHO).landing;
 		};
 		expect(landing(3.5)).toBe('land it 0.5 m on');
 		expect(landing(2.5)).toBe('land it 0.5 m short of the green');
@@ -67,7 +72,7 @@ describe('the call', () => {
 		expect(choiceWords(beside(-1.2), 12, say)).toBe('PW standard, 1.2 m left');
 		expect(choiceWords(beside(1.2), 12, say)).toBe('PW standard, 1.2 m right');
 		expect(choiceWords(beside(0.1), 12, say)).toBe('PW standard, 0.3 m past');
-		expect(callWords(safer, place, say).aim).toContain('to end 2.0 m past');
+		expect(callWords(safer, place, say, WHO).aim).toContain('to end 2.0 m past');
 	});
 
 	it('rolls a putt all the way', () => {
@@ -75,8 +80,9 @@ describe('the call', () => {
 		const putt = choicesOfLadder(firstAnswer(smooth)).find(
 			({ rung }) => rung.play.flight === 'putt'
 		)!;
-		expect(callWords(putt, { toEdge: 2, pin: 10 }, say)).toMatchObject({
+		expect(callWords(putt, { toEdge: 2, pin: 10 }, say, WHO)).toMatchObject({
 			landing: 'roll it all the way',
+			ratio: '',
 			swing: 'long putting stroke',
 			aim: 'at the pin'
 		});
@@ -85,7 +91,7 @@ describe('the call', () => {
 	it('speaks the pupil’s language of swing lengths', () => {
 		const pitch = find('standard', 'PW');
 		const swing = (vocabulary: 'clock' | 'body' | 'shape', name: string) =>
-			callWords({ ...pitch, swing: { ...pitch.swing, vocabulary, name } }, place, say).swing;
+			callWords({ ...pitch, swing: { ...pitch.swing, vocabulary, name } }, place, say, WHO).swing;
 		expect(swing('clock', '8')).toBe('swing to 8 o’clock');
 		expect(swing('clock', '8:30')).toBe('swing to 8:30');
 		expect(swing('body', 'hip')).toBe('hands to the hip');
@@ -99,11 +105,12 @@ it('is said aloud with short names and units in full', () => {
 		spokenCall({
 			club: 'SW low',
 			landing: 'land it 2.5 m on',
+			ratio: '1 : 2.3',
 			swing: 'to 9 o’clock',
 			aim: 'at the pin'
 		})
-	).toBe('sand wedge low. land it 2.5 metres on. to 9 o’clock. at the pin.');
-	expect(spokenCall({ club: '7i', landing: 'land it 3 yd on', swing: 'hip', aim: '' })).toBe(
-		'7 iron. land it 3 yards on. hip.'
-	);
+	).toBe('sand wedge low. land it 2.5 metres on. 1 to 2.3. to 9 o’clock. at the pin.');
+	expect(
+		spokenCall({ club: '7i', landing: 'land it 3 yd on', ratio: '', swing: 'hip', aim: '' })
+	).toBe('7 iron. land it 3 yards on. hip.');
 });

@@ -1,5 +1,7 @@
 import { shotKind } from '$lib/core/plan/question/shotKind';
 import { swingWords } from '$lib/io/words/swing';
+import { ratioWords } from '$lib/io/words/ratio';
+import type { Pupil } from '$lib/io/work/pupil';
 import { landingWords } from '$lib/io/words/landing';
 import { playWords } from '$lib/io/words/play';
 import type { Choice } from './choices';
@@ -9,6 +11,8 @@ import type { Metres } from '$lib/core/units';
 export interface CallWords {
 	club: string;
 	landing: string;
+	/** Air and ground. */
+	ratio: string;
 	swing: string;
 	aim: string;
 }
@@ -63,7 +67,8 @@ export const linePlace = ({
 export function callWords(
 	choice: Choice,
 	place: LinePlace,
-	say: (metres: Metres) => string
+	say: (metres: Metres) => string,
+	{ ratios = 'ratio', pace }: Pick<Pupil, 'ratios' | 'pace'>
 ): CallWords {
 	const kind = shotKind(choice.rung.play, choice.rung.airShare);
 	const own = choice.rung.play.flight === kind;
@@ -75,6 +80,10 @@ export function callWords(
 			choice.rung.play.flight === 'putt'
 				? 'roll it all the way'
 				: landingWords(choice.rung.solution.outcome.landingX - place.toEdge, say),
+		ratio:
+			choice.rung.play.flight === 'putt'
+				? ''
+				: ratioWords(choice.rung.solution.outcome, ratios, pace),
 		swing:
 			choice.rung.play.flight === 'putt' ? 'long putting stroke' : swingWords(name, vocabulary),
 		aim: aimWords(choice, place.pin, say)
@@ -82,6 +91,7 @@ export function callWords(
 }
 
 const SPOKEN: readonly [RegExp, string][] = [
+	[/(\d) : (\d)/g, '$1 to $2'],
 	[/(\d) m\b/g, '$1 metres'],
 	[/(\d) yd\b/g, '$1 yards'],
 	[/(\d) ft\b/g, '$1 feet'],
@@ -94,8 +104,8 @@ const SPOKEN: readonly [RegExp, string][] = [
 ];
 
 /** A call as it is said aloud: short names and units in full. */
-export const spokenCall = ({ club, landing, swing, aim }: CallWords): string =>
+export const spokenCall = ({ club, landing, ratio, swing, aim }: CallWords): string =>
 	SPOKEN.reduce(
 		(text, [short, full]) => text.replace(short, full),
-		`${[club, landing, swing, aim].filter(Boolean).join('. ')}.`
+		`${[club, landing, ratio, swing, aim].filter(Boolean).join('. ')}.`
 	);

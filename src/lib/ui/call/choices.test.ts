@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { firstAnswer } from '$lib/core/plan/plan';
+import { firstAnswer } from '$lib/core/plan/firstAnswer';
 import { question } from '../../../../tests/support/scenes';
 import { choicesOfLadder, neighbours, type Choice } from './choices';
 

@@ -1,6 +1,7 @@
 import { playKey } from '$lib/core/player/intent';
 import type { Rung } from '$lib/core/plan/ladder/rung';
-import type { FirstAnswer, Plan, PlanOption, RungDetails } from '$lib/core/plan/plan';
+import type { Plan, PlanOption } from '$lib/core/plan/plan';
+import type { FirstAnswer, RungDetails } from '$lib/core/plan/firstAnswer';
 
 /** A way to play as the screen shows it, sampled or not yet. */
 export interface Choice extends RungDetails {

@@ -33,7 +33,12 @@
 	const call = new FirstCall();
 	const words = $derived(
 		call.choice &&
-			callWords(call.choice, linePlace(numbers), (metres) => formatLength(metres, playing.style))
+			callWords(
+				call.choice,
+				linePlace(numbers),
+				(metres) => formatLength(metres, playing.style),
+				playing.file.pupil
+			)
 	);
 
 	const said = settled(() => (whole && words && call.settled ? spokenCall(words) : ''));

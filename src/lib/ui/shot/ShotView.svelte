@@ -68,7 +68,7 @@
 		const { chosen, shot, status } = bench;
 		if (!chosen || status !== 'ready') return '';
 		const say = (metres: number) => formatLength(metres, playing.style);
-		return spokenCall(callWords(chosen, linePlace(shot.situation), say));
+		return spokenCall(callWords(chosen, linePlace(shot.situation), say, bench.file.pupil));
 	});
 	const said = settled(() => spoken);
 	$effect(() => {

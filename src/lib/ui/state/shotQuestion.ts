@@ -9,7 +9,7 @@ const SEED = 20_261;
 
 /** What the planner is asked about a shot on the screen: always with as many balls, and the same ones. */
 export const shotQuestion = (
-	shot: Pick<WorkingShot, 'situation'>,
+	shot: Pick<WorkingShot, 'situation' | 'wanted'>,
 	playing: Playing,
 	survey?: SurveyedGround
 ): PlanRequest => shotRequest(shot, playing, SAMPLES, SEED, survey);

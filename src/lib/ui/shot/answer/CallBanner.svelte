@@ -15,7 +15,9 @@
 
 	const say = (metres: number) => formatLength(metres, playing.style);
 	const chosen = $derived(bench.chosen);
-	const words = $derived(chosen && callWords(chosen, linePlace(bench.shot.situation), say));
+	const words = $derived(
+		chosen && callWords(chosen, linePlace(bench.shot.situation), say, bench.file.pupil)
+	);
 	const isBest = $derived(chosen?.key === bench.choices[0]?.key);
 	const reason = $derived(
 		isBest && bench.plan?.why[0]

@@ -11,12 +11,14 @@
 
 	const say = (metres: number) => formatLength(metres, playing.style);
 	const chosen = $derived(bench.chosen);
-	const words = $derived(chosen && callWords(chosen, linePlace(bench.shot.situation), say));
+	const words = $derived(
+		chosen && callWords(chosen, linePlace(bench.shot.situation), say, bench.file.pupil)
+	);
 	const text = $derived(
 		bench.problems.length > 0
 			? 'No call yet'
 			: words
-				? [words.club, words.landing, words.swing, words.aim].join(' · ')
+				? Object.values(words).filter(Boolean).join(' · ')
 				: 'Working it out'
 	);
 </script>

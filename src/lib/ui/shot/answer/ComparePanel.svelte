@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { ALL_ALONG, ratioWords } from '$lib/io/words/ratio';
 	import { degrees } from '$lib/core/units';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { strokesWords } from '$lib/ui/format/strokes';
@@ -41,6 +42,9 @@
 			percent(stats?.chances.thin),
 			say(outcome.carry),
 			say(outcome.roll),
+			choice.rung.play.flight === 'putt'
+				? ALL_ALONG
+				: ratioWords(outcome, bench.file.pupil.ratios ?? 'ratio', bench.file.pupil.pace),
 			say(outcome.apex),
 			`${Math.round(degrees(outcome.landingAngle))}°`,
 			`${speed.toFixed(1)} m/s`
@@ -62,6 +66,7 @@
 		'Caught thin',
 		'Carry',
 		'Roll-out',
+		'Air to ground',
 		'Height',
 		'Comes down at',
 		'Head speed'

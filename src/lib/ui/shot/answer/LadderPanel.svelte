@@ -1,6 +1,7 @@
 <script lang="ts">
 	import Term from '$lib/ui/controls/Term.svelte';
 	import ChevronDown from '@lucide/svelte/icons/chevron-down';
+	import { freeWords } from '$lib/io/words/free';
 	import { rejectionWords } from '$lib/io/words/rejection';
 	import { playWords } from '$lib/io/words/play';
 	import { whose } from '$lib/io/words/whose';
@@ -41,6 +42,9 @@
 
 <div class="grid gap-2" data-testid="ladder">
 	<h2 class="sr-only">{whose(bench.file.pupil.name, 'clubs')}, best first</h2>
+	{#if bench.plan?.free}
+		<p class="hint" data-testid="free">{freeWords(bench.plan.free)}</p>
+	{/if}
 	{#if choices.length > 0}
 		<div
 			class="grid grid-cols-[minmax(0,1fr)_3.25rem_3.75rem_3.25rem] items-end gap-1.5 pt-0 pr-11 pb-0 pl-2 text-[0.8125rem] leading-[1.15] text-(--faint)"
@@ -66,6 +70,7 @@
 					{choice}
 					{longest}
 					{pin}
+					ratios={bench.file.pupil.ratios ?? 'ratio'}
 					rank={k === 0 ? i + 1 : null}
 					folded={k === 0 && !shows(ways) ? ways.others.length : 0}
 					chosen={choice.key === bench.chosen?.key}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import Columns2 from '@lucide/svelte/icons/columns-2';
+	import { ratioFigure, type RatioStyle } from '$lib/io/words/ratio';
 	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
 	import { strokesWords } from '$lib/ui/format/strokes';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -17,10 +18,13 @@
 		chosen: boolean;
 		/** Ways with the same club that are folded away. */
 		folded: number;
+		/** How air and ground are said to this player. */
+		ratios: RatioStyle;
 		onchoose: () => void;
 		oncompare: () => void;
 	}
-	const { choice, longest, pin, rank, chosen, folded, onchoose, oncompare }: Props = $props();
+	const { choice, longest, pin, rank, chosen, folded, ratios, onchoose, oncompare }: Props =
+		$props();
 
 	const outcome = $derived(choice.rung.solution.outcome);
 	const say = (metres: number) => formatLength(metres, playing.style);
@@ -29,6 +33,9 @@
 	const share = (metres: number) => `${(100 * metres) / longest}%`;
 	const stats = $derived(choice.option?.statistics);
 	const name = $derived(choiceWords(choice, pin, say));
+	const ratio = $derived(
+		choice.rung.play.flight === 'putt' ? 'rolls' : ratioFigure(outcome, ratios)
+	);
 </script>
 
 <li
@@ -52,15 +59,20 @@
 					>{folded} more {folded === 1 ? 'way' : 'ways'}</span
 				>{/if}</span
 		>
-		<span class="col-[1] row-[2] mt-[3px] flex h-3" aria-hidden="true">
-			<span
-				class="border-[length:1.5px] border-(--sky) bg-[repeating-linear-gradient(135deg,var(--sky)_0_1.5px,transparent_1.5px_5px)]"
-				style:width={share(outcome.carry)}
-			></span>
-			<span
-				class="border-l-[length:3px] border-l-(--clay) bg-(--turf)"
-				style:width={share(outcome.roll)}
-			></span>
+		<span class="col-[1] row-[2] mt-[3px] flex items-center gap-1.5">
+			<span class="flex h-3 min-w-0 flex-1" aria-hidden="true"
+				><span
+					class="border-[length:1.5px] border-(--sky) bg-[repeating-linear-gradient(135deg,var(--sky)_0_1.5px,transparent_1.5px_5px)]"
+					style:width={share(outcome.carry)}
+				></span>
+				<span
+					class="border-l-[length:3px] border-l-(--clay) bg-(--turf)"
+					style:width={share(outcome.roll)}
+				></span></span
+			>
+			<span class="figure w-13 text-right text-[0.8125rem] whitespace-nowrap"
+				><span class="sr-only">, air to ground </span>{ratio}</span
+			>
 		</span>
 		{#if stats}
 			<span class="figure row-[1/span_2] text-right text-base font-bold"

@@ -5,6 +5,8 @@
 		schoolAdviceWords,
 		workingWords
 	} from '$lib/io/words/school';
+	import type { SchoolCall } from '$lib/core/plan/explain/schoolCalls';
+	import { ratioWords } from '$lib/io/words/ratio';
 	import { SCHOOLS } from '$lib/core/schools/registry';
 	import { toFeet } from '$lib/core/units';
 	import { formatLength } from '$lib/ui/format/lengths';
@@ -25,6 +27,13 @@
 			: Math.abs(miss) < 0.3
 				? 'at the hole'
 				: `${formatLength(Math.abs(miss), playing.style)} ${miss > 0 ? 'past' : 'short'}`;
+	/** What its ball does here, as air and ground. */
+	const ratioOf = ({ advice: { carry }, ratio }: SchoolCall) => {
+		const { ratios = 'ratio', pace } = bench.file.pupil;
+		return ratio === null
+			? ''
+			: `; here it would be ${ratioWords({ carry, roll: ratio * carry }, ratios, pace)}`;
+	};
 	const assumes = (id: string) =>
 		ASSUMPTION_WORDS[SCHOOLS.find((school) => school.id === id)!.assumes];
 </script>
@@ -51,7 +60,7 @@
 					></span>
 				</div>
 				<p>{schoolAdviceWords(call, bench.shot.situation.toEdge, playing.say)}.</p>
-				<p class="text-sm">{workingWords(call.advice, playing.say)}.</p>
+				<p class="text-sm">{workingWords(call.advice, playing.say)}{ratioOf(call)}.</p>
 				<p class="text-[0.8125rem] text-(--faint)">
 					{call.holdsAt === null
 						? 'No green speed would bring this ball to the hole'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { question as ask } from '../../../../../tests/support/scenes';
-import { firstAnswer } from '$lib/core/plan/plan';
+import { firstAnswer } from '$lib/core/plan/firstAnswer';
 import { playWords } from '$lib/io/words/play';
 import { choicesOfLadder } from '$lib/ui/call/choices';
 import { clubsThatAreOut } from './ladderRows';

@@ -11,7 +11,7 @@
 </script>
 
 <nav
-	class="grid grid-cols-8 border-t-(length:--border) border-t-(--rule) max-lg:grid-cols-4"
+	class="grid grid-cols-9 border-t-(length:--border) border-t-(--rule) max-lg:grid-cols-3"
 	aria-label="What is asked about the shot"
 >
 	{#each tiles as { id, label, answer } (id)}

@@ -72,6 +72,10 @@
 	{:else if tile.id === 'way'}
 		<HazardFields {bench} />
 		<WidthFields {bench} />
+	{:else if tile.id === 'wanted'}
+		{#await import('./WantedFields.svelte') then { default: WantedFields }}
+			<WantedFields {bench} />
+		{/await}
 	{:else if tile.id === 'who'}
 		<WhoFields file={bench.file} />
 	{:else}

@@ -3,9 +3,11 @@ import { toPercent, type Metres, type Ratio } from '$lib/core/units';
 import type { SituationWire } from '$lib/io/fields/situation';
 import type { Pupil } from '$lib/io/work/pupil';
 import type { WorkingShot } from '$lib/io/work/shot';
+import { wantedWords } from '$lib/io/words/wanted';
 import { LIE_NAMES } from '$lib/io/words/lie';
 
-export type QuestionId = 'lie' | 'stance' | 'distance' | 'green' | 'slope' | 'way' | 'who' | 'air';
+export type QuestionId =
+	'lie' | 'stance' | 'distance' | 'green' | 'slope' | 'way' | 'wanted' | 'who' | 'air';
 
 /** One thing a coach asks about a shot, and what is known of it in a few words. */
 export interface QuestionTile {
@@ -113,8 +115,8 @@ const greenWords = ({ stimpFeet, firmness }: SituationWire): string =>
  * @param length says a distance in the reader's units, or only its figure
  */
 export function questionTiles(
-	{ situation }: WorkingShot,
-	{ name }: Pick<Pupil, 'name'>,
+	{ situation, wanted }: WorkingShot,
+	{ name, noPutt }: Pick<Pupil, 'name' | 'noPutt'>,
 	stance: Stance,
 	length: (metres: Metres, symbol?: boolean) => string
 ): QuestionTile[] {
@@ -133,6 +135,7 @@ export function questionTiles(
 		},
 		{ id: 'slope', label: 'Slope', answer: slopeWords(situation) },
 		{ id: 'way', label: 'In the way', answer: wayWords(situation) },
+		{ id: 'wanted', label: 'Which shot', answer: wantedWords(wanted, noPutt === true) },
 		{ id: 'who', label: 'Who plays', answer: name },
 		{ id: 'air', label: 'Air', answer: airWords(situation) }
 	];

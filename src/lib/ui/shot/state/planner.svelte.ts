@@ -1,4 +1,5 @@
-import type { FirstAnswer, Plan } from '$lib/core/plan/plan';
+import type { Plan } from '$lib/core/plan/plan';
+import type { FirstAnswer } from '$lib/core/plan/firstAnswer';
 import type { PlanRequest } from '$lib/core/plan/question/request';
 import type { PlannerPool } from '$lib/workers/plannerPool';
 import { CancellableWork } from '$lib/ui/state/cancellableWork.svelte';

@@ -1,6 +1,7 @@
 // Longer than most: the one face that the view has of a shot. It holds its parts together (draft, planner, map, keeping); each does its
 // own work in a file of its own.
-import type { FirstAnswer, Plan } from '$lib/core/plan/plan';
+import type { Plan } from '$lib/core/plan/plan';
+import type { FirstAnswer } from '$lib/core/plan/firstAnswer';
 import type { LandingRegion } from '$lib/core/plan/studies/landingRegion';
 import type { RejectedPlay } from '$lib/core/plan/ladder/ladder';
 import type { LineOfPlay } from '$lib/core/green/lineOfPlay';
