@@ -18,6 +18,9 @@ const FRACTIONS: readonly [Ratio, string][] = [
 	[3 / 4, 'three quarters']
 ];
 
+/** A space at which no line breaks. */
+const FIRM = '\u00a0';
+
 const figure = (value: number): string => value.toFixed(value < 9.95 ? 1 : 0).replace('.0', '');
 
 /**
@@ -27,8 +30,8 @@ const figure = (value: number): string => value.toFixed(value < 9.95 ? 1 : 0).re
  */
 export function ratioFigure({ carry, roll }: AirAndGround, style: RatioStyle): string {
 	if (carry <= 0) return '–';
-	if (style === 'share') return `${Math.round((100 * carry) / (carry + roll))} %`;
-	return `${style === 'ratio' ? '1 : ' : '×'}${figure(roll / carry)}`;
+	if (style === 'share') return `${Math.round((100 * carry) / (carry + roll))}${FIRM}%`;
+	return style === 'ratio' ? `1${FIRM}:${FIRM}${figure(roll / carry)}` : `×${figure(roll / carry)}`;
 }
 
 /**

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { surfaceTilt, type StillTilt } from '$lib/core/today/phoneTilt';
 import { surfaceTiltWords } from './tilt';
-import { lagWords, timedProblemWords } from './timedProblem';
+import { lagWords, timedProblemWords } from './speedProblem';
 
 const still = (along: number, across: number): StillTilt => ({
 	along,

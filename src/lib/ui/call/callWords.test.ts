@@ -40,7 +40,7 @@ describe('the call', () => {
 		const words = callWords(find('standard', 'PW'), place, say, WHO);
 		expect(words.club).toMatch(/^PW standard/);
 		expect(words.landing).toMatch(/^land it \d\.\d m on$/);
-		expect(words.ratio).toMatch(/^1 : \d/);
+		expect(words.ratio).toMatch(/^1\s:\s\d/);
 		const chip = find('standard', 'PW');
 		expect(callWords(chip, place, say, { ...WHO, ratios: 'share' }).ratio).toMatch(/ in the air$/);
 		expect(words.swing).toMatch(/^swing (to|under) /);
@@ -105,7 +105,7 @@ it('is said aloud with short names and units in full', () => {
 		spokenCall({
 			club: 'SW low',
 			landing: 'land it 2.5 m on',
-			ratio: '1 : 2.3',
+			ratio: '1\u00a0:\u00a02.3',
 			swing: 'to 9 o’clock',
 			aim: 'at the pin'
 		})

@@ -91,7 +91,7 @@ export function callWords(
 }
 
 const SPOKEN: readonly [RegExp, string][] = [
-	[/(\d) : (\d)/g, '$1 to $2'],
+	[/(\d)\s:\s(\d)/g, '$1 to $2'],
 	[/(\d) m\b/g, '$1 metres'],
 	[/(\d) yd\b/g, '$1 yards'],
 	[/(\d) ft\b/g, '$1 feet'],

@@ -3,7 +3,7 @@
 	import X from '@lucide/svelte/icons/x';
 	import { toFeet, toPercent } from '$lib/core/units';
 	import type { ReadingWire } from '$lib/io/work/reading';
-	import { lagWords, timedProblemWords } from '$lib/io/words/timedProblem';
+	import { lagWords, timedProblemWords } from '$lib/io/words/speedProblem';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';

@@ -21,6 +21,15 @@
 		{ value: 'free' as const, label: 'Free choice' },
 		...SCHOOLS.map(({ id }) => ({ value: id, label: SCHOOL_WORDS[id].name }))
 	];
+	const RATIOS = [
+		{ value: 'ratio', label: 'Ratio, 1 : 2' },
+		{ value: 'share', label: 'Share, a third in the air' },
+		{ value: 'units', label: 'Units, 3 paces and 2 of it' }
+	] as const;
+	const PUTTS = [
+		{ value: 'may', label: 'May putt' },
+		{ value: 'never', label: 'Never the putter' }
+	] as const;
 	const vocabularies = (['clock', 'body', 'shape'] as const).map((value) => ({
 		value,
 		label: VOCABULARY_WORDS[value].name
@@ -65,6 +74,18 @@
 		value={pupil.vocabulary}
 		options={vocabularies}
 		onchange={(v) => change((p) => (p.vocabulary = v))}
+	/>
+	<ChoiceField
+		label="Air and ground as"
+		value={pupil.ratios ?? 'ratio'}
+		options={RATIOS}
+		onchange={(v) => change((p) => (p.ratios = v))}
+	/>
+	<ChoiceField
+		label="From off the green"
+		value={pupil.noPutt ? 'never' : 'may'}
+		options={PUTTS}
+		onchange={(v) => change((p) => (p.noPutt = v === 'never'))}
 	/>
 	<ChoiceField
 		label="Chip"

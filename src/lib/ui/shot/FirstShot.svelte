@@ -4,6 +4,9 @@
 	import { freshShot } from '$lib/io/work/freshShot';
 	import { firstNumbersSchema } from '$lib/io/work/shot';
 	import { setupLine } from '$lib/io/words/setup';
+	import type { LieId } from '$lib/core/lie/lies';
+	import { LIE_NAMES } from '$lib/io/words/lie';
+	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import { arrival } from '$lib/ui/state/arrival';
@@ -21,8 +24,13 @@
 
 	const fresh = freshShot(playing.file.pupil.id);
 	const { toEdge, edgeToPin, stimpFeet } = fresh.situation;
+	const LIES = Object.entries(LIE_NAMES).map(([value, label]) => ({
+		value: value as LieId,
+		label
+	}));
 	// Three fields that each judge themselves; whole they are judged once more when they are handed over.
-	let numbers = $state({ toEdge, edgeToPin, stimpFeet });
+	// Out of the first cut nobody putts: who comes for a chip is called one.
+	let numbers = $state({ lie: 'first-cut' as LieId, toEdge, edgeToPin, stimpFeet });
 	const whole = $derived(firstNumbersSchema.safeParse(numbers).success);
 	const shot = $derived({
 		...fresh,
@@ -61,12 +69,18 @@
 <section class="mx-auto mt-[8vh] mb-0 grid max-w-[44rem] justify-items-start gap-4 p-4">
 	<ViewHeading text="Where does the ball lie?" />
 	<p>
-		Pace it or guess it: three numbers are enough for the first call. Afterwards you drag the ball,
-		the edge and the pin on the drawing.
+		How it lies and three numbers, paced or guessed, are enough for the first call. Afterwards you
+		drag the ball, the edge and the pin on the drawing.
 	</p>
 	<p class="sr-only" role="status">{said.words}</p>
 	<form class="grid w-full justify-items-start gap-4" onsubmit={start}>
 		<div class="grid w-full grid-cols-[repeat(auto-fit,minmax(180px,1fr))] gap-4">
+			<ChoiceField
+				label="How it lies"
+				value={numbers.lie}
+				options={LIES}
+				onchange={(value) => (numbers.lie = value)}
+			/>
 			<LengthField
 				label="Ball to the edge of the green"
 				metres={numbers.toEdge}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Term from '$lib/ui/controls/Term.svelte';
 	import ChevronDown from '@lucide/svelte/icons/chevron-down';
-	import { freeWords } from '$lib/io/words/free';
+	import { freeWords } from '$lib/io/words/wanted';
 	import { rejectionWords } from '$lib/io/words/rejection';
 	import { playWords } from '$lib/io/words/play';
 	import { whose } from '$lib/io/words/whose';

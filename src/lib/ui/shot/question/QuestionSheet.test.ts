@@ -43,7 +43,7 @@ it('has one tile a question with its answer, tells which is open, and asks for t
 	const onask = vi.fn();
 	render(QuestionBar, { tiles: tiles(), asked: 'slope', onask });
 	const buttons = screen.getAllByRole('button');
-	expect(buttons).toHaveLength(8);
+	expect(buttons).toHaveLength(9);
 	expect(buttons.map((button) => button.getAttribute('aria-expanded'))).toEqual(
 		tiles().map(({ id }) => String(id === 'slope'))
 	);
@@ -185,4 +185,32 @@ it('works the air out of altitude and temperature, beside the wind', async () =>
 	expect(situation().wind).toEqual({ along: 0, across: -6 });
 	expect(situation().airDensity).toBeCloseTo(airDensity(1500, 30), 3);
 	expect(answer('air')).toBe('6 m/s to the left');
+});
+
+it('asks for kinds, clubs and heights, and lets each of them be again', async () => {
+	ask('wanted');
+	const touch = async (name: string | RegExp) =>
+		user.click(await screen.findByRole('button', { name }));
+	await touch(/^Chip/);
+	await touch(/^Pitch/);
+	expect(bench.shot.wanted).toEqual({ kinds: ['chip', 'pitch'] });
+	expect(answer('wanted')).toBe('Chip or pitch');
+	await touch('No putter');
+	expect(bench.shot.wanted!.kinds).not.toContain('putt');
+	// From there one kind is one kind, not all but the putt and it.
+	await touch(/^Lob/);
+	expect(bench.shot.wanted).toEqual({ kinds: ['lob'] });
+	const [first] = bench.bag;
+	const club = new RegExp(`^${first!.name}(,|$)`);
+	await touch(club);
+	expect(bench.shot.wanted!.without).toEqual([first!.id]);
+	await touch(club);
+	expect(bench.shot.wanted).toEqual({ kinds: ['lob'], clubs: [first!.id] });
+	await touch(club);
+	await user.click(screen.getByLabelText('At most, under a branch'));
+	await set('Height of the flight', '2.5{Tab}');
+	expect(bench.shot.wanted).toEqual({ kinds: ['lob'], apexAtMost: 2.5 });
+	await user.click(screen.getByLabelText('At most, under a branch'));
+	await touch('The best of all');
+	expect(bench.shot).not.toHaveProperty('wanted');
 });
