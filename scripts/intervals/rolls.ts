@@ -1,7 +1,7 @@
 import { STANDARD_BAG } from '../../src/lib/core/club/standardBag';
 import { createRng } from '../../src/lib/core/math/random';
 import { PROFILE } from '../../src/lib/core/player/player';
-import type { DrillGround } from '../../src/lib/core/practice/drillScene';
+import type { DrillGround } from '../../src/lib/core/solve/drillScene';
 import { wildBalls } from '../../src/lib/core/practice/grouping';
 import { fitRolls, type RollStation } from '../../src/lib/core/practice/rollFit';
 import { rollResponse } from '../../src/lib/core/practice/rollResponse';

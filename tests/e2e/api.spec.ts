@@ -176,3 +176,22 @@ test('stops when it is asked to although a plan is under way', async () => {
 	await expect.poll(() => server.exitCode ?? server.signalCode, { timeout: 6000 }).not.toBeNull();
 	expect([0, 503]).toContain(await long);
 });
+
+test('says what each club does today, and what the shot asked for costs', async ({ request }) => {
+	const ratios = await request.post('/api/ratios', {
+		data: { green: { stimpFeet: 10 }, player: { skill: 'middle' }, carries: [3] }
+	});
+	expect(ratios.status()).toBe(200);
+	const { rows } = (await ratios.json()) as { rows: { club: string; ratio: number }[] };
+	expect(rows.length).toBeGreaterThan(20);
+	const lob = await request.post('/api/plan', {
+		data: { ...question, wanted: { kinds: ['lob'], without: ['Putter'] } }
+	});
+	const plan = (await lob.json()) as { options: { shot: string }[]; free: { shot: string } };
+	expect(new Set(plan.options.map(({ shot }) => shot))).toEqual(new Set(['lob']));
+	expect(plan.free.shot).not.toBe('lob');
+	const nothing = await request.post('/api/plan', {
+		data: { ...question, wanted: { kinds: ['splash'] } }
+	});
+	expect(nothing.status()).toBe(400);
+});

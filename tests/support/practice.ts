@@ -2,7 +2,7 @@ import { STANDARD_BAG } from '$lib/core/club/standardBag';
 import type { Rng } from '$lib/core/math/random';
 import { AS_MODELLED } from '$lib/core/player/delivered';
 import { PROFILE, type Skill } from '$lib/core/player/player';
-import type { DrillGround } from '$lib/core/practice/drillScene';
+import type { DrillGround } from '$lib/core/solve/drillScene';
 import type { PractisedBall } from '$lib/core/practice/practised';
 import type { RollStation } from '$lib/core/practice/rollFit';
 import { rollResponse } from '$lib/core/practice/rollResponse';

@@ -10,7 +10,7 @@ import {
 	practiser,
 	truth
 } from '../../../../tests/support/practice';
-import { drillScene } from './drillScene';
+import { drillScene } from '../solve/drillScene';
 import { ownSpreadOf, type SpreadGroup } from './ownSpread';
 import { loftPull, shotToCarry } from './practiseShot';
 

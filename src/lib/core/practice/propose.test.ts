@@ -3,7 +3,7 @@ import { STANDARD_BAG } from '../club/standardBag';
 import { markAngle } from '../player/swingLength';
 import { drillGround, practiser } from '../../../../tests/support/practice';
 import { DRILLS } from './drills';
-import { drillScene } from './drillScene';
+import { drillScene } from '../solve/drillScene';
 import { shotToCarry } from './practiseShot';
 import { propose } from './propose';
 

@@ -6,7 +6,7 @@ import type { SpinShape } from '../setup/flights';
 import type { CarryFlight } from '../solve/measuredSwings';
 import { radians, type Metres, type Radians } from '../units';
 import type { ClubRule, Drill } from './drill';
-import { drillScene, type DrillGround } from './drillScene';
+import { drillScene, type DrillGround } from '../solve/drillScene';
 import {
 	shotOfSwing,
 	shotToCarry,

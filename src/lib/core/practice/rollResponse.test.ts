@@ -5,7 +5,7 @@ import { fastestSwing } from '../player/player';
 import { playIntended, solveCarry } from '../solve/solve';
 import { fromFeet, radians } from '../units';
 import { clubNamed, drillGround, practiser } from '../../../../tests/support/practice';
-import { drillScene } from './drillScene';
+import { drillScene } from '../solve/drillScene';
 import { practiseIntent } from './practiseShot';
 import { AS_SAID, rollResponse, type RollCauses } from './rollResponse';
 

@@ -6,7 +6,7 @@ import { fastestSwing } from '../player/player';
 import { GOOD_DAY } from '../solve/levelScene';
 import { playIntended, solveCarry } from '../solve/solve';
 import { fromFeet, radians, type Metres, type Radians, type Ratio } from '../units';
-import { drillScene, type DrillGround } from './drillScene';
+import { drillScene, type DrillGround } from '../solve/drillScene';
 import { practiseIntent, type PractiseShot } from './practiseShot';
 
 /** What a roll-out depends on besides club, flight and carry. */

@@ -3,7 +3,7 @@ import { median } from '../math/robust';
 import type { Player } from '../player/player';
 import type { CarryFlight } from '../solve/measuredSwings';
 import { radians, type Metres, type Radians } from '../units';
-import type { DrillGround } from './drillScene';
+import type { DrillGround } from '../solve/drillScene';
 import {
 	fitRolls,
 	settlingBall,

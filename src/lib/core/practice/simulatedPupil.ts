@@ -7,7 +7,7 @@ import { PROFILE, type PlayerProfile, type Skill } from '../player/player';
 import { DEVIATE_COUNT, strikeWithErrors, type Contact } from '../player/strike';
 import type { Technique } from '../setup/technique';
 import { CENTIMETRE, type Metres } from '../units';
-import { drillScene, type DrillGround } from './drillScene';
+import { drillScene, type DrillGround } from '../solve/drillScene';
 import type { Spot } from './practised';
 import { practiseIntent, shotToCarry, type PractiseShot } from './practiseShot';
 import type { RollCauses } from './rollResponse';

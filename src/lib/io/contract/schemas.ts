@@ -10,6 +10,7 @@ import { pupilRow } from '../rows/pupil';
 import { errorSchema } from './error';
 import { planRequestSchema } from './planRequest';
 import { planResponseSchema } from './planResponse';
+import { ratiosRequestSchema, ratiosResponseSchema } from './ratios';
 import { simulateRequestSchema, simulateResponseSchema } from './simulate';
 
 /** JSON Schemas of everything that crosses the border, from the one set of Zod schemas. */
@@ -18,6 +19,8 @@ export const publishedSchemas = () => ({
 	simulateResponse: z.toJSONSchema(simulateResponseSchema),
 	planRequest: z.toJSONSchema(planRequestSchema, { io: 'input' }),
 	planResponse: z.toJSONSchema(planResponseSchema),
+	ratiosRequest: z.toJSONSchema(ratiosRequestSchema, { io: 'input' }),
+	ratiosResponse: z.toJSONSchema(ratiosResponseSchema),
 	error: z.toJSONSchema(errorSchema),
 	savedShot: z.toJSONSchema(shotRow, { io: 'input' }),
 	pupil: z.toJSONSchema(pupilRow, { io: 'input' }),

@@ -1,5 +1,5 @@
 import { markAngle, nearestMark } from '$lib/core/player/swingLength';
-import { drillScene } from '$lib/core/practice/drillScene';
+import { drillScene } from '$lib/core/solve/drillScene';
 import { shotOfSwing, shotToCarry, type Practiser } from '$lib/core/practice/practiseShot';
 import { propose, type Proposal } from '$lib/core/practice/propose';
 import { radians, type Metres } from '$lib/core/units';

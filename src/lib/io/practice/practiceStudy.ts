@@ -1,4 +1,4 @@
-import { drillScene } from '$lib/core/practice/drillScene';
+import { drillScene } from '$lib/core/solve/drillScene';
 import { wildBalls } from '$lib/core/practice/grouping';
 import { createRng } from '$lib/core/math/random';
 import { median } from '$lib/core/math/robust';

@@ -1,6 +1,6 @@
 import { isAsMeant, offBy as offFrom } from '$lib/core/practice/yardstick';
 import * as z from 'zod/mini';
-import type { DrillGround } from '$lib/core/practice/drillScene';
+import type { DrillGround } from '$lib/core/solve/drillScene';
 import type { PractisedBall } from '$lib/core/practice/practised';
 import type { RollQuestion } from '$lib/core/practice/rollStudy';
 import type { PractiseTask } from '$lib/core/practice/propose';

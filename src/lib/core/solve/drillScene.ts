@@ -1,7 +1,7 @@
 import type { Scene } from '../ball/simulate';
 import { createPlane } from '../ground/plane';
 import { SURFACE } from '../ground/surfaces';
-import { levelScene, type LevelGreen } from '../solve/levelScene';
+import { levelScene, type LevelGreen } from './levelScene';
 import type { Metres, Ratio } from '../units';
 
 /** Where a drill is hit: the line from the ball over the green. */
