@@ -41,6 +41,12 @@ const worker: PlannerWorker = {
 		const asked = question();
 		return (await import('../core/plan/studies/landingRegion')).landingRegion(asked, rung);
 	},
+	ratios: async (asked, balls) =>
+		(await import('../core/today/fewBalls')).ratiosAfter(asked, balls),
+	studySpot: async (spot) => {
+		const asked = question();
+		return (await import('../core/plan/studies/spotStudy')).studySpot(asked, spot);
+	},
 	worthMeasuring: async (request) =>
 		(await import('../core/plan/studies/worthMeasuring')).worthMeasuring(request),
 	surveyReport: async (green) => (await import('../core/green/surveyReport')).surveyReport(green),

@@ -1,5 +1,9 @@
 import { proxy, type Remote } from 'comlink';
 import type { Club } from '../core/club/club';
+import type { FewBall } from '../core/today/fewBalls';
+import type { RatioAnswer, RatioQuestion } from '../core/today/ratios';
+import type { SpotStudy } from '../core/plan/studies/spotStudy';
+import type { Metres } from '../core/units';
 import type { BallsReading, ChippedBall } from '../core/today/readBalls';
 import type { Green } from '../core/green/green';
 import type { SurveyReport } from '../core/green/surveyReport';
@@ -77,6 +81,16 @@ export class PlannerPool {
 	/** Where a solved shot may land. */
 	landingRegion(request: PlanRequest, rung: Rung): Promise<LandingRegion> {
 		return this.#member(this.#size - 1).about(request, (remote) => remote.landingRegion(rung));
+	}
+
+	/** What each club does today, after what a few balls say. */
+	ratios(question: RatioQuestion, balls: readonly FewBall[]): Promise<RatioAnswer> {
+		return this.#member(0).call((remote) => remote.ratios(question, balls));
+	}
+
+	/** What a landing spot needs, and what each way to it does. */
+	studySpot(request: PlanRequest, spot: Metres): Promise<SpotStudy> {
+		return this.#member(this.#size - 1).about(request, (remote) => remote.studySpot(spot));
 	}
 
 	/** The surface through a green's readings, and what the readings say of each other. */

@@ -1,4 +1,8 @@
 import type { Club } from '../core/club/club';
+import type { FewBall } from '../core/today/fewBalls';
+import type { RatioAnswer, RatioQuestion } from '../core/today/ratios';
+import type { SpotStudy } from '../core/plan/studies/spotStudy';
+import type { Metres } from '../core/units';
 import type { BallsReading, ChippedBall } from '../core/today/readBalls';
 import type { Green } from '../core/green/green';
 import type { SurveyReport } from '../core/green/surveyReport';
@@ -25,6 +29,9 @@ export interface PlannerWorker {
 	landingRegion(rung: Rung): Promise<LandingRegion>;
 	surveyReport(green: Green): Promise<SurveyReport>;
 	readBalls(balls: readonly ChippedBall[], clubs: readonly Club[]): Promise<BallsReading>;
+	/** What each club does today, after what a few balls say. */
+	ratios(question: RatioQuestion, balls: readonly FewBall[]): Promise<RatioAnswer>;
+	studySpot(spot: Metres): Promise<SpotStudy>;
 	worthMeasuring(request: PlanRequest): Promise<MeasuringGain | null>;
 	studyRolls(question: RollQuestion): Promise<RollStudy>;
 	missCosts(question: MissQuestion, spots: readonly Point[]): Promise<MissCost[]>;

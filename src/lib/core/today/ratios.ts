@@ -1,6 +1,7 @@
 import { Outcome } from '../ball/simulate';
 import type { Club } from '../club/club';
 import { intend, PLAIN_LIE, straight } from '../player/intent';
+import type { Delivered } from '../player/delivered';
 import { fastestSwing, type Player } from '../player/player';
 import { groundToAir } from '../plan/question/shotKind';
 import { drillScene } from '../solve/drillScene';
@@ -8,11 +9,18 @@ import { GOOD_DAY, type LevelGreen } from '../solve/levelScene';
 import { playIntended, solveCarry } from '../solve/solve';
 import { fromFeet, radians, type Metres, type Radians, type Ratio } from '../units';
 
+/** How far a green's speed and a player's delivered loft may be off what they are taken for: standard errors and their correlation. */
+export interface Known {
+	speed: Metres;
+	loft: Radians;
+	together: number;
+}
+
 /** What each club does today, asked for several carries and slopes. */
 export interface RatioQuestion {
 	green: LevelGreen;
-	/** One standard error of its speed. */
-	speedError: Metres;
+	/** How well speed and delivered loft are known. */
+	known: Known;
 	/** Without putters. */
 	clubs: readonly Club[];
 	player: Pick<Player, 'technique' | 'hand' | 'strength' | 'delivered'>;
@@ -36,11 +44,37 @@ export interface RatioRow {
 	source: 'measured' | 'model';
 }
 
-/** How far players' delivered loft lies from the model's, one standard deviation, and what is left of that once balls told it; ours. */
+/** How far players' delivered loft lies from the model's, one standard deviation, and what is left of that once sessions told it; ours. */
 const LOFT_ERROR: Radians = radians(4);
 const LOFT_ERROR_MEASURED: Radians = radians(2);
 /** How far a green's speed may be off where nobody says; ours. */
-export const USUAL_SPEED_ERROR: Metres = fromFeet(0.5);
+const USUAL_SPEED_ERROR: Metres = fromFeet(0.5);
+
+const isDelivered = ({ loft, grip }: Delivered): boolean =>
+	loft.standard !== undefined || grip !== 1;
+
+/**
+ * What is known before any ball of today.
+ *
+ * @param speed one standard error of the green's speed, where it was measured
+ */
+export const usuallyKnown = (delivered: Delivered, speed: Metres = USUAL_SPEED_ERROR): Known => ({
+	speed,
+	loft: isDelivered(delivered) ? LOFT_ERROR_MEASURED : LOFT_ERROR,
+	together: 0
+});
+
+/** The table, with what balls of today said before it was worked out. */
+export interface RatioAnswer {
+	rows: RatioRow[];
+	/** Green speed and more loft (+) than taken for, with their errors. */
+	speed: Metres;
+	loft: Radians;
+	known: Known;
+}
+
+/** Steps for slopes by differences. */
+const STEP = { loft: radians(2), speed: fromFeet(0.5) };
 const NINE_IN_TEN = 1.645;
 /** Green enough for every roll that ends. */
 const ROOM: Metres = 150;
@@ -48,8 +82,8 @@ const ROOM: Metres = 150;
 const out = new Outcome();
 
 /** Ground over air with a loft and a speed that differ; null where it cannot be carried so far, or does not stop. */
-function ratioWith(
-	{ green, player }: RatioQuestion,
+export function ratioWith(
+	{ green, player }: Pick<RatioQuestion, 'green' | 'player'>,
 	club: Club,
 	carry: Metres,
 	slope: Ratio,
@@ -84,9 +118,8 @@ function ratioWith(
  * @returns in the order of the clubs, carries, slopes; a row is left out where the club cannot be carried so far or its ball does not stop
  */
 export function ratiosToday(question: RatioQuestion): RatioRow[] {
-	const { clubs, carries, slopes, player, speedError } = question;
-	const isKnown = player.delivered.loft.standard !== undefined || player.delivered.grip !== 1;
-	const loftError = isKnown ? LOFT_ERROR_MEASURED : LOFT_ERROR;
+	const { clubs, carries, slopes, player, known } = question;
+	const source = isDelivered(player.delivered) ? 'measured' : 'model';
 	return clubs.flatMap((club) =>
 		carries.flatMap((carry) =>
 			slopes.flatMap((slope): RatioRow[] => {
@@ -94,22 +127,14 @@ export function ratiosToday(question: RatioQuestion): RatioRow[] {
 					ratioWith(question, club, carry, slope, { loft, speed });
 				const middle = at(0, 0);
 				if (!middle) return [];
-				const half = (up: ReturnType<typeof at>, down: ReturnType<typeof at>): Ratio =>
-					Math.abs((up ?? middle).ratio - (down ?? middle).ratio) / (up && down ? 2 : 1);
-				const byLoft = half(at(loftError, 0), at(-loftError, 0));
-				const bySpeed = half(at(0, speedError), at(0, -speedError));
-				const reach = NINE_IN_TEN * Math.hypot(byLoft, bySpeed);
-				return [
-					{
-						club: club.id,
-						carry,
-						slope,
-						...middle,
-						low: Math.max(0, middle.ratio - reach),
-						high: middle.ratio + reach,
-						source: isKnown ? 'measured' : 'model'
-					}
-				];
+				const rate = (up: typeof middle | null, down: typeof middle | null, step: number) =>
+					((up ?? middle).ratio - (down ?? middle).ratio) / ((up && down ? 2 : 1) * step);
+				const byLoft = rate(at(STEP.loft, 0), at(-STEP.loft, 0), STEP.loft) * known.loft;
+				const bySpeed = rate(at(0, STEP.speed), at(0, -STEP.speed), STEP.speed) * known.speed;
+				const variance = byLoft ** 2 + bySpeed ** 2 + 2 * known.together * byLoft * bySpeed;
+				const reach = NINE_IN_TEN * Math.sqrt(Math.max(0, variance));
+				const [low, high] = [Math.max(0, middle.ratio - reach), middle.ratio + reach];
+				return [{ club: club.id, carry, slope, ...middle, low, high, source }];
 			})
 		)
 	);

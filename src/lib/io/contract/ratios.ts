@@ -1,5 +1,5 @@
 import { playerToCore, golferDraftSchema } from '../work/player';
-import { ratiosToday, USUAL_SPEED_ERROR } from '$lib/core/today/ratios';
+import { ratiosToday, usuallyKnown } from '$lib/core/today/ratios';
 import { fromFeet, fromPercent, toPercent } from '$lib/core/units';
 import * as z from 'zod/mini';
 import {
@@ -73,11 +73,12 @@ export function answerRatios(
 	);
 	const { stimpFeet, firmness, slopes } = wire.green;
 	const golfer = { ...golferDraftSchema.parse(wire.player), carries: [] };
+	const player = playerToCore(golfer, bag);
 	const rows = ratiosToday({
 		green: { greenSpeed: fromFeet(stimpFeet), firmness, wet: false },
-		speedError: USUAL_SPEED_ERROR,
+		known: usuallyKnown(player.delivered),
 		clubs: bag.filter(({ putter }) => !putter),
-		player: playerToCore(golfer, bag),
+		player,
 		carries: wire.carries,
 		slopes: slopes.map(fromPercent)
 	});
