@@ -50,6 +50,7 @@ const ROOMS: Record<string, readonly string[]> = {
 		'shell',
 		'drawing',
 		'measure',
+		'ratios',
 		'bag',
 		'greens',
 		'practice',

@@ -111,6 +111,7 @@
 		</p>
 	{/if}
 	<div class="flex flex-wrap gap-2">
+		<a class="btn" href={resolve('/ratios')}>Today’s ratios</a>
 		<button type="button" class="btn btn-neutral" onclick={() => (quick = true)}>
 			<Plus size={18} aria-hidden="true" /> A quick green
 		</button>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { tell } from '$lib/ui/shell/messages.svelte';
 	import type { ClubWire } from '$lib/io/work/club';
@@ -55,6 +56,11 @@
 		pool={bench.pool}
 		onkeep={(found) => keepReading(bench.green.id, found)}
 	/>
+	<p>
+		<a class="link font-semibold" href={resolve(`/ratios?green=${bench.green.id}`)}
+			>What each club does at this speed</a
+		>
+	</p>
 	{#if readings.length > 0}
 		<h2 class="ruled-heading">How it has run</h2>
 		{#if readings.length > 1}<SpeedTrend {readings} />{/if}

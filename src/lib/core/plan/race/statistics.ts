@@ -20,7 +20,12 @@ export interface ShotStatistics {
 		heavy: number;
 		thin: number;
 	};
+	/** Where the middle one of those that were caught heavy, or thin, ends past (+) or short (−) of the hole; null for a handful. */
+	ends: { heavy: Metres | null; thin: Metres | null };
 }
+
+/** Fewer mishits than this say nothing of where they end. */
+const HANDFUL = 5;
 
 /**
  * What can go wrong with a shot, in one number: the chance of sand or water and that of four strokes and more, added.
@@ -76,6 +81,10 @@ export function statisticsOf(finishes: Finishes, holeX: Metres): ShotStatistics 
 	const sorted = Float64Array.from(leaves).sort();
 	const inside = (limit: Metres) =>
 		share(balls, (i) => leaves[i]! <= limit && finishes.kind[i]! <= FINISH.holed);
+	const endOf = (contact: number): Metres | null => {
+		const ends = finishes.x.filter((_, i) => finishes.contact[i] === contact).sort();
+		return ends.length < HANDFUL ? null : quantileSorted(ends, 0.5) - holeX;
+	};
 	return {
 		balls,
 		expectedStrokes: mean(finishes.strokes),
@@ -92,7 +101,8 @@ export function statisticsOf(finishes: Finishes, holeX: Metres): ShotStatistics 
 			fourOrMore: mean(finishes.fourOrMore),
 			heavy: share(balls, (i) => finishes.contact[i] === 1),
 			thin: share(balls, (i) => finishes.contact[i] === 2)
-		}
+		},
+		ends: { heavy: endOf(1), thin: endOf(2) }
 	};
 }
 

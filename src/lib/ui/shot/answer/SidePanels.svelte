@@ -40,6 +40,10 @@
 					panel = 'compare';
 				}}
 			/>
+		{:else if panel === 'ratio'}
+			{#await import('./RatioPanel.svelte') then { default: RatioPanel }}
+				<RatioPanel {bench} />
+			{/await}
 		{:else if panel === 'why'}
 			<WhyPanel {bench} />
 		{:else if panel === 'compare'}

@@ -3,6 +3,7 @@
 import type { Plan } from '$lib/core/plan/plan';
 import type { FirstAnswer } from '$lib/core/plan/firstAnswer';
 import type { LandingRegion } from '$lib/core/plan/studies/landingRegion';
+import type { SpotStudy } from '$lib/core/plan/studies/spotStudy';
 import type { RejectedPlay } from '$lib/core/plan/ladder/ladder';
 import type { LineOfPlay } from '$lib/core/green/lineOfPlay';
 import { contentKey } from '$lib/core/math/contentKey';
@@ -31,6 +32,9 @@ import { ShotKeeping, type SavedOver } from './shotKeeping.svelte';
 import { problemsOf } from './shotProblems';
 import { shotQuestion } from '$lib/ui/state/shotQuestion';
 
+/** A ball is landed this far out at least. */
+const NEAREST_SPOT = 0.3;
+
 export type BenchStatus = 'idle' | 'solving' | 'sampling' | 'ready' | 'stopped' | 'failed';
 
 /** A shot to put on the bench. */
@@ -53,6 +57,8 @@ export interface PlayedBefore {
 export class ShotBench {
 	name = $state('');
 	chosenKey = $state<string | null>(null);
+	/** A landing spot that was chosen by itself, metres from the ball; null where it is the call's. */
+	spot = $state<number | null>(null);
 	/** Every surveyed green of this browser. */
 	greens = $state.raw<GreenBook[]>([]);
 	/** Set when the shot has gone to another pupil, until something else is changed. */
@@ -201,6 +207,7 @@ export class ShotBench {
 	);
 
 	choose(key: string | null): void {
+		this.spot = null;
 		this.chosenKey = key;
 	}
 
@@ -208,6 +215,7 @@ export class ShotBench {
 	chooseByLanding(x: number): void {
 		const { choices } = this;
 		if (choices.length === 0) return;
+		this.spot = Math.max(NEAREST_SPOT, x);
 		const off = ({ rung }: Choice) => Math.abs(rung.solution.outcome.landingX - x);
 		this.chosenKey = choices.reduce((a, b) => (off(b) < off(a) ? b : a)).key;
 	}
@@ -342,6 +350,11 @@ export class ShotBench {
 		return () => this.open(before);
 	}
 
+	/** What a landing spot needs, and how near every way comes to it. */
+	studySpot(spot: number): Promise<SpotStudy> {
+		return this.pool.studySpot(this.#planner.request ?? this.#request(), spot);
+	}
+
 	/** Works out where a sampled choice may land. */
 	async mapLanding({ rung }: Choice): Promise<void> {
 		const { request } = this.#planner;
@@ -372,6 +385,7 @@ export class ShotBench {
 
 	#changed(): void {
 		this.#landing.clear();
+		this.spot = null;
 		this.#keeping.touch();
 		this.before = null;
 		this.#playing = this.playing;

@@ -1,0 +1,55 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { accessible } from './accessible';
+import { readDemo, typeInto } from './screen';
+
+test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+test('a coach measures today’s ratios, asks for a chip, moves the spot and reads the club', async ({
+	page
+}) => {
+	test.setTimeout(120_000);
+	await readDemo(page);
+	await page.goto('/greens/green-ledge');
+	await page.getByRole('link', { name: 'What each club does at this speed' }).tap();
+	await expect(page.getByRole('heading', { name: 'Today’s ratios' })).toBeVisible();
+	const pitching = page.getByRole('row', { name: /^PW 1 : / });
+	await expect(pitching).toBeVisible();
+	const before = await pitching.textContent();
+	for (const stopped of ['12.5', '13', '12']) {
+		await typeInto(page.getByLabel('Stopped after', { exact: true }), stopped);
+		await page.getByRole('button', { name: 'Note this ball' }).tap();
+	}
+	const balls = page.getByTestId('few-balls');
+	await expect(balls.getByText(/By these balls the green runs/)).toBeVisible();
+	await expect(pitching).not.toHaveText(before!);
+	await accessible(page, 'today’s ratios');
+	const [csv] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('button', { name: 'CSV' }).tap()
+	]);
+	const text = readFileSync(await csv.path(), 'utf8');
+	expect(text).toMatch(/^club,carry_m,slope_percent,ratio,low,high,air_share,source\n/);
+	expect(text.split('\n').length).toBeGreaterThan(60);
+	await balls.getByRole('button', { name: /^Take all back/ }).tap();
+	await expect(pitching).toHaveText(before!);
+
+	await page.goto('/?shot=demo-2');
+	const call = page.getByTestId('call');
+	await expect(call).toHaveAttribute('data-status', 'ready', { timeout: 30_000 });
+	await page.getByRole('button', { name: /^Which shot/ }).tap();
+	await page.getByRole('button', { name: /^Chip/ }).tap();
+	await page.getByRole('button', { name: 'Done' }).tap();
+	await expect(call).toHaveAttribute('data-status', 'ready', { timeout: 30_000 });
+	await expect(page.locator('.call-strip')).toContainText(/chip .*1\s:\s\d/);
+	await expect(page.getByTestId('free')).toBeVisible();
+	await page.getByRole('tab', { name: 'Ratio' }).tap();
+	const spot = page.getByTestId('spot');
+	await typeInto(spot.getByLabel('Land it, from the ball', { exact: true }), '5');
+	await expect(spot.getByRole('row')).not.toHaveCount(0);
+	await expect(spot.getByText(/: between them the |at the hole|short|past/).first()).toBeVisible();
+	await accessible(page, 'a landing spot and its ratio');
+	// A reload keeps what was asked for.
+	await page.reload();
+	await expect(page.getByRole('button', { name: /^Which shot Chip/ })).toBeVisible();
+});
