@@ -81,9 +81,8 @@ export class RatiosBench extends CancellableWork {
 	}
 
 	ask(question: RatioQuestion): Promise<void> {
-		const clubs = new Map(question.clubs.map((club) => [club.id, club]));
 		const balls = this.balls.flatMap(({ clubId, carry, total, slope }): FewBall[] => {
-			const club = clubs.get(clubId);
+			const club = question.clubs.find(({ id }) => id === clubId);
 			return club ? [{ club, carry, roll: total - carry, slope: fromPercent(slope) }] : [];
 		});
 		return this.run(async (signal) => {

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import { onMount, untrack } from 'svelte';
+	import type { SituationWire } from '$lib/io/fields/situation';
 	import { freshShot } from '$lib/io/work/freshShot';
 	import { firstNumbersSchema } from '$lib/io/work/shot';
 	import { setupLine } from '$lib/io/words/setup';
@@ -30,7 +31,12 @@
 	}));
 	// Three fields that each judge themselves; whole they are judged once more when they are handed over.
 	// Out of the first cut nobody putts: who comes for a chip is called one.
-	let numbers = $state({ lie: 'first-cut' as LieId, toEdge, edgeToPin, stimpFeet });
+	let numbers = $state<Pick<SituationWire, 'lie' | 'toEdge' | 'edgeToPin' | 'stimpFeet'>>({
+		lie: 'first-cut',
+		toEdge,
+		edgeToPin,
+		stimpFeet
+	});
 	const whole = $derived(firstNumbersSchema.safeParse(numbers).success);
 	const shot = $derived({
 		...fresh,

@@ -31,7 +31,12 @@
 
 	const words = (choice: Choice, { saved }: ChangedCall) => {
 		const place = linePlace(saved.shot.situation);
-		const { club, landing } = callWords(choice, place, playing.say.length, after.pupil);
+		const { club, landing } = callWords(
+			choice,
+			place,
+			(metres) => playing.say.length(metres),
+			after.pupil
+		);
 		const { name, vocabulary } = choice.swing;
 		return choice.rung.play.flight === 'putt'
 			? club
