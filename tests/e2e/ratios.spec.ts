@@ -53,3 +53,26 @@ test('a coach measures today’s ratios, asks for a chip, moves the spot and rea
 	await page.reload();
 	await expect(page.getByRole('button', { name: /^Which shot Chip/ })).toBeVisible();
 });
+
+test('finds a rule to take along, stops on the way, and tries it on five situations', async ({
+	page
+}) => {
+	test.setTimeout(180_000);
+	await readDemo(page);
+	await page.goto('/rule');
+	const begin = page.getByRole('button', { name: 'Find the rule' });
+	await begin.tap();
+	await page.getByRole('button', { name: 'Stop' }).tap();
+	await expect(page.getByText('Stopped. Nothing is kept of it.')).toBeVisible();
+	await begin.tap();
+	const rule = page.getByTestId('own-rule');
+	await expect(rule).toBeVisible({ timeout: 120_000 });
+	await expect(rule.getByText(/It loses \d\.\d\d strokes a shot/)).toBeVisible();
+	await expect(rule.getByRole('row', { name: /^Rule of twelve/ })).toBeVisible();
+	await accessible(page, 'a rule to take along');
+	const first = page.getByRole('group', { name: 'Club for situation 1' });
+	await first.getByRole('button').first().tap();
+	await expect(page.getByText(/As good as any\.|Costs \d\.\d\d strokes/)).toBeVisible();
+	await page.getByRole('button', { name: 'Five others' }).tap();
+	await expect(page.getByText(/As good as any\.|Costs \d\.\d\d strokes/)).toHaveCount(0);
+});

@@ -60,7 +60,14 @@ test('agrees with the server on typed input', async ({ page, request }) => {
 	await sampled(page);
 	const response = await request.post('/api/plan', {
 		data: {
-			situation: { toEdge: 3, edgeToPin: 9, stimpFeet: 9.5, slopeAlong: -2, fringe: 'grainy' },
+			situation: {
+				lie: 'first-cut',
+				toEdge: 3,
+				edgeToPin: 9,
+				stimpFeet: 9.5,
+				slopeAlong: -2,
+				fringe: 'grainy'
+			},
 			player: { skill: 'middle' },
 			seed: 20_261
 		}

@@ -47,6 +47,10 @@ const worker: PlannerWorker = {
 		const asked = question();
 		return (await import('../core/plan/studies/spotStudy')).studySpot(asked, spot);
 	},
+	ruleShot: async (request, pace, clubs) =>
+		(await import('../core/plan/studies/ruleShot')).ruleShot(new Question(request), pace, clubs),
+	searchRules: async (shots, numbers, pace) =>
+		(await import('../core/plan/studies/ownRule')).searchRules(shots, numbers, pace),
 	worthMeasuring: async (request) =>
 		(await import('../core/plan/studies/worthMeasuring')).worthMeasuring(request),
 	surveyReport: async (green) => (await import('../core/green/surveyReport')).surveyReport(green),

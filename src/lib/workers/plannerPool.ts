@@ -2,6 +2,8 @@ import { proxy, type Remote } from 'comlink';
 import type { Club } from '../core/club/club';
 import type { FewBall } from '../core/today/fewBalls';
 import type { RatioAnswer, RatioQuestion } from '../core/today/ratios';
+import type { RuleSearch } from '../core/plan/studies/ownRule';
+import type { Pace, RuleShot } from '../core/plan/studies/ruleShot';
 import type { SpotStudy } from '../core/plan/studies/spotStudy';
 import type { Metres } from '../core/units';
 import type { BallsReading, ChippedBall } from '../core/today/readBalls';
@@ -91,6 +93,30 @@ export class PlannerPool {
 	/** What a landing spot needs, and what each way to it does. */
 	studySpot(request: PlanRequest, spot: Metres): Promise<SpotStudy> {
 		return this.#member(this.#size - 1).about(request, (remote) => remote.studySpot(spot));
+	}
+
+	/** Shots played with every club, for rules to be tried on; abort the signal to stop between two. */
+	async ruleShots(
+		asked: readonly { request: PlanRequest; pace: Pace }[],
+		clubs: readonly string[],
+		signal: AbortSignal,
+		progress: (share: number) => void
+	): Promise<RuleShot[]> {
+		let done = 0;
+		return this.#deal(asked, signal, async (member, { request, pace }) => {
+			const shot = await member.call((remote) => remote.ruleShot(request, pace, clubs));
+			progress(++done / asked.length);
+			return shot;
+		});
+	}
+
+	/** The rules that lose least on such shots. */
+	searchRules(
+		shots: readonly RuleShot[],
+		numbers: readonly number[],
+		pace: Metres
+	): Promise<RuleSearch> {
+		return this.#member(0).call((remote) => remote.searchRules(shots, numbers, pace));
 	}
 
 	/** The surface through a green's readings, and what the readings say of each other. */

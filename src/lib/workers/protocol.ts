@@ -1,6 +1,8 @@
 import type { Club } from '../core/club/club';
 import type { FewBall } from '../core/today/fewBalls';
 import type { RatioAnswer, RatioQuestion } from '../core/today/ratios';
+import type { RuleSearch } from '../core/plan/studies/ownRule';
+import type { Pace, RuleShot } from '../core/plan/studies/ruleShot';
 import type { SpotStudy } from '../core/plan/studies/spotStudy';
 import type { Metres } from '../core/units';
 import type { BallsReading, ChippedBall } from '../core/today/readBalls';
@@ -32,6 +34,12 @@ export interface PlannerWorker {
 	/** What each club does today, after what a few balls say. */
 	ratios(question: RatioQuestion, balls: readonly FewBall[]): Promise<RatioAnswer>;
 	studySpot(spot: Metres): Promise<SpotStudy>;
+	ruleShot(request: PlanRequest, pace: Pace, clubs: readonly string[]): Promise<RuleShot>;
+	searchRules(
+		shots: readonly RuleShot[],
+		numbers: readonly number[],
+		pace: Metres
+	): Promise<RuleSearch>;
 	worthMeasuring(request: PlanRequest): Promise<MeasuringGain | null>;
 	studyRolls(question: RollQuestion): Promise<RollStudy>;
 	missCosts(question: MissQuestion, spots: readonly Point[]): Promise<MissCost[]>;

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import { STANDARD_BAG } from '../club/standardBag';
-import { claimsOf } from './claims';
+import { claimsOf, clubNumber } from './claims';
 
 // Common practice, no source: pitching wedge half, 8-iron a third, 6-iron a quarter in the air; twelve less the units of roll.
 it('are what the trade says of a club, and nothing of clubs that a bag has not', () => {
@@ -18,4 +18,9 @@ it('are what the trade says of a club, and nothing of clubs that a bag has not',
 	expect(of('LW', 'fly-fractions')).toBeUndefined();
 	const few = STANDARD_BAG.filter(({ id }) => id === 'LW' || id === 'SW');
 	expect(claimsOf(few).map(({ school }) => school)).toEqual(['three-windows']);
+});
+
+it('count clubs as the trade does', () => {
+	const of = (id: string) => clubNumber(STANDARD_BAG.find((club) => club.id === id)!);
+	expect(['SW', 'GW', 'PW', '9i', '6i'].map(of)).toEqual([12, 11, 10, 9, 6]);
 });

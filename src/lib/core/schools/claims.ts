@@ -34,3 +34,10 @@ export const claimsOf = (bag: readonly Club[]): Claim[] =>
 			? [{ school, club: club.id, ratio }]
 			: [];
 	});
+
+/** A club's number as the trade counts: 12 a sand wedge, 10 a pitching wedge, 9 … for the irons; by the nearest loft. */
+export function clubNumber({ loft }: Pick<Club, 'loft'>): number {
+	const numbers = Object.keys(CLUB_NUMBER_LOFT).map(Number);
+	const off = (number: number) => Math.abs(radians(CLUB_NUMBER_LOFT[number]!) - loft);
+	return numbers.reduce((best, number) => (off(number) < off(best) ? number : best));
+}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import Download from '@lucide/svelte/icons/download';
 	import Printer from '@lucide/svelte/icons/printer';
 	import { onDestroy, untrack } from 'svelte';
@@ -271,6 +272,9 @@
 		</div>
 	</section>
 	<FewBalls {bench} clubs={chippers} />
+	<p class="print:hidden">
+		<a class="link font-semibold" href={resolve('/rule')}>A rule to take along, for a round</a>
+	</p>
 	{#if book && bench.balls.length > 0 && bench.answer}
 		<div class="print:hidden">
 			<button type="button" class="btn" onclick={() => void keepSpeed()}
