@@ -1,4 +1,4 @@
-// Audits the decision: npm run audit [-- --situations 2000 --from 0 --samples 300 --steps 8 --seeds 40 --write]. Plans a designed grid of situations
+// Audits the decision: npm run audit [-- --situations 2000 --from 0 --samples 300 --steps 8 --seeds 40 --wishes 3 --write]. Plans a designed grid of situations
 // over every input, checks each answer against the rules a coach would hold it to, and prints what breaks them, with a table of the
 // calibration. `--write` puts the table into docs/model.md. Ends with 1 where a rule is broken.
 import { readFileSync, writeFileSync } from 'node:fs';
@@ -14,6 +14,7 @@ const { values } = parseArgs({
 		samples: { type: 'string', default: '300' },
 		steps: { type: 'string', default: '8' },
 		seeds: { type: 'string', default: '40' },
+		wishes: { type: 'string', default: '3' },
 		write: { type: 'boolean', default: false }
 	}
 });
@@ -48,7 +49,8 @@ const thread = (url, index) =>
 			from: Number(values.from),
 			samples: Number(values.samples),
 			stepsEvery: Number(values.steps),
-			seedsEvery: Number(values.seeds)
+			seedsEvery: Number(values.seeds),
+			wishesEvery: Number(values.wishes)
 		};
 		const worker = new Worker(new URL(url), { workerData });
 		worker.on('message', take);

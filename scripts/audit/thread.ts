@@ -3,6 +3,7 @@ import { answer } from './answer';
 import { calibrate, FROM, SKILLS, YARDS, type CalibrationRow } from './calibration';
 import { situationAt } from './grid';
 import { jumps, seedTrouble } from './neighbours';
+import { wishTrouble } from './wishes';
 import { violations, type Violation } from './rules';
 
 /** Which part of the audit a thread does. */
@@ -16,6 +17,8 @@ export interface Share {
 	/** Every so many situations are asked about with small steps, and with other seeds. */
 	stepsEvery: number;
 	seedsEvery: number;
+	/** … and asked for one kind of shot. */
+	wishesEvery: number;
 }
 
 export type Found =
@@ -37,6 +40,8 @@ for (let index = share.thread; index < share.situations; index += share.threads)
 			found.push(...(await jumps(base)));
 		if (base.plan.options.length > 0 && k % share.seedsEvery === 0)
 			found.push(...(await seedTrouble(base)));
+		if (base.plan.options.length > 0 && k % share.wishesEvery === 0)
+			found.push(...(await wishTrouble(base, k)));
 		for (const violation of found)
 			tell({ kind: 'violation', index: share.from + index, violation, wire });
 		const best = base.plan.options[0];

@@ -97,7 +97,8 @@ function laddersOf(question: Question): Asked {
 	const plays = candidates(question.request.bag, question.situation);
 	const free = { question: freed, ladder: buildLadder(freed, plays) };
 	// The same plays, so that no ball is played twice.
-	const unschooled = buildLadder(question, wantedCandidates(question, plays));
+	const asked = wantedCandidates(question, plays);
+	const unschooled = buildLadder(question, asked, null, free.ladder);
 	if (unschooled.rungs.length > 0) {
 		const schooled = withinSchool(question, unschooled);
 		return { question, schooled, free, instead: false };

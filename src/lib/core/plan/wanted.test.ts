@@ -95,6 +95,16 @@ describe('its price', () => {
 		if (schooled.free) expect(schooled.free.rung.play).toEqual(unschooled.options[0]!.rung.play);
 	});
 
+	it('is nothing, and the call the same, where the free choice is what was asked for', async () => {
+		for (const situation of SITUATIONS) {
+			const free = await planned(new Question(request(situation, {}, { samples: 200 })));
+			const { play, airShare, target } = free.options[0]!.rung;
+			const same = await planned(asked(situation, { kinds: [shotKind(play, airShare)] }, 200));
+			expect(same.free!.saves).toBeLessThan(0.03);
+			expect(same.options.some(({ rung }) => rung.target === target)).toBe(true);
+		}
+	});
+
 	it('plays no ball twice', async () => {
 		const question = asked({}, { kinds: ['chip'] }, 100);
 		const balls = new Set<string>();

@@ -50,7 +50,7 @@ const fourOrMoreWords = (chance: number, say: Say): string =>
 export function reasonWords(reason: Reason, say: Say): string {
 	switch (reason.code) {
 		case 'fewestStrokes':
-			return `${playWords(reason.play)} costs this player the fewest strokes; ${fourOrMoreWords(reason.fourOrMore, say)}.`;
+			return `${reason.asked ? 'Of what was asked for, the ' : ''}${playWords(reason.play)} costs this player the fewest strokes; ${fourOrMoreWords(reason.fourOrMore, say)}.`;
 		case 'tieLeastAir':
 			return `${playWords(reason.play)} is as good as ${others(reason)} and flies least.`;
 		case 'tieLeastTrouble':
@@ -60,11 +60,13 @@ export function reasonWords(reason: Reason, say: Say): string {
 		case 'tieFlatter':
 			return `${playWords(reason.play)} is as good as ${others(reason)}: ${reason.measured ? 'its swings are measured' : 'it flies about as little as any and costs no more'}.`;
 		case 'onlyOne':
-			return `${playWords(reason.play)} is the only shot that works from here.`;
+			return reason.asked
+				? `Of what was asked for, only the ${playWords(reason.play)} works from here.`
+				: `${playWords(reason.play)} is the only shot that works from here.`;
 		case 'compromise':
-			return `Nothing lands safely on the green; ${playWords(reason.play)} comes nearest.`;
+			return `Nothing ${reason.asked ? 'of what was asked for ' : ''}lands safely on the green; ${playWords(reason.play)} comes nearest.`;
 		case 'leastBad':
-			return `Damage limitation: nothing works from here. ${playWords(reason.play)} is the least bad way, though it ${rejectionWords(reason.rejection, say)}; on the green, or just out, is enough.`;
+			return `Damage limitation: nothing ${reason.asked ? 'of what was asked for ' : ''}works from here. ${playWords(reason.play)} is the least bad way, though it ${rejectionWords(reason.rejection, say)}; on the green, or just out, is enough.`;
 		case 'drop':
 			return 'If even that is too dear, the Rules let a ball be called unplayable and dropped for one penalty stroke (Rule 19; from a bunker see 19.3).';
 		case 'runnerUp':

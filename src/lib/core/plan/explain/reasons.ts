@@ -8,6 +8,7 @@ import type { Ladder } from '../ladder/ladder';
 import type { Rung } from '../ladder/rung';
 import type { SampledRung } from '../race/rank';
 import type { Question } from '../question/question';
+import { isRestricted } from '../question/wanted';
 import { WORSE_LIE, type Sensitivity } from './sensitivity';
 import { fastestMeasured } from '../ladder/swing';
 import { acrossLine, segmentAt, slopeAt, type Situation } from '../question/situation';
@@ -21,16 +22,21 @@ interface Tie {
 	tied: number;
 }
 
+/** Whether only what was asked for was looked at: what is said of all shots is then said of these. */
+interface OfWhat {
+	asked?: true;
+}
+
 /** A reason for or against, as data; `io/words` says it. */
 export type Reason =
-	| { code: 'fewestStrokes'; play: Play; fourOrMore: number }
+	| ({ code: 'fewestStrokes'; play: Play; fourOrMore: number } & OfWhat)
 	| ({ code: 'tieLeastAir' } & Tie)
 	| ({ code: 'tieLeastTrouble'; trouble: number } & Tie)
 	| ({ code: 'tieCheaper'; flatter: Play; more: number } & Tie)
 	| ({ code: 'tieFlatter'; measured: boolean } & Tie)
-	| { code: 'onlyOne'; play: Play }
-	| { code: 'compromise'; play: Play }
-	| { code: 'leastBad'; play: Play; rejection: Rejection }
+	| ({ code: 'onlyOne'; play: Play } & OfWhat)
+	| ({ code: 'compromise'; play: Play } & OfWhat)
+	| ({ code: 'leastBad'; play: Play; rejection: Rejection } & OfWhat)
 	| { code: 'drop' }
 	| { code: 'runnerUp'; play: Play; more: number }
 	| { code: 'habitCostsMore'; club: Club; more: number; heavy: number; thin: number }
@@ -76,20 +82,26 @@ function whyTied(best: SampledRung, others: readonly SampledRung[], measured: bo
 	return { code: 'tieFlatter', ...tie, measured };
 }
 
-function whyBest(ranked: readonly SampledRung[], ladder: Ladder, measured: boolean): Reason {
+function whyBest(
+	{ wanted }: Question,
+	ranked: readonly SampledRung[],
+	ladder: Ladder,
+	measured: boolean
+): Reason {
+	const asked: OfWhat = isRestricted(wanted) ? { asked: true } : {};
 	const best = ranked[0]!;
 	const { rung, statistics } = best;
 	if (rung.against && rung.against.code !== 'shortOfGreen')
-		return { code: 'leastBad', play: rung.play, rejection: rung.against };
-	if (ladder.compromised) return { code: 'compromise', play: rung.play };
-	if (ranked.length === 1) return { code: 'onlyOne', play: rung.play };
+		return { code: 'leastBad', play: rung.play, rejection: rung.against, ...asked };
+	if (ladder.compromised) return { code: 'compromise', play: rung.play, ...asked };
+	if (ranked.length === 1) return { code: 'onlyOne', play: rung.play, ...asked };
 	const tied = ranked.slice(1).filter((option) => option.tied);
 	const { expectedStrokes, chances } = statistics;
 	const alone =
 		tied.every((option) => option.rung.play === rung.play) &&
 		tied.every((option) => option.statistics.expectedStrokes >= expectedStrokes);
 	if (!alone) return whyTied(best, tied, measured);
-	return { code: 'fewestStrokes', play: rung.play, fourOrMore: chances.fourOrMore };
+	return { code: 'fewestStrokes', play: rung.play, fourOrMore: chances.fourOrMore, ...asked };
 }
 
 /** The next option with another club; the habit's own is left to it. */
@@ -103,12 +115,13 @@ function runnerUp({ request }: Question, ranked: readonly SampledRung[]): Reason
 
 /** Most players reach for the same lofted wedge every time: say what became of it here. */
 function habit(
-	{ request }: Question,
+	{ request, wanted }: Question,
 	ranked: readonly SampledRung[],
 	ladder: Ladder
 ): Reason | null {
 	const club = mostLofted(request.bag);
-	if (!club) return null;
+	// Whoever asks for a shot has not reached for it.
+	if (!club || isRestricted(wanted)) return null;
 	const best = ranked[0]!;
 	if (best.rung.play.club.name === club.name) return { code: 'habitIsRight', club };
 	const played = ranked.find((option) => option.rung.play.club.name === club.name);
@@ -205,8 +218,8 @@ export function reasonsFor(
 	if (!best) return [];
 	const measured = (question.request.player.swings[best.rung.play.club.id]?.known.length ?? 0) > 0;
 	const found = [
-		whyBest(ranked, ladder, measured),
-		best.rung.against ? ({ code: 'drop' } as const) : null,
+		whyBest(question, ranked, ladder, measured),
+		best.rung.against && !isRestricted(question.wanted) ? ({ code: 'drop' } as const) : null,
 		runnerUp(question, ranked),
 		habit(question, ranked, ladder),
 		safeShot(question, ranked),

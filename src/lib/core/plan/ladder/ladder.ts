@@ -164,13 +164,15 @@ function playsOf(question: Question): readonly Play[] {
  *
  * @param plays fewer of them, where a quick look is enough
  * @param trail for an answer that is wanted at once: of a question nearby, or an empty one
+ * @param others ladder of everything, where these plays are what was asked for: what lands just short is weighed where it is there
  * @returns rungs by rising air share. Where all or nearly all are out, the least bad are let back in, with what speaks against them; a bag
  *   that holds a club always has an answer.
  */
 export function buildLadder(
 	question: Question,
 	plays: readonly Play[] = playsOf(question),
-	trail: Trail | null = null
+	trail: Trail | null = null,
+	others: Ladder | null = null
 ): Ladder {
 	const rungs: Rung[] = [];
 	const rejected: RejectedPlay[] = [];
@@ -179,7 +181,8 @@ export function buildLadder(
 		else rungs.push(judged);
 	if (rungs.length === 0) rungs.push(...pastPin(question, rejected, trail));
 	const compromised = rungs.length === 0;
-	if (rungs.length < FEW) readmit(question, rungs, rejected);
+	const few = others ? others.rungs.some(({ against }) => against) : rungs.length < FEW;
+	if (rungs.length === 0 || few) readmit(question, rungs, rejected);
 	if (rungs.length === 0 && isRestricted(question.wanted)) {
 		rungs.push(...nearlyWanted(question, rejected));
 		const back = new Set(rungs.map(({ play }) => play));
