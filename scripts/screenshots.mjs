@@ -48,37 +48,20 @@ const learned = async (page) => {
 	await button(page, 'Plan with this strike').waitFor({ timeout: 60_000 });
 	await page.locator('#learned').evaluate((heading) => heading.scrollIntoView());
 };
-const timed = async (page) => {
-	await button(page, 'Time a few putts').click();
-	for (const [way, metres, ms] of [
-		['up', '4.6', 3900],
-		['up', '4.5', 3850],
-		['down', '5.6', 4800],
-		['down', '5.7', 4850]
-	]) {
-		await page.getByLabel('Which way').selectOption(way);
-		await button(page, 'Struck').click();
-		await page.waitForTimeout(ms);
-		await button(page, 'At rest').click();
-		await page.getByLabel('It rolled', { exact: true }).fill(metres);
-		await button(page, 'Note it').click();
-	}
-	await page.getByTestId('timed-speed').evaluate((speed) => speed.scrollIntoView({ block: 'end' }));
-};
 const PICTURES = [
 	{ name: 'shot', path: '/?shot=demo-3' },
 	{
 		name: 'question',
 		path: '/?shot=demo-5',
-		act: (page) => page.getByRole('button', { name: /^How it lies/ }).click()
+		act: (page) => page.getByRole('button', { name: /^Which shot/ }).click()
 	},
+	{ name: 'ratio', path: '/?shot=demo-1', act: key('r') },
+	{ name: 'ratios', path: '/ratios?green=green-ledge', plain: true },
 	{ name: 'setup', path: '/?shot=demo-4', act: key('p') },
-	{ name: 'schools', path: '/?shot=demo-2', act: key('s') },
 	{ name: 'map', path: '/?shot=demo-12' },
 	{ name: 'greens', path: '/greens', plain: true },
 	{ name: 'survey', path: '/greens/green-kiln', plain: true, act: panel('Survey') },
 	{ name: 'misses', path: '/greens/green-kiln', plain: true, act: panel('Misses', misses) },
-	{ name: 'timed', path: '/greens/green-kiln', plain: true, view: PHONE, act: timed },
 	{ name: 'bag', path: '/bag', plain: true },
 	{ name: 'pupils', path: '/pupils', plain: true },
 	{ name: 'drill', path: '/practice/drill/landing-box', plain: true, act: onLedge },

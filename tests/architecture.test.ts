@@ -57,7 +57,8 @@ const ROOMS: Record<string, readonly string[]> = {
 		'pupils',
 		'shot',
 		'saved',
-		'data'
+		'data',
+		'handbook'
 	]
 };
 

@@ -13,6 +13,8 @@ const VIEWS = [
 	'/practice',
 	'/practice/drill/landing-box',
 	'/saved',
+	'/ratios?green=green-ledge',
+	'/rule',
 	'/data'
 ];
 const LOOKS = {

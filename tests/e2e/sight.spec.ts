@@ -14,6 +14,9 @@ const VIEWS = [
 	'/practice/drill/landing-box',
 	'/practice/session-1',
 	'/saved',
+	'/ratios?green=green-ledge',
+	'/rule',
+	'/handbook',
 	'/data'
 ];
 
@@ -40,7 +43,7 @@ for (const [width, height] of [
 			await expect(page.getByTestId('call')).toHaveAttribute('data-status', 'ready', {
 				timeout: 60_000
 			});
-			for (const key of ['l', 'w', 'p', 's', 'c']) {
+			for (const key of ['l', 'r', 'w', 'p', 's', 'c']) {
 				await page.locator('body').press(key);
 				found.push(...(await stumbles(page, `${path} ${key}`)));
 			}

@@ -44,7 +44,14 @@ test('a field of any view takes what is typed, key by key, and keeps the cursor'
 		typed += await typeEverywhere(page, page.locator('#question'), question);
 		await answered(page);
 	}
-	for (const path of ['/pupils', '/pupils/pupil-ida', '/practice/drill/landing-box', '/saved']) {
+	for (const path of [
+		'/pupils',
+		'/pupils/pupil-ida',
+		'/practice/drill/landing-box',
+		'/saved',
+		'/ratios',
+		'/rule'
+	]) {
 		await page.goto(path);
 		typed += await typeEverywhere(page, main, path);
 	}

@@ -48,7 +48,7 @@
 				<th scope="col">Club</th>
 				{#each slopes as slope (slope)}<th scope="col" class="text-right">{heading(slope)}</th
 					>{/each}
-				<th scope="col" class="text-left! max-md:hidden">The rules, on the level</th>
+				<th scope="col" class="pl-8! text-left! max-md:hidden">The rules, on the level</th>
 			</tr>
 		</thead>
 		<tbody>
@@ -71,7 +71,7 @@
 							{:else}–{/if}
 						</td>
 					{/each}
-					<td class="text-left! font-normal! max-md:hidden">
+					<td class="pl-8! text-left! font-normal! max-md:hidden">
 						{#each said(club) as words (words)}<span class="block text-sm">{words}</span>{/each}
 					</td>
 				</tr>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { resolve } from '$app/paths';
 	import { UNIT_WORDS } from '$lib/ui/format/lengths';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
@@ -8,8 +9,10 @@
 	interface Props {
 		onkeys: () => void;
 		onwords: () => void;
+		/** Called where a link leads away. */
+		onleave: () => void;
 	}
-	const { onkeys, onwords }: Props = $props();
+	const { onkeys, onwords, onleave }: Props = $props();
 
 	const LOOKS = [
 		{ value: 'system' as const, label: 'As the system wishes' },
@@ -65,4 +68,5 @@
 	</label>
 	<button type="button" class="btn" onclick={onkeys}>Keys</button>
 	<button type="button" class="btn" onclick={onwords}>Words</button>
+	<a class="btn" href={resolve('/handbook')} onclick={onleave}>Handbook</a>
 </div>

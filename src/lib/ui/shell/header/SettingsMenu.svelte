@@ -31,7 +31,11 @@
 >
 	{#if open}
 		{#await import('./SettingsFields.svelte') then { default: SettingsFields }}
-			<SettingsFields onkeys={() => leave(onkeys)} onwords={() => leave(onwords)} />
+			<SettingsFields
+				onkeys={() => leave(onkeys)}
+				onwords={() => leave(onwords)}
+				onleave={() => menu?.hidePopover()}
+			/>
 		{/await}
 	{/if}
 </div>
