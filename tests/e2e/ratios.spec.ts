@@ -33,6 +33,17 @@ test('a coach measures today’s ratios, asks for a chip, moves the spot and rea
 	expect(text.split('\n').length).toBeGreaterThan(60);
 	await balls.getByRole('button', { name: /^Take all back/ }).tap();
 	await expect(pitching).toHaveText(before!);
+	// By touch: where it landed, then where it stopped; by the stand-in of a tracker three at once.
+	await balls.getByRole('button', { name: 'Touch it on a line' }).tap();
+	const green = balls.getByRole('application');
+	await green.scrollIntoViewIfNeeded();
+	const box = (await green.boundingBox())!;
+	await page.touchscreen.tap(box.x + box.width / 2, box.y + box.height * 0.8);
+	await expect(balls.getByText('Now touch where it stopped.')).toBeVisible();
+	await page.touchscreen.tap(box.x + box.width / 2, box.y + box.height * 0.4);
+	await expect(balls.getByRole('listitem')).toHaveCount(1);
+	await balls.getByRole('button', { name: /^Three by the ball tracker/ }).tap();
+	await expect(balls.getByRole('listitem')).toHaveCount(4, { timeout: 20_000 });
 
 	await page.goto('/?shot=demo-2');
 	const call = page.getByTestId('call');
@@ -69,6 +80,7 @@ test('finds a rule to take along, stops on the way, and tries it on five situati
 	await expect(rule).toBeVisible({ timeout: 120_000 });
 	await expect(rule.getByText(/It loses \d\.\d\d strokes a shot/)).toBeVisible();
 	await expect(rule.getByRole('row', { name: /^Rule of twelve/ })).toBeVisible();
+	await expect(page.getByText(/on \d+ saved shots of this player/)).toBeVisible();
 	await accessible(page, 'a rule to take along');
 	const first = page.getByRole('group', { name: 'Club for situation 1' });
 	await first.getByRole('button').first().tap();

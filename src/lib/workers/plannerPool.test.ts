@@ -57,6 +57,37 @@ describe('PlannerPool', () => {
 		planners.close();
 	});
 
+	it('plays no ball again for another wish about the same shot, and all of them for another shot', async () => {
+		let balls = 0;
+		const { pool: planners } = pool(2, {
+			...answers,
+			sample: (jobs) => {
+				balls += jobs.reduce((sum, { from, to }) => sum + to - from, 0);
+				return answers.sample!(jobs);
+			}
+		});
+		const played = async (asked: typeof question) => {
+			balls = 0;
+			await planners.plan(asked, never, () => {});
+			return balls;
+		};
+		const first = await played(question);
+		expect(first).toBeGreaterThan(0);
+		const wanted = {
+			kinds: ['chip' as const],
+			clubs: [],
+			without: [],
+			apexAtMost: null,
+			apexAtLeast: null
+		};
+		expect(await played({ ...question, wanted })).toBeLessThan(0.3 * first);
+		expect(await played({ ...question })).toBe(0);
+		expect(await played({ ...question, seed: 2 })).toBeGreaterThan(0.5 * first);
+		const farther = { ...question.situation, toEdge: question.situation.toEdge + 1 };
+		expect(await played({ ...question, situation: farther })).toBeGreaterThan(0.5 * first);
+		planners.close();
+	});
+
 	it('says why a question cannot be opened', async () => {
 		const { pool: planners } = pool(1);
 		await expect(planners.firstAnswer({ ...question, bag: [] })).rejects.toThrow(

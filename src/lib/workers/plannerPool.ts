@@ -20,6 +20,7 @@ import type { SampleJob } from '../core/plan/race/rank';
 import type { PlanRequest } from '../core/plan/question/request';
 import type { Finishes } from '../core/plan/race/sample';
 import type { MeasuringGain } from '../core/plan/studies/worthMeasuring';
+import { PlayedBalls } from './playedBalls';
 import type { PlannerWorker } from './protocol';
 import { WatchedWorker } from './watchedWorker';
 
@@ -45,6 +46,7 @@ export class PlannerPool {
 	readonly #start: () => Worker;
 	readonly #size: number;
 	#members: Member[] = [];
+	readonly #played = new PlayedBalls();
 
 	constructor(
 		start: () => Worker,
@@ -76,7 +78,7 @@ export class PlannerPool {
 		signal: AbortSignal,
 		progress: (share: number) => void
 	): Promise<Plan> {
-		const sampler = (jobs: readonly SampleJob[]) => this.#spread(request, jobs, signal);
+		const sampler = this.#played.of(request, (jobs) => this.#spread(request, jobs, signal));
 		return this.#member(0).about(request, (remote) => remote.plan(proxy(sampler), proxy(progress)));
 	}
 

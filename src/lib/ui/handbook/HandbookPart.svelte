@@ -1,6 +1,5 @@
 <script lang="ts">
 	import type { Token, Tokens } from 'marked';
-	import Self from './HandbookPart.svelte';
 	import { pictureOf } from './pictures';
 
 	interface Props {
@@ -10,42 +9,40 @@
 
 	const inner = $derived('tokens' in part ? (part.tokens ?? []) : []);
 	const table = $derived(part.type === 'table' ? (part as Tokens.Table) : null);
-	const picture = $derived(part.type === 'image' ? (part as Tokens.Image) : null);
 </script>
 
+{#snippet inline(one: Token)}
+	{#if one.type === 'image'}
+		<img
+			class="h-auto w-full border border-(--rule)"
+			src={pictureOf((one as Tokens.Image).href)}
+			alt={(one as Tokens.Image).text}
+		/>
+	{:else if one.type === 'em'}<em class="font-semibold not-italic">{(one as Tokens.Em).text}</em
+		>{:else if 'text' in one}{one.text}{/if}
+{/snippet}
+
 {#if part.type === 'heading'}
-	<h2 class="mt-4 text-xl font-extrabold">{part.text}</h2>
-{:else if part.type === 'paragraph'}
-	<p class="max-w-[70ch]">
-		{#each inner as one, i (i)}<Self part={one} />{/each}
-	</p>
-{:else if picture}
-	<img
-		class="h-auto w-full border border-(--rule)"
-		src={pictureOf(picture.href)}
-		alt={picture.text}
-	/>
-{:else if part.type === 'em'}
-	<em class="font-semibold not-italic">{part.text}</em>
-{:else if part.type === 'strong'}
-	<strong>{part.text}</strong>
+	<h2 class="mt-4 text-xl font-extrabold">{(part as Tokens.Heading).text}</h2>
 {:else if table}
 	<table class="table-sm table w-full">
 		<thead>
-			<tr
-				>{#each table.header as cell, i (i)}<th scope="col" class="text-left!">{cell.text}</th
-					>{/each}</tr
-			>
+			<tr>
+				{#each table.header as cell, i (i)}<th scope="col" class="text-left!">{cell.text}</th
+					>{/each}
+			</tr>
 		</thead>
 		<tbody>
-			{#each table.rows as row, i (i)}
+			{#each table.rows as [first, ...others], i (i)}
 				<tr>
-					{#each row as cell, k (k)}
-						{#if k === 0}<th scope="row" class="whitespace-nowrap">{cell.text}</th>
-						{:else}<td class="text-left! font-normal!">{cell.text}</td>{/if}
-					{/each}
+					<th scope="row" class="whitespace-nowrap">{first?.text}</th>
+					{#each others as cell, k (k)}<td class="text-left! font-normal!">{cell.text}</td>{/each}
 				</tr>
 			{/each}
 		</tbody>
 	</table>
-{:else if 'text' in part}{part.text}{/if}
+{:else}
+	<p class="max-w-[70ch]">
+		{#each inner as one, i (i)}{@render inline(one)}{/each}
+	</p>
+{/if}

@@ -271,7 +271,7 @@
 			</p>
 		</div>
 	</section>
-	<FewBalls {bench} clubs={chippers} />
+	<FewBalls {bench} clubs={chippers} stimpFeet={asked.stimpFeet} />
 	<p class="print:hidden">
 		<a class="link font-semibold" href={resolve('/rule')}>A rule to take along, for a round</a>
 	</p>

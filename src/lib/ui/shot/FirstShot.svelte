@@ -80,7 +80,7 @@
 	</p>
 	<p class="sr-only" role="status">{said.words}</p>
 	<form class="grid w-full justify-items-start gap-4" onsubmit={start}>
-		<div class="grid w-full grid-cols-[repeat(auto-fit,minmax(180px,1fr))] gap-4">
+		<div class="grid w-full grid-cols-2 gap-4 max-sm:grid-cols-1">
 			<ChoiceField
 				label="How it lies"
 				value={numbers.lie}

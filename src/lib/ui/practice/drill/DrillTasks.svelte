@@ -4,6 +4,7 @@
 	import { degrees } from '$lib/core/units';
 	import type { PupilFile } from '$lib/io/work/pupil';
 	import { MEASURE_WORDS } from '$lib/io/words/drill';
+	import { ratioFigure } from '$lib/io/words/ratio';
 	import { leftOutWords } from '$lib/io/words/practice';
 	import { whom } from '$lib/io/words/whose';
 	import { formatFigure } from '$lib/ui/format/lengths';
@@ -36,6 +37,7 @@
 					<th scope="col">Balls</th>
 					<th scope="col">Lands</th>
 					<th scope="col">Ends</th>
+					<th scope="col">Air to ground</th>
 				</tr>
 			</thead>
 			<tbody>
@@ -48,6 +50,12 @@
 						<td class="figure">{task.balls}</td>
 						<td class="figure">{formatFigure(task.landing, style)}</td>
 						<td class="figure">{formatFigure(task.finish, style)}</td>
+						<td class="figure whitespace-nowrap"
+							>{ratioFigure(
+								{ carry: task.landing, roll: Math.max(0, task.finish - task.landing) },
+								file.pupil.ratios ?? 'ratio'
+							)}</td
+						>
 					</tr>
 				{/each}
 			</tbody>

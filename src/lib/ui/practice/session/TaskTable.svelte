@@ -3,6 +3,7 @@
 	import { ballsToGo, goodPaces, meanReach } from '$lib/core/practice/goodEnough';
 	import type { Measure } from '$lib/core/practice/drill';
 	import type { Ball, PupilFile } from '$lib/io/work/pupil';
+	import { ratioFigure } from '$lib/io/words/ratio';
 	import { formatFigure } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { TaskState } from '$lib/ui/practice/state/sessionBench.svelte';
@@ -88,7 +89,14 @@
 					<td class="figure">{group ? figure(group.carry.centre) : '–'}</td>
 					<td class="figure">{group && group.n > 1 ? figure(group.carry.spread) : '–'}</td>
 					{#if rolls}
-						<td class="figure">{group?.roll ? figure(group.roll.centre) : '–'}</td>
+						<td class="figure whitespace-nowrap"
+							>{#if group?.roll}{figure(group.roll.centre)}<span class="hint block"
+									>{ratioFigure(
+										{ carry: group.carry.centre, roll: Math.max(0, group.roll.centre) },
+										file.pupil.ratios ?? 'ratio'
+									)}</span
+								>{:else}–{/if}</td
+						>
 						<td class="figure"
 							>{group?.roll && group.roll.n > 1 ? figure(group.roll.spread) : '–'}</td
 						>

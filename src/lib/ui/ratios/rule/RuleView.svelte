@@ -4,6 +4,7 @@
 	import { resolve } from '$app/paths';
 	import { createRng } from '$lib/core/math/random';
 	import { SCHOOL_WORDS } from '$lib/io/words/school';
+	import type { SavedShot } from '$lib/io/work/shot';
 	import { YOU } from '$lib/io/words/whose';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import WorkBar from '$lib/ui/controls/WorkBar.svelte';
@@ -12,6 +13,12 @@
 	import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
 	import { RuleFinder, type Speeds } from './ruleFinder.svelte';
 	import { lossWords, ownRuleWords, ruleShotWords } from './ruleWords';
+
+	interface Props {
+		/** Saved shots, whoever's they are. */
+		saved: readonly SavedShot[];
+	}
+	const { saved }: Props = $props();
 
 	const TRIED = 5;
 	const SPEEDS = [
@@ -38,6 +45,12 @@
 	/** What was answered, by the place of the situation. */
 	let answers = $state.raw<Record<number, number>>({});
 	const file = $derived(playing.file);
+	/** Where this player was with a shot from grass. */
+	const own = $derived(
+		saved
+			.filter(({ shot }) => shot.pupilId === file.pupil.id && shot.situation.lie !== 'sand')
+			.map(({ shot }) => shot.situation)
+	);
 	const yours = $derived(file.pupil.name === YOU);
 	const { say } = $derived(playing);
 	const club = (place: number) => finder.clubs[place]?.name ?? '';
@@ -100,11 +113,14 @@
 			label="Find the rule"
 			onstart={() => {
 				answers = {};
-				void finder.start(file, speeds);
+				void finder.start(file, speeds, own);
 			}}
 			onstop={() => finder.cancel()}
 		/>
 		<p class="hint">
+			Tried on usual distances{own.length > 0
+				? ` and on ${own.length} saved ${own.length === 1 ? 'shot' : 'shots'} of this player`
+				: ''}.
 			<a class="link" href={resolve('/ratios')}>Today’s ratios</a> say what each club does on one day’s
 			greens.
 		</p>

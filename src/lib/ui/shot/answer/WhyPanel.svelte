@@ -3,6 +3,7 @@
 	import type { PlannedSwing } from '$lib/core/plan/ladder/swing';
 	import { LIE_NAMES } from '$lib/io/words/lie';
 	import { CAUTION_WORDS, reasonWords } from '$lib/io/words/reason';
+	import { ratioWords } from '$lib/io/words/ratio';
 	import { insteadWords } from '$lib/io/words/instead';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -14,6 +15,7 @@
 	const { bench }: Props = $props();
 
 	const plan = $derived(bench.plan);
+	const chosen = $derived(bench.chosen);
 	const change = (metres: number) =>
 		Math.abs(metres) < 0.05
 			? 'no change'
@@ -50,6 +52,14 @@
 </script>
 
 {#if plan}
+	{#if chosen && chosen.rung.play.flight !== 'putt'}
+		{@const { carry, roll } = chosen.rung.solution.outcome}
+		<p class="mb-3">
+			{playing.say.length(carry)} in the air, {playing.say.length(roll)} on the ground:
+			<b>{ratioWords({ carry, roll }, bench.file.pupil.ratios ?? 'ratio', bench.file.pupil.pace)}</b
+			>.
+		</p>
+	{/if}
 	<h2 class="ruled-heading">Why this one</h2>
 	<ul class="grid gap-1.5 pt-2 pr-0 pb-4 pl-5 [list-style:square]">
 		{#each plan.why as reason, i (i)}
