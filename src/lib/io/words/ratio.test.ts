@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { claimWords, ratioFigure, ratioWords } from './ratio';
+import { ratioFigure, ratioWords } from './ratio';
 
 /** Nothing here breaks over a line: the spaces are firm. */
 const plain = (text: string) => text.replaceAll('\u00a0', ' ');
@@ -36,12 +36,4 @@ describe('air and ground', () => {
 		expect(ratioWords(ball(0.9, 2.7), 'units', 0.9)).toBe('1 pace and 3 units of it');
 		expect(ratioWords(ball(3, 6.9), 'ratio', 0.9)).toBe('1\u00a0:\u00a02.3');
 	});
-});
-
-it('says whether what a rule claims holds today, may hold, or what happens instead', () => {
-	const today = { ratio: 2.4, low: 1.6, high: 3.2 };
-	const said = (claim: number) => plain(claimWords(claim, today, 'ratio'));
-	expect(said(2.5)).toBe('1 : 2.5, holds today');
-	expect(said(3)).toBe('1 : 3, may hold');
-	expect(said(1)).toBe('1 : 1, not today: 1 : 2.4');
 });

@@ -1,3 +1,4 @@
+import type { SwingVocabulary } from '$lib/core/player/swingLength';
 import { HANDICAP, type Skill } from '$lib/core/player/player';
 
 interface Standard {
@@ -30,3 +31,22 @@ export const skillWords = (standard: Standard): string => {
 	const name = skillName(standard);
 	return name.charAt(0).toLowerCase() + name.slice(1);
 };
+
+/** How a vocabulary is meant, for whoever meets it first. */
+export const VOCABULARY_WORDS: Readonly<Record<SwingVocabulary, { name: string; means: string }>> =
+	{
+		clock: {
+			name: 'Clock',
+			means: 'the lead arm as the hour hand: 6 hangs straight down, 9 is level'
+		},
+		body: {
+			name: 'Body',
+			means:
+				'how far the hands go back: to the seam of the trail leg, knee, thigh, hip, ribs, shoulder; “a foot” is the club head’s way'
+		},
+		shape: {
+			name: 'Letters',
+			means:
+				'what arms and club look like: I hardly leaves the ball, Y rocks back, V hands thigh-high, shaft level, L lead arm level with the wrists set'
+		}
+	};

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { carryTable } from '$lib/core/player/carryTable';
 import { radians } from '$lib/core/units';
-import { betweenMeasuredWords, markedWords, markWords, swingWords } from './swing';
+import { betweenMeasuredWords, markedWords } from './instead';
+import { markWords, swingWords } from './swing';
 
 describe('a backswing in words', () => {
 	it.each([

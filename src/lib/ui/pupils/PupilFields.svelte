@@ -3,10 +3,9 @@
 	import { SCHOOLS } from '$lib/core/schools/registry';
 	import type { Pupil } from '$lib/io/work/pupil';
 	import { SCHOOL_WORDS } from '$lib/io/words/school';
-	import { VOCABULARY_WORDS } from '$lib/io/words/swing';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
-	import { handicapFigure, handicapOf } from '$lib/io/words/skill';
+	import { handicapFigure, handicapOf, VOCABULARY_WORDS } from '$lib/io/words/skill';
 	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
 	import SpreadFields from './SpreadFields.svelte';
 

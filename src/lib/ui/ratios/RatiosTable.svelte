@@ -3,7 +3,8 @@
 	import type { RatioRow } from '$lib/core/today/ratios';
 	import { toPercent } from '$lib/core/units';
 	import { clubToCore, type ClubWire } from '$lib/io/work/club';
-	import { claimWords, ratioFigure, type RatioStyle } from '$lib/io/words/ratio';
+	import { ratioFigure, type RatioStyle } from '$lib/io/words/ratio';
+	import { claimWords } from './claimWords';
 	import { SCHOOL_WORDS } from '$lib/io/words/school';
 
 	interface Props {

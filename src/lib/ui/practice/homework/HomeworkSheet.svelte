@@ -11,7 +11,7 @@
 	} from '$lib/io/practice/homework';
 	import { PLAIN_BALL, type Ball, type PupilFile } from '$lib/io/work/pupil';
 	import { PRACTICE_CAUTIONS } from '$lib/io/words/drill';
-	import { VOCABULARY_WORDS } from '$lib/io/words/swing';
+	import { VOCABULARY_WORDS } from '$lib/io/words/skill';
 	import { newId } from '$lib/store/base/newId';
 	import { keepPupilFile } from '$lib/store/shelves/pupils';
 	import CarriesForm from '$lib/ui/controls/CarriesForm.svelte';

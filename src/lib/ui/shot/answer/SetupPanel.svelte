@@ -2,7 +2,7 @@
 	import { ALTERNATIVE_WORDS, CUE_WORDS, SLOPE_WORDS } from '$lib/io/words/cues';
 	import { setupRows } from '$lib/io/words/setup';
 	import { carriesOf } from '$lib/io/work/pupil';
-	import { betweenMeasuredWords } from '$lib/io/words/swing';
+	import { betweenMeasuredWords } from '$lib/io/words/instead';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import SetupFromAbove from '$lib/ui/drawing/SetupFromAbove.svelte';
 	import SetupFromFront from '$lib/ui/drawing/SetupFromFront.svelte';
