@@ -85,5 +85,7 @@ export const shotRow = z.object({
 	id: z.string().check(z.minLength(1)),
 	name: z.string(),
 	savedAt: z.string(),
-	shot: workingShotRow
+	shot: workingShotRow,
+	/** What was called when it was saved: club and flight in words, air and ground in metres. */
+	called: z.optional(z.object({ words: z.string(), carry: number, roll: number }))
 });

@@ -33,10 +33,19 @@ export const firstNumbersSchema = z.pick(z.object(situationFields), {
 export type Place = z.output<typeof placeDraftSchema>;
 export type WorkingShot = z.output<typeof shotDraftSchema>;
 
+/** What a shot was called when it was saved: club and flight in words, air and ground in metres. */
+export interface Called {
+	words: string;
+	carry: number;
+	roll: number;
+}
+
 /** A shot that is kept under a name. */
 export interface SavedShot {
 	id: string;
 	name: string;
 	savedAt: string;
 	shot: WorkingShot;
+	/** Missing where nothing was called yet. */
+	called?: Called | undefined;
 }

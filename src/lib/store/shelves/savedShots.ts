@@ -1,6 +1,6 @@
 import { newId } from '../base/newId';
 import { shotRow } from '$lib/io/rows/shot';
-import type { SavedShot, WorkingShot } from '$lib/io/work/shot';
+import type { Called, SavedShot, WorkingShot } from '$lib/io/work/shot';
 import type { Merged } from '../base/merge';
 import { Shelf, type Undo } from '../base/shelf';
 
@@ -19,8 +19,10 @@ const LONGEST_NAME = 60;
 export const saveShot = (
 	name: string,
 	shot: WorkingShot,
+	called?: Called,
 	id: string = newId()
-): Promise<SavedShot> => shotShelf.put({ id, name, savedAt: stamp(), shot });
+): Promise<SavedShot> =>
+	shotShelf.put({ id, name, savedAt: stamp(), shot, ...(called && { called }) });
 
 /** A name that no kept shot has: the one wished for, or with the next number behind it. */
 export async function freeName(wished: string): Promise<string> {
@@ -43,9 +45,13 @@ export const putBackShot = (before: SavedShot): Promise<SavedShot> => shotShelf.
 export const mergeShot = (
 	base: SavedShot,
 	name: string,
-	shot: WorkingShot
+	shot: WorkingShot,
+	called?: Called
 ): Promise<Merged<SavedShot>> =>
-	shotShelf.merge({ ...base, savedAt: '' }, { ...base, name, shot, savedAt: stamp() });
+	shotShelf.merge(
+		{ ...base, savedAt: '' },
+		{ ...base, name, shot, savedAt: stamp(), ...(called && { called }) }
+	);
 
 export async function renameShot(id: string, name: string): Promise<void> {
 	const saved = await shotShelf.get(id);

@@ -5,6 +5,7 @@
 	import { resolve } from '$app/paths';
 	import type { Pupil } from '$lib/io/work/pupil';
 	import type { SavedShot } from '$lib/io/work/shot';
+	import { ratioFigure } from '$lib/io/words/ratio';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import AlsoFor from './AlsoFor.svelte';
@@ -28,6 +29,13 @@
 		playing.active.map(({ pupil }) => pupil).filter(({ id }) => id !== saved.shot.pupilId)
 	);
 	const over = $derived(overWords(saved));
+	const owner = $derived(playing.of(saved.shot.pupilId).pupil);
+	/** A putt has no air to speak of. */
+	const ratio = $derived(
+		saved.called && saved.called.carry > saved.called.roll / 20
+			? ratioFigure(saved.called, owner.ratios ?? 'ratio')
+			: ''
+	);
 </script>
 
 <tr class="max-lg:grid max-lg:grid-cols-1 max-lg:border-b max-lg:border-(--rule)">
@@ -49,6 +57,11 @@
 				? ` · over ${over}`
 				: ''}
 		</p>
+		{#if saved.called}
+			<p class="hint truncate px-2 pb-1">
+				Called {saved.called.words}{ratio ? `, ${ratio}` : ''}
+			</p>
+		{/if}
 	</th>
 	<td class="max-w-36 truncate max-lg:hidden" title={whose}>{whose}</td>
 	<td class="whitespace-nowrap max-lg:hidden">{lieName(saved)}</td>

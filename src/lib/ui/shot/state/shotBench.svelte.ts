@@ -19,7 +19,8 @@ import { freshShot } from '$lib/io/work/freshShot';
 import { situationToCore } from '$lib/io/fields/situation';
 import { firstPlace, readToday, type Placed } from '$lib/io/work/placedShot';
 import type { ReadingWire } from '$lib/io/work/reading';
-import type { Place, SavedShot, WorkingShot } from '$lib/io/work/shot';
+import type { Called, Place, SavedShot, WorkingShot } from '$lib/io/work/shot';
+import { playWords } from '$lib/io/words/play';
 import type { GreenBook } from '$lib/store/shelves/greens';
 import { mergeThree, putAt, sameData, type Clash } from '$lib/store/base/merge';
 import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
@@ -72,6 +73,7 @@ export class ShotBench {
 	readonly #landing: LandingStudy;
 	readonly #keeping = new ShotKeeping({
 		shot: () => this.shot,
+		called: () => this.#called(),
 		isWhole: () => this.problems.length === 0,
 		takeIn: (mine, kept) => this.#takeIn(mine, kept)
 	});
@@ -399,6 +401,15 @@ export class ShotBench {
 		this.#draft.adopt(mergeThree(mine, this.shot, kept).merged);
 		this.#landing.clear();
 		void this.#planner.ask(this.#request());
+	}
+
+	/** The call as it is saved with the shot. */
+	#called(): Called | undefined {
+		const [best] = this.choices;
+		if (!best) return undefined;
+		const { carry, roll } = best.rung.solution.outcome;
+		const metres = (value: number) => Number(value.toFixed(2));
+		return { words: playWords(best.rung.play), carry: metres(carry), roll: metres(roll) };
 	}
 
 	#request(): PlanRequest {

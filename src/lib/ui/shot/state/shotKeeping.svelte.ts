@@ -1,4 +1,4 @@
-import type { SavedShot, WorkingShot } from '$lib/io/work/shot';
+import type { Called, SavedShot, WorkingShot } from '$lib/io/work/shot';
 import { sameData, type Clash } from '$lib/store/base/merge';
 import { newId } from '$lib/store/base/newId';
 import {
@@ -21,6 +21,8 @@ const KEEP_AFTER = 400;
 /** What keeping a shot needs of the bench it is on. */
 interface Bench {
 	shot: () => WorkingShot;
+	/** What it is called now; undefined where nothing is. */
+	called: () => Called | undefined;
 	/** Whether the shot can be kept as it stands. */
 	isWhole: () => boolean;
 	/** Takes in what another tab changed: `mine` was kept, `kept` came of it. */
@@ -98,8 +100,9 @@ export class ShotKeeping {
 		const shot = this.bench.shot();
 		const origin = asCopy || !this.goesOver(name) ? null : this.#origin;
 		const before = origin ? await readShot(origin.id) : undefined;
-		const over = origin ? await mergeShot(origin, name, shot) : null;
-		const saved = over?.merged ?? (await saveShot(await freeName(name), shot));
+		const called = this.bench.called();
+		const over = origin ? await mergeShot(origin, name, shot, called) : null;
+		const saved = over?.merged ?? (await saveShot(await freeName(name), shot, called));
 		this.clashes = (over?.clashes ?? [])
 			.filter(({ path }) => path[0] === 'shot')
 			.map((clash) => ({ ...clash, path: clash.path.slice(1) }));

@@ -3,7 +3,8 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { database } from '$lib/store/base/database';
 import { shotShelf } from '$lib/store/shelves/savedShots';
 import { readLastShot } from '$lib/store/shelves/settings';
-import { directPool } from '../../../../../tests/support/planner';
+import { playWords } from '$lib/io/words/play';
+import { directPool, until } from '../../../../../tests/support/planner';
 import { freshShot } from '$lib/io/work/freshShot';
 
 import { closeBenches, opened } from '../../../../../tests/support/benches';
@@ -22,6 +23,17 @@ describe('saving', () => {
 		made.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 		return made;
 	};
+
+	it('keeps what the shot was called, and nothing of one that was not called yet', async () => {
+		const made = fresh();
+		expect((await made.save('Uncalled', false)).saved).not.toHaveProperty('called');
+		await until(() => made.status === 'ready');
+		const { outcome } = made.choices[0]!.rung.solution;
+		const { called } = (await made.save('Uncalled', false)).saved;
+		expect(called!.words).toBe(playWords(made.choices[0]!.rung.play));
+		expect(called!.carry).toBeCloseTo(outcome.carry, 2);
+		expect(called!.roll).toBeCloseTo(outcome.roll, 2);
+	});
 
 	it('goes over the shot it came from, tells what that was, and puts it back', async () => {
 		const made = fresh();
