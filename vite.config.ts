@@ -3,6 +3,7 @@ import { sveltekit } from '@sveltejs/kit/vite';
 import { svelteTesting } from '@testing-library/svelte/vite';
 import { defineConfig } from 'vitest/config';
 import { threadBundle } from './scripts/threadBundle.ts';
+import { workerFiles } from './scripts/workerFiles.ts';
 
 const ENGINE_TESTS = ['src/lib/core/**/*.test.ts', 'tests/reference/**/*.test.ts'];
 const PAGE_TESTS = ['src/lib/ui/**/*.test.ts', 'tests/faults/**/*.test.ts'];
@@ -12,7 +13,7 @@ const STORE_TESTS = ['src/lib/store/**/*.test.ts'];
 const COMPONENT_TESTS = ['src/lib/ui/**/[A-Z]*.test.ts'];
 
 export default defineConfig({
-	plugins: [threadBundle(), tailwindcss(), sveltekit()],
+	plugins: [threadBundle(), workerFiles(), tailwindcss(), sveltekit()],
 	worker: { format: 'es' },
 	optimizeDeps: { include: ['comlink'] },
 	test: {

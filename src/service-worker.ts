@@ -14,12 +14,17 @@ const SHELL = '/';
 /** Where a file that was shared with the app waits for the page. */
 const TAKEN_IN = `${PREFIX}taken-in`;
 const KEPT = new Set([...build, ...files, ...prerendered]);
+/** Names the parts of the page's workers, which the platform's own list leaves out; written with the build. */
+const WORKER_FILES = '/_app/worker-files.json';
 
 async function install(): Promise<void> {
 	const cache = await caches.open(CACHE);
 	const shell = await fetch(SHELL, { cache: 'reload' });
 	if (!shell.ok) throw new Error(`The app could not be fetched: ${shell.status}`);
-	await cache.addAll([...KEPT]);
+	const listed = await fetch(WORKER_FILES, { cache: 'reload' });
+	if (!listed.ok) throw new Error(`The list of workers could not be fetched: ${listed.status}`);
+	const workers = (await listed.json()) as string[];
+	await cache.addAll([...new Set([...KEPT, ...workers])]);
 	await cache.put(SHELL, shell);
 }
 

@@ -51,11 +51,20 @@
 		else test.slope = chosen === 'level' ? 0 : null;
 	}
 
+	/** What is kept is what is shown, to the same figure. */
+	const found = $derived(
+		'code' in reading
+			? null
+			: {
+					stimpFeet: Number(toFeet(reading.speed).toFixed(1)),
+					errorFeet: Number(toFeet(reading.error).toFixed(2))
+				}
+	);
+
 	async function keep() {
-		if ('code' in reading) return;
+		if (!found) return;
 		const kept = await onkeep({
-			stimpFeet: Number(toFeet(reading.speed).toFixed(1)),
-			errorFeet: Number(toFeet(reading.error).toFixed(2)),
+			...found,
 			method: 'timed',
 			rolls: test.rolls,
 			...turf
@@ -158,7 +167,7 @@
 				{#if test.putts.length > 0}<p class="hint">{timedProblemWords(reading)}</p>{/if}
 			{:else}
 				<p class="figure text-3xl font-extrabold" data-testid="timed-speed">
-					{plusMinus(toFeet(reading.speed), toFeet(reading.error), 1)} ft
+					{found ? plusMinus(found.stimpFeet, found.errorFeet, 1) : ''} ft
 				</p>
 				<p class="hint">{lagWords(reading.lag)}</p>
 				<TurfFields {turf} onchange={(changed) => (turf = changed)} />

@@ -175,7 +175,11 @@
 		<button type="button" class="btn" aria-pressed={touching} onclick={() => (touching = !touching)}
 			>Touch it on a line</button
 		>
-		<button type="button" class="btn" disabled={tracking || clubs.length === 0} onclick={track}
+		<button
+			type="button"
+			class="btn h-auto min-h-11 shrink"
+			disabled={tracking || clubs.length === 0}
+			onclick={track}
 			><Radio size={18} aria-hidden="true" /> Three by the ball tracker (simulated)</button
 		>
 	</div>

@@ -140,7 +140,9 @@
 		});
 </script>
 
-<article class="mx-auto grid max-w-5xl gap-5 p-4 print:max-w-none print:p-0">
+<article
+	class="mx-auto grid max-w-5xl grid-cols-[minmax(0,1fr)] gap-5 p-4 print:max-w-none print:p-0"
+>
 	<div class="flex flex-wrap items-end justify-between gap-3">
 		<div>
 			<ViewHeading text="Today’s ratios" />
@@ -204,7 +206,7 @@
 	</div>
 	<section class="grid gap-2">
 		<div class="flex flex-wrap items-end gap-2 print:hidden">
-			<div class="flex gap-1" role="group" aria-label="Carry">
+			<div class="flex flex-wrap gap-1" role="group" aria-label="Carry">
 				{#each asked.carries as length, i (i)}
 					<button
 						type="button"
