@@ -1,3 +1,4 @@
+import { SHOT_KINDS } from '$lib/core/plan/question/shotKind';
 import { isRestricted, type Wanted } from '$lib/core/plan/question/wanted';
 import * as z from 'zod/mini';
 import { nameField, shotKindField, within } from './fields';
@@ -16,6 +17,11 @@ export const wantedFields = {
 
 const wantedObject = z.object(wantedFields);
 export type WantedWire = z.output<typeof wantedObject>;
+
+/** Anything but a putt. */
+export const NO_PUTT = {
+	kinds: SHOT_KINDS.filter((kind) => kind !== 'putt')
+} satisfies WantedWire;
 
 /** In the core's terms; undefined where nothing in particular is asked for. */
 export function wantedToCore(wire: WantedWire | undefined): Wanted | undefined {

@@ -8,7 +8,7 @@ import { placeOn, readLine, readToday } from './placedShot';
 import type { ReadingWire } from './reading';
 import type { Playing } from './playing';
 import type { Place, WorkingShot } from './shot';
-import { shotRequest } from './shotRequest';
+import { shotRequest, wantedOf } from './shotRequest';
 
 /** What a study takes from the shot on the bench. */
 type Asked = Pick<WorkingShot, 'situation'>;
@@ -29,9 +29,9 @@ function onToday(shot: Asked, reading: ReadingWire | undefined): Asked {
 	};
 }
 
-/** The question of a where-to-miss map for a player, in the weather of a shot. */
+/** The question of a where-to-miss map for a player, in the weather of a shot and for what it asks for. */
 export function missQuestion(
-	shot: Asked,
+	shot: Pick<WorkingShot, 'situation' | 'wanted'>,
 	playing: Playing,
 	green: Green,
 	pin: Place['pin'],
@@ -55,6 +55,7 @@ export function missQuestion(
 		},
 		bag,
 		player,
+		wanted: wantedOf(shot.wanted, playing, true),
 		seed
 	};
 }

@@ -151,6 +151,14 @@ describe('studies of a green', () => {
 		expect(question.conditions.air.windAlong).toBe(0);
 		expect(question.conditions.grain).toBeCloseTo(radians(90), 9);
 		expect(missQuestion(shot, playing, green, [6, 12], undefined, 7).conditions.grain).toBeNull();
+		expect(question.wanted).toBeUndefined();
+		const ofPupil = { ...playing, golfer: { ...playing.golfer, noPutt: true } };
+		const onIt = { ...shot, situation: { ...shot.situation, toEdge: 0 } };
+		expect(missQuestion(onIt, ofPupil, green, [6, 12], reading, 7).wanted?.kinds).not.toContain(
+			'putt'
+		);
+		const asked = { ...shot, wanted: { kinds: ['lob' as const] } };
+		expect(missQuestion(asked, playing, green, [6, 12], reading, 7).wanted?.kinds).toEqual(['lob']);
 	});
 
 	it('plan from a place with the lie that grows there', () => {

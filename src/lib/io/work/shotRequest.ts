@@ -1,4 +1,3 @@
-import { SHOT_KINDS } from '$lib/core/plan/question/shotKind';
 import type { Wanted } from '$lib/core/plan/question/wanted';
 import type { PlanRequest } from '$lib/core/plan/question/request';
 import type { SurveyedGround } from '$lib/core/plan/question/situation';
@@ -7,16 +6,19 @@ import { playerToCore } from './player';
 import type { Playing } from './playing';
 import type { WorkingShot } from './shot';
 import { situationToCore } from '../fields/situation';
-import { wantedToCore } from '../fields/wanted';
+import { NO_PUTT, wantedToCore } from '../fields/wanted';
 
-const NO_PUTT = { kinds: SHOT_KINDS.filter((kind) => kind !== 'putt') };
-
-/** What is asked for: by the shot, else by what its player usually wants. Clubs that are no longer carried ask for nothing. */
-function wantedOf(
-	{ wanted, situation }: Pick<WorkingShot, 'situation' | 'wanted'>,
-	{ golfer, bag }: Playing
+/**
+ * What is asked for: by the shot, else by what its player usually wants. Clubs that are no longer carried ask for nothing.
+ *
+ * @param offGreen whether the ball lies off the green
+ */
+export function wantedOf(
+	wanted: WorkingShot['wanted'],
+	{ golfer, bag }: Playing,
+	offGreen: boolean
 ): Wanted | undefined {
-	if (!wanted) return wantedToCore(golfer.noPutt && situation.toEdge > 0 ? NO_PUTT : undefined);
+	if (!wanted) return wantedToCore(golfer.noPutt && offGreen ? NO_PUTT : undefined);
 	const carried = (ids: readonly string[] | undefined) =>
 		ids?.filter((id) => bag.some((club) => club.id === id));
 	return wantedToCore({
@@ -40,7 +42,7 @@ export function shotRequest(
 	survey?: SurveyedGround
 ): PlanRequest {
 	const bag = playing.bag.map(clubToCore);
-	const wanted = wantedOf(shot, playing);
+	const wanted = wantedOf(shot.wanted, playing, shot.situation.toEdge > 0);
 	return {
 		situation: situationToCore(shot.situation, survey),
 		bag,

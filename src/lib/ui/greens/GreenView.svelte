@@ -31,7 +31,7 @@
 		/** Newest first. */
 		readings: ReadingWire[];
 		/** The weather and ball of the last shot. */
-		last: Pick<WorkingShot, 'situation'>;
+		last: Pick<WorkingShot, 'situation' | 'wanted'>;
 	}
 	const { bench, readings, last }: Props = $props();
 

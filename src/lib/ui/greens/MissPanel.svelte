@@ -1,9 +1,11 @@
 <script lang="ts">
+	import { NO_PUTT } from '$lib/io/fields/wanted';
 	import { missQuestion } from '$lib/io/work/greenStudy';
 	import { greenToCore } from '$lib/io/work/green';
 	import { centreOf } from '$lib/io/work/placedShot';
 	import type { ReadingWire } from '$lib/io/work/reading';
 	import type { WorkingShot } from '$lib/io/work/shot';
+	import { wantedWords } from '$lib/io/words/wanted';
 	import { whom } from '$lib/io/words/whose';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { strokesWords } from '$lib/ui/format/strokes';
@@ -17,7 +19,7 @@
 	interface Props {
 		bench: GreenBench;
 		study: MissStudy;
-		last: Pick<WorkingShot, 'situation'>;
+		last: Pick<WorkingShot, 'situation' | 'wanted'>;
 		reading: ReadingWire | undefined;
 		pin: number;
 		onpin: (pin: number) => void;
@@ -26,13 +28,33 @@
 
 	const SEED = 4;
 	const pins = $derived(bench.green.pins);
+	/** What the last shot asked for comes first; else what its player always does. */
+	const wishes = $derived(
+		[
+			...(last.wanted ? [{ label: wantedWords(last.wanted), wanted: last.wanted }] : []),
+			{ label: wantedWords(NO_PUTT), wanted: NO_PUTT },
+			{ label: wantedWords({}), wanted: {} }
+		].filter(({ label }, i, all) => all.findIndex((other) => other.label === label) === i)
+	);
+	const usual = $derived(wantedWords(last.wanted ?? (playing.file.pupil.noPutt ? NO_PUTT : {})));
+	let chosen = $state<string | null>(null);
+	const wish = $derived(wishes.find(({ label }) => label === (chosen ?? usual)) ?? wishes.at(-1)!);
 	const sides = $derived(missSides(study.costs, centreOf(bench.green.outline)));
 
 	function start() {
 		const green = bench.green;
 		const at = green.pins[pin]?.at;
 		if (at)
-			void study.start(missQuestion(last, playing.playing, greenToCore(green), at, reading, SEED));
+			void study.start(
+				missQuestion(
+					{ ...last, wanted: wish.wanted },
+					playing.playing,
+					greenToCore(green),
+					at,
+					reading,
+					SEED
+				)
+			);
 	}
 </script>
 
@@ -53,6 +75,12 @@
 				value={String(pin)}
 				options={pins.map(({ name }, i) => ({ value: String(i), label: name }))}
 				onchange={(value) => onpin(Number(value))}
+			/>
+			<ChoiceField
+				label="Which shot"
+				value={wish.label}
+				options={wishes.map(({ label }) => ({ value: label, label }))}
+				onchange={(value) => (chosen = value)}
 			/>
 		</div>
 	{/if}

@@ -14,12 +14,12 @@
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { warmSurface } from '$lib/ui/shot/state/warmSurface';
-	import { lastSituation } from '$lib/ui/shot/state/openingShot';
+	import { lastAsked } from '$lib/ui/shot/state/openingShot';
 
 	const { data } = $props();
 	const id = page.params['id'];
 	let bench = $state.raw<GreenBench | null>(null);
-	let last = $state.raw<Pick<WorkingShot, 'situation'> | null>(null);
+	let last = $state.raw<Pick<WorkingShot, 'situation' | 'wanted'> | null>(null);
 	let left = false;
 
 	/** The green as it is kept now. A query reads and nothing else: whatever it waits for besides would end its being told of changes. */
@@ -35,11 +35,11 @@
 		if (!left) bench ??= new GreenBench(book.green);
 	}
 
-	/** The demo's rows are put in first, and the last shot says what ball and air to take. */
+	/** The demo's rows are put in first, and the last shot says what ball and air to take, and what is asked for. */
 	async function begin() {
 		try {
 			if (data.demo) await seedDemo();
-			last = await lastSituation();
+			last = await lastAsked();
 		} catch (error) {
 			preferences.storeFailed(error);
 			last = freshShot('nobody');

@@ -15,6 +15,8 @@ import { missCost, missSpots, standingBag, type MissQuestion } from '../studies/
 import { landingRegion, FATE } from '../studies/landingRegion';
 import { solveRung } from '../ladder/rung';
 import { Question } from './question';
+import type { ShotKind } from './shotKind';
+import { ANY_SHOT } from './wanted';
 import { buildLadder } from '../ladder/ladder';
 import { createLocalSampler } from '../race/localSampler';
 import { mean } from '../race/statistics';
@@ -177,6 +179,21 @@ describe('where to miss', () => {
 		expect(sand.strokes).toBeGreaterThan(fringe.strokes + 0.2);
 		expect(fringe.play?.flight).toBe('putt');
 		expect(sand.play?.flight).toBe('splash');
+	});
+
+	it('answers what was asked for, and what is best where a lie allows none such', () => {
+		const kinds = (...wanted: ShotKind[]) => ({
+			...question,
+			wanted: { ...ANY_SHOT, kinds: wanted }
+		});
+		const free = missCost(question, [-8.8, 0]);
+		const chipped = missCost(kinds('chip'), [-8.8, 0]);
+		expect(chipped.play?.flight).not.toBe('putt');
+		expect(chipped.strokes).toBeGreaterThan(free.strokes);
+		expect(missCost(kinds('splash'), [-8.8, 0])).toEqual(free);
+		const [wedge] = question.bag.filter(({ name }) => name === 'GW');
+		const own = { ...question, wanted: { ...ANY_SHOT, clubs: [wedge!.id] } };
+		expect(missCost(own, [-8.8, 0]).play?.club.id).toBe(wedge!.id);
 	});
 
 	it('is the cheapest, with more balls, of the three that looked cheapest', () => {

@@ -5,13 +5,14 @@ import { SURFACE } from '../../ground/surfaces';
 import { areaOf, boundsOf, distanceToEdge, type Point } from '../../math/polygon';
 import type { Play } from '../../player/intent';
 import { degrees, radians, type Metres } from '../../units';
-import { candidates } from '../ladder/candidates';
+import { candidates, wantedCandidates } from '../ladder/candidates';
 import { buildLadder } from '../ladder/ladder';
 import { type Rung } from '../ladder/rung';
 import { createLocalSampler } from '../race/localSampler';
 import { expectedLie, lineOn, situationOn, type Conditions } from '../question/onGreen';
 import { Question } from '../question/question';
 import type { PlanRequest } from '../question/request';
+import { isRestricted, wantsClub, type Wanted } from '../question/wanted';
 import { mean } from '../race/statistics';
 
 /** Spots nearer to the green's edge than this are as good as on it; farther out than this nobody misses. */
@@ -40,6 +41,8 @@ export interface MissQuestion {
 	conditions: Conditions;
 	bag: readonly Club[];
 	player: PlanRequest['player'];
+	/** The shot that is asked for; left out for any. Where a lie allows none such, the best of all. */
+	wanted?: Wanted | undefined;
 	seed: number;
 }
 
@@ -81,15 +84,17 @@ export function standingBag(bag: readonly Club[]): Club[] {
 
 /** The planner's question of a ball at one spot; null where there is no line or no lie. */
 function questionAt(asked: MissQuestion, spot: Point): Question | null {
-	const { green, pin, conditions, player, seed } = asked;
+	const { green, pin, conditions, bag, player, wanted, seed } = asked;
+	const carried = wanted ? bag.filter(({ id }) => wantsClub(wanted, id)) : bag;
 	const line = lineOn(green, spot, pin);
 	if (typeof line === 'string') return null;
 	const lie = expectedLie(line.ballOn);
 	if (!lie) return null;
 	return new Question({
 		situation: situationOn(green, line, lie, conditions),
-		bag: standingBag(asked.bag),
+		bag: standingBag(carried.length > 0 ? carried : bag),
 		player,
+		...(wanted && { wanted }),
 		school: 'free',
 		samples: BALLS,
 		seed
@@ -99,6 +104,15 @@ function questionAt(asked: MissQuestion, spot: Point): Question | null {
 /** The plays that decide most shots; a map needs no finer choice. */
 const isTelling = ({ shape, faceOpen }: Play): boolean =>
 	shape === 'straight' && !SKIPPED_OPENINGS.includes(Math.round(degrees(faceOpen)));
+
+/** What is worth a ball from there: of what was asked for, else of everything. */
+function rungsOf(question: Question): readonly Rung[] {
+	const { request, situation } = question;
+	const plays = candidates(request.bag, situation).filter(isTelling);
+	const { rungs } = buildLadder(question, wantedCandidates(question, plays));
+	if (rungs.length > 0 || !isRestricted(question.wanted)) return rungs;
+	return buildLadder(question.freed(), plays).rungs;
+}
 
 /**
  * Expected strokes from one spot beside a green, with a few clubs and few balls: a first look at all, more for the best ones.
@@ -110,9 +124,7 @@ const isTelling = ({ shape, faceOpen }: Play): boolean =>
 export function missCost(asked: MissQuestion, spot: Point): MissCost {
 	const question = questionAt(asked, spot);
 	if (!question) return { spot, strokes: NaN, play: null };
-	const { request, situation } = question;
-	const plays = candidates(request.bag, situation).filter(isTelling);
-	const { rungs } = buildLadder(question, plays);
+	const rungs = rungsOf(question);
 	const sample = createLocalSampler(question);
 	const cost = (rung: Rung, from: number, to: number): number => {
 		const { play, solution } = rung;

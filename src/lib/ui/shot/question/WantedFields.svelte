@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { SHOT_KINDS, type ShotKind } from '$lib/core/plan/question/shotKind';
-	import type { WantedWire } from '$lib/io/fields/wanted';
+	import { NO_PUTT, type WantedWire } from '$lib/io/fields/wanted';
 	import { isNoPutt } from '$lib/io/words/wanted';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import type { ShotBench } from '$lib/ui/shot/state/shotBench.svelte';
@@ -20,13 +20,12 @@
 	};
 	/** A low branch, and a bush: heights to begin with. */
 	const BEGIN = { apexAtMost: 1.5, apexAtLeast: 2 } as const;
-	const NO_PUTT = SHOT_KINDS.filter((kind) => kind !== 'putt');
 
 	const inSand = $derived(bench.shot.situation.lie === 'sand');
 	const shown = $derived(SHOT_KINDS.filter((kind) => inSand || kind !== 'splash'));
 	/** What holds: the shot's own wish, or what its player usually wants. */
 	const wanted = $derived<WantedWire>(
-		bench.shot.wanted ?? (bench.file.pupil.noPutt ? { kinds: NO_PUTT } : {})
+		bench.shot.wanted ?? (bench.file.pupil.noPutt ? NO_PUTT : {})
 	);
 	const kinds = $derived(wanted.kinds ?? []);
 	const noPutt = $derived(isNoPutt(kinds));
@@ -68,7 +67,7 @@
 		<button type="button" class="btn" aria-pressed={isAny} onclick={() => ask({ kinds: [] })}
 			>The best of all</button
 		>
-		<button type="button" class="btn" aria-pressed={noPutt} onclick={() => ask({ kinds: NO_PUTT })}
+		<button type="button" class="btn" aria-pressed={noPutt} onclick={() => ask(NO_PUTT)}
 			>No putter</button
 		>
 		{#each shown as kind (kind)}

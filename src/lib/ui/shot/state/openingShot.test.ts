@@ -6,7 +6,7 @@ import { saveShot } from '$lib/store/shelves/savedShots';
 import { writeLastShot } from '$lib/store/shelves/settings';
 
 vi.mock('$app/paths', () => ({ asset: (path: string) => path }));
-const { lastSituation, openingShot } = await import('./openingShot');
+const { lastAsked, openingShot } = await import('./openingShot');
 const { freshShot } = await import('$lib/io/work/freshShot');
 
 const shotTo = (edgeToPin: number) => {
@@ -66,9 +66,9 @@ describe('what the Shot view begins with', () => {
 });
 
 it('takes ball and weather of the last shot, and plain ones where there is none', async () => {
-	expect((await lastSituation()).situation).toEqual(freshShot('nobody').situation);
+	expect((await lastAsked()).situation).toEqual(freshShot('nobody').situation);
 	await writeLastShot({ shot: shotTo(21), id: null, line: 'one' });
-	expect((await lastSituation()).situation.edgeToPin).toBe(21);
+	expect((await lastAsked()).situation.edgeToPin).toBe(21);
 	await breakLast();
-	expect((await lastSituation()).situation).toEqual(freshShot('nobody').situation);
+	expect((await lastAsked()).situation).toEqual(freshShot('nobody').situation);
 });

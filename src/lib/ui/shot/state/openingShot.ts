@@ -4,8 +4,8 @@ import type { WorkingShot } from '$lib/io/work/shot';
 import { freshShot } from '$lib/io/work/freshShot';
 import type { Opened } from './shotBench.svelte';
 
-/** The weather and ball of the last shot; those of a plain one where there is none. */
-export async function lastSituation(): Promise<Pick<WorkingShot, 'situation'>> {
+/** The weather, the ball and the wish of the last shot; those of a plain one where there is none. */
+export async function lastAsked(): Promise<Pick<WorkingShot, 'situation' | 'wanted'>> {
 	const last = await readLastShot();
 	return last && last !== 'broken' ? last.shot : freshShot('nobody');
 }
