@@ -262,8 +262,10 @@ test('maps where to miss, can be stopped, and compares two pins', async ({ page 
 	await expect(page.getByRole('progressbar')).toBeVisible();
 	await page.getByRole('button', { name: 'Stop' }).click();
 	await expect(page.getByText('Stopped. Nothing is kept of it.')).toBeVisible();
+	await page.getByLabel('Which shot', { exact: true }).selectOption('Flop');
 	await page.getByRole('button', { name: 'Work out where to miss' }).click();
 	await expect(page.getByTestId('miss-call')).toContainText('Miss toward', { timeout: 120_000 });
+	await expect(page.getByRole('row', { name: /^Toward .*open/ })).not.toHaveCount(0);
 	await tab(page, 'Two pins');
 	await page.getByRole('slider', { name: 'Ball on the map' }).press('Shift+ArrowDown');
 	await page.getByRole('button', { name: 'Compare the two' }).click();

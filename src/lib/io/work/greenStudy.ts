@@ -3,6 +3,7 @@ import type { LineOfPlay } from '$lib/core/green/lineOfPlay';
 import type { PlanRequest } from '$lib/core/plan/question/request';
 import { expectedLie } from '$lib/core/plan/question/onGreen';
 import type { MissQuestion } from '$lib/core/plan/studies/whereToMiss';
+import { NO_PUTT, type WantedWire } from '../fields/wanted';
 import { bearingToCore } from './green';
 import { placeOn, readLine, readToday } from './placedShot';
 import type { ReadingWire } from './reading';
@@ -27,6 +28,16 @@ function onToday(shot: Asked, reading: ReadingWire | undefined): Asked {
 			wet: reading?.wet ?? wet
 		}
 	};
+}
+
+/** Which shot a map of a green is about to begin with: what the last one asked for if it was there, else what its player always wants. */
+export function wishOn(
+	greenId: string,
+	last: Pick<WorkingShot, 'wanted' | 'place'>,
+	{ noPutt }: Playing['golfer']
+): WantedWire {
+	const asked = last.place?.greenId === greenId ? last.wanted : undefined;
+	return asked ?? (noPutt ? NO_PUTT : {});
 }
 
 /** The question of a where-to-miss map for a player, in the weather of a shot and for what it asks for. */

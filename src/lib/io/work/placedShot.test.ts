@@ -4,7 +4,8 @@ import type { LineOfPlay } from '$lib/core/green/lineOfPlay';
 import { radians } from '$lib/core/units';
 import { somePlayer } from '../../../../tests/support/pupils';
 import { bearingOf, bearingToCore, greenDraftSchema, greenToCore } from './green';
-import { missQuestion, placedRequest } from './greenStudy';
+import { missQuestion, placedRequest, wishOn } from './greenStudy';
+import { NO_PUTT } from '../fields/wanted';
 import {
 	centreOf,
 	firstPlace,
@@ -15,7 +16,7 @@ import {
 	readToday
 } from './placedShot';
 import { readingDraftSchema } from './reading';
-import { shotDraftSchema } from './shot';
+import { shotDraftSchema, type Place } from './shot';
 
 const wire = greenDraftSchema.parse({
 	id: 'g',
@@ -144,6 +145,16 @@ describe('a placed shot', () => {
 });
 
 describe('studies of a green', () => {
+	it('begin with what the last shot asked for only where it was on that green', () => {
+		const place = { greenId: 'g', ball: [6, -2], pin: [6, 12] } satisfies Place;
+		const chipped = { wanted: { kinds: ['chip' as const] }, place };
+		expect(wishOn('g', chipped, playing.golfer)).toEqual({ kinds: ['chip'] });
+		expect(wishOn('h', chipped, playing.golfer)).toEqual({});
+		const never = { ...playing.golfer, noPutt: true };
+		expect(wishOn('h', chipped, never)).toEqual(NO_PUTT);
+		expect(wishOn('g', { ...chipped, wanted: {} }, never)).toEqual({});
+	});
+
 	it('ask with the player of the shot and today’s reading, without wind', () => {
 		const question = missQuestion(shot, playing, green, [6, 12], reading, 7);
 		expect(question.player).toMatchObject({ ...PROFILE.high, hand: 'left' });

@@ -3,6 +3,8 @@
 	import { newId } from '$lib/store/base/newId';
 	import { onDestroy, onMount, untrack } from 'svelte';
 	import { historyShortcuts, shortcuts } from '$lib/ui/shell/shortcuts.svelte';
+	import type { WantedWire } from '$lib/io/fields/wanted';
+	import { wishOn } from '$lib/io/work/greenStudy';
 	import { firstPlace } from '$lib/io/work/placedShot';
 	import type { GreenWire } from '$lib/io/work/green';
 	import type { ReadingWire } from '$lib/io/work/reading';
@@ -30,8 +32,8 @@
 		bench: GreenBench;
 		/** Newest first. */
 		readings: ReadingWire[];
-		/** The weather and ball of the last shot. */
-		last: Pick<WorkingShot, 'situation' | 'wanted'>;
+		/** The last shot: its weather and ball, and what it asked for if it was on this green. */
+		last: Pick<WorkingShot, 'situation' | 'wanted' | 'place'>;
 	}
 	const { bench, readings, last }: Props = $props();
 
@@ -59,9 +61,12 @@
 	/** On a narrow screen the map leaves room for what is below it. */
 	const height = $derived(wide < 1000 ? Math.min(420, 1.05 * wide) : Math.max(420, tall - 190));
 
-	// An answer about another map, pin or player is no answer.
+	let chosenWish = $state.raw<WantedWire | null>(null);
+	const wish = $derived(chosenWish ?? wishOn(green.id, last, playing.playing.golfer));
+
+	// An answer about another map, pin, shot or player is no answer.
 	$effect(() => {
-		void [green, pinA, playing.playing, readings[0]?.id];
+		void [green, pinA, wish, playing.playing, readings[0]?.id];
 		untrack(() => study.clear());
 	});
 	$effect(() => {
@@ -143,7 +148,7 @@
 			{tab}
 			layers={shown}
 			{adding}
-			pin={tab === 'survey' || tab === 'shape' ? null : chosenPin}
+			pin={tab === 'survey' || tab === 'shape' || tab === 'miss' ? null : chosenPin}
 			{height}
 			include={tab === 'duel' ? [ball] : []}
 			onadd={add}
@@ -192,6 +197,8 @@
 					reading={readings[0]}
 					pin={pinA}
 					onpin={(pin) => (pinA = pin)}
+					{wish}
+					onwish={(to) => (chosenWish = to)}
 				/>
 			{:else}
 				<DuelPanel

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { NO_PUTT } from '$lib/io/fields/wanted';
+	import { NO_PUTT, type WantedWire } from '$lib/io/fields/wanted';
 	import { missQuestion } from '$lib/io/work/greenStudy';
 	import { greenToCore } from '$lib/io/work/green';
 	import { centreOf } from '$lib/io/work/placedShot';
@@ -19,26 +19,25 @@
 	interface Props {
 		bench: GreenBench;
 		study: MissStudy;
-		last: Pick<WorkingShot, 'situation' | 'wanted'>;
+		last: Pick<WorkingShot, 'situation'>;
 		reading: ReadingWire | undefined;
 		pin: number;
 		onpin: (pin: number) => void;
+		/** The shot that is asked for, wherever the ball lies. */
+		wish: WantedWire;
+		onwish: (wish: WantedWire) => void;
 	}
-	const { bench, study, last, reading, pin, onpin }: Props = $props();
+	const { bench, study, last, reading, pin, onpin, wish, onwish }: Props = $props();
 
 	const SEED = 4;
+	const KINDS = ['chip', 'pitch', 'lob', 'flop'] as const;
 	const pins = $derived(bench.green.pins);
-	/** What the last shot asked for comes first; else what its player always does. */
+	/** What holds now, where it is none of the usual ones, and those. */
 	const wishes = $derived(
-		[
-			...(last.wanted ? [{ label: wantedWords(last.wanted), wanted: last.wanted }] : []),
-			{ label: wantedWords(NO_PUTT), wanted: NO_PUTT },
-			{ label: wantedWords({}), wanted: {} }
-		].filter(({ label }, i, all) => all.findIndex((other) => other.label === label) === i)
+		[wish, {}, NO_PUTT, ...KINDS.map((kind) => ({ kinds: [kind] }))]
+			.map((wanted) => ({ label: wantedWords(wanted), wanted }))
+			.filter(({ label }, i, all) => all.findIndex((other) => other.label === label) === i)
 	);
-	const usual = $derived(wantedWords(last.wanted ?? (playing.file.pupil.noPutt ? NO_PUTT : {})));
-	let chosen = $state<string | null>(null);
-	const wish = $derived(wishes.find(({ label }) => label === (chosen ?? usual)) ?? wishes.at(-1)!);
 	const sides = $derived(missSides(study.costs, centreOf(bench.green.outline)));
 
 	function start() {
@@ -47,7 +46,7 @@
 		if (at)
 			void study.start(
 				missQuestion(
-					{ ...last, wanted: wish.wanted },
+					{ ...last, wanted: wish },
 					playing.playing,
 					greenToCore(green),
 					at,
@@ -78,9 +77,9 @@
 			/>
 			<ChoiceField
 				label="Which shot"
-				value={wish.label}
+				value={wantedWords(wish)}
 				options={wishes.map(({ label }) => ({ value: label, label }))}
-				onchange={(value) => (chosen = value)}
+				onchange={(value) => onwish(wishes.find(({ label }) => label === value)?.wanted ?? {})}
 			/>
 		</div>
 	{/if}

@@ -19,7 +19,7 @@
 	const { data } = $props();
 	const id = page.params['id'];
 	let bench = $state.raw<GreenBench | null>(null);
-	let last = $state.raw<Pick<WorkingShot, 'situation' | 'wanted'> | null>(null);
+	let last = $state.raw<Pick<WorkingShot, 'situation' | 'wanted' | 'place'> | null>(null);
 	let left = false;
 
 	/** The green as it is kept now. A query reads and nothing else: whatever it waits for besides would end its being told of changes. */

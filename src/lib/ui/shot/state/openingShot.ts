@@ -5,7 +5,7 @@ import { freshShot } from '$lib/io/work/freshShot';
 import type { Opened } from './shotBench.svelte';
 
 /** The weather, the ball and the wish of the last shot; those of a plain one where there is none. */
-export async function lastAsked(): Promise<Pick<WorkingShot, 'situation' | 'wanted'>> {
+export async function lastAsked(): Promise<Pick<WorkingShot, 'situation' | 'wanted' | 'place'>> {
 	const last = await readLastShot();
 	return last && last !== 'broken' ? last.shot : freshShot('nobody');
 }
