@@ -14,7 +14,9 @@ import { DEVIATE_COUNT, DEVIATES, strikeWithErrors } from '$lib/core/player/stri
 import { BallState } from '$lib/core/ball/state';
 import { follow } from '$lib/core/ball/simulate';
 import { NO_LUCK } from '$lib/core/ground/surfaces';
-import { degrees, radians } from '$lib/core/units';
+import { degrees, fromFeet, radians } from '$lib/core/units';
+import { ratiosToday, usuallyKnown } from '$lib/core/today/ratios';
+import { clubNamed, practiser } from '../support/practice';
 import { question as ask } from '../support/scenes';
 
 const planned = (question: Question): Promise<Plan> => plan(question, localSampler(question));
@@ -175,5 +177,33 @@ describe('what the trade knows', () => {
 		};
 		expect(total('inside')).toBeGreaterThan(total('straight'));
 		expect(total('straight')).toBeGreaterThan(total('outside'));
+	});
+});
+
+/** Common practice in the trade, no published source: level greens of 9 to 10 ft, a ball from short grass. */
+describe.each([9, 9.5, 10])('today’s ratios at %s ft', (feet) => {
+	const rowsFrom = (carry: number, clubs: readonly string[]) =>
+		ratiosToday({
+			green: { greenSpeed: fromFeet(feet), firmness: 'medium', wet: false },
+			known: usuallyKnown(practiser().delivered),
+			clubs: clubs.map(clubNamed),
+			player: practiser(),
+			carries: [carry],
+			slopes: [0]
+		});
+
+	it('have a pitching wedge fly half, an 8-iron a third, a 6-iron a quarter of a long chip', () => {
+		const shares = rowsFrom(12, ['PW', '8i', '6i']).map(({ ratio }) => 1 / (1 + ratio));
+		[1 / 2, 1 / 3, 1 / 4].forEach((share, i) =>
+			expect(Math.abs(shares[i]! - share)).toBeLessThan(0.06)
+		);
+	});
+
+	it('have every second club run some three metres farther from a short landing', () => {
+		const rolls = rowsFrom(3, ['SW', 'PW', '8i', '6i']).map(({ roll }) => roll);
+		const apart = rolls.slice(1).map((roll, i) => roll - rolls[i]!);
+		expect(Math.min(...apart)).toBeGreaterThan(2);
+		expect(Math.max(...apart)).toBeLessThan(4.6);
+		expect((rolls[3]! - rolls[0]!) / 3).toBeCloseTo(3.2, 0);
 	});
 });
