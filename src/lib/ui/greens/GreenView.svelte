@@ -62,7 +62,8 @@
 	const height = $derived(wide < 1000 ? Math.min(420, 1.05 * wide) : Math.max(420, tall - 190));
 
 	let chosenWish = $state.raw<WantedWire | null>(null);
-	const wish = $derived(chosenWish ?? wishOn(green.id, last, playing.playing.golfer));
+	const usualWish = $derived(wishOn(green.id, last, playing.playing.golfer));
+	const wish = $derived(chosenWish ?? usualWish);
 
 	// An answer about another map, pin, shot or player is no answer.
 	$effect(() => {
@@ -198,6 +199,7 @@
 					pin={pinA}
 					onpin={(pin) => (pinA = pin)}
 					{wish}
+					usual={usualWish}
 					onwish={(to) => (chosenWish = to)}
 				/>
 			{:else}

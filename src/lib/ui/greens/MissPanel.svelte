@@ -23,18 +23,18 @@
 		reading: ReadingWire | undefined;
 		pin: number;
 		onpin: (pin: number) => void;
-		/** The shot that is asked for, wherever the ball lies. */
+		/** The shot that is asked for, wherever the ball lies, and what was asked for to begin with. */
 		wish: WantedWire;
+		usual: WantedWire;
 		onwish: (wish: WantedWire) => void;
 	}
-	const { bench, study, last, reading, pin, onpin, wish, onwish }: Props = $props();
+	const { bench, study, last, reading, pin, onpin, wish, usual, onwish }: Props = $props();
 
 	const SEED = 4;
 	const KINDS = ['chip', 'pitch', 'lob', 'flop'] as const;
 	const pins = $derived(bench.green.pins);
-	/** What holds now, where it is none of the usual ones, and those. */
 	const wishes = $derived(
-		[wish, {}, NO_PUTT, ...KINDS.map((kind) => ({ kinds: [kind] }))]
+		[{}, NO_PUTT, ...KINDS.map((kind) => ({ kinds: [kind] })), usual]
 			.map((wanted) => ({ label: wantedWords(wanted), wanted }))
 			.filter(({ label }, i, all) => all.findIndex((other) => other.label === label) === i)
 	);
