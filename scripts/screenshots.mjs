@@ -61,7 +61,7 @@ const PICTURES = [
 	{ name: 'map', path: '/?shot=demo-12' },
 	{ name: 'greens', path: '/greens', plain: true },
 	{ name: 'survey', path: '/greens/green-kiln', plain: true, act: panel('Survey') },
-	{ name: 'misses', path: '/greens/green-kiln', plain: true, act: panel('Misses', misses) },
+	{ name: 'misses', path: '/greens/green-ledge', plain: true, act: panel('Misses', misses) },
 	{ name: 'bag', path: '/bag', plain: true },
 	{ name: 'pupils', path: '/pupils', plain: true },
 	{ name: 'drill', path: '/practice/drill/landing-box', plain: true, act: onLedge },
