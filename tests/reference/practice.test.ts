@@ -8,7 +8,8 @@ import { compareShares, luckOfAtLeast, shareOf } from '$lib/core/math/share';
 import { degrees, fromFeet, radians } from '$lib/core/units';
 import { wildBalls } from '$lib/core/practice/grouping';
 import { AS_SAID } from '$lib/core/practice/rollResponse';
-import { fitRolls, settlingBall, type RollStation } from '$lib/core/practice/rollFit';
+import { fitRolls, settlingBall } from '$lib/core/practice/rollFit';
+import type { RollStation } from '$lib/core/practice/rollProblem';
 import { drillGround, hit, responseOf, truth, type Station } from '../support/practice';
 
 describe('statistics of practice', () => {

@@ -4,7 +4,7 @@ import { AS_MODELLED } from '$lib/core/player/delivered';
 import { PROFILE, type Skill } from '$lib/core/player/player';
 import type { DrillGround } from '$lib/core/solve/drillScene';
 import type { PractisedBall } from '$lib/core/practice/practised';
-import type { RollStation } from '$lib/core/practice/rollFit';
+import type { RollStation } from '$lib/core/practice/rollProblem';
 import { rollResponse } from '$lib/core/practice/rollResponse';
 import { hitBalls, type HiddenTruth } from '$lib/core/practice/simulatedPupil';
 import { DEFAULT_TECHNIQUE } from '$lib/core/setup/technique';

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { radians } from '../units';
-import { fitRolls, settlingBall, type KnownGreen, type RollStation } from './rollFit';
+import { fitRolls, settlingBall } from './rollFit';
+import type { KnownGreen, RollStation } from './rollProblem';
 import { AS_SAID, type RollCauses, type RollResponse } from './rollResponse';
 
 // Roll-outs that are linear in their causes, so that the answer is known without the engine.

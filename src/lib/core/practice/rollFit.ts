@@ -1,18 +1,21 @@
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
-import { inverse, Matrix } from 'ml-matrix';
-import { median } from '../math/robust';
+import type { Matrix } from 'ml-matrix';
 import { studentQuantile } from '../math/studentT';
 import type { CarryFlight } from '../solve/measuredSwings';
-import { fromFeet, radians, type Metres, type Radians, type Ratio } from '../units';
-import { AS_SAID, CAUSES, type RollCauses, type RollResponse } from './rollResponse';
-
-/** Balls of one club and flight that landed and were followed to rest. */
-export interface RollStation {
-	club: string;
-	flight: CarryFlight;
-	balls: readonly { carry: Metres; roll: Metres }[];
-	response: RollResponse;
-}
+import type { Metres, Radians, Ratio } from '../units';
+import {
+	deviations,
+	NUISANCES,
+	observe,
+	PRESUMED,
+	RollProblem,
+	STEP,
+	type Cause,
+	type KnownGreen,
+	type RollStation,
+	type Sought
+} from './rollProblem';
+import { CAUSES } from './rollResponse';
 
 /** A number with how well it is known. */
 export interface Estimate<T extends number = number> {
@@ -22,22 +25,6 @@ export interface Estimate<T extends number = number> {
 	high: T;
 	/** Whether the balls say something of it, rather than what is presumed. */
 	told: boolean;
-}
-
-/** What a roll-out depends on, and the fit looks for: loft of a flight, grip or firmness. */
-type Sought = CarryFlight | 'grip' | 'firmness';
-/** What it depends on as well, and nobody looks for: what the green was said to be, and where the balls were seen to land. */
-const NUISANCES = ['speed', 'slope', 'landing'] as const;
-export type Cause = Sought | (typeof NUISANCES)[number];
-
-/** The green that the balls were hit on, and how well it is known. */
-export interface KnownGreen {
-	/** As it was read, −1 soft to 1 firm. */
-	firmness: number;
-	/** One standard deviation of its speed; null where nobody measured it that day. */
-	speedError: Metres | null;
-	/** One standard deviation of its slope along the line. */
-	slopeError: Ratio;
 }
 
 /** What balls say of a player's strike and of the turf. */
@@ -59,124 +46,17 @@ export interface RollFit {
 	scatter: Ratio;
 }
 
-/** A roll spreads by this share and this length about what is expected (assumption; as where a green is read by balls). */
-const ROLL_SPREAD: Ratio = 0.12;
-const ROLL_SPREAD_LENGTH: Metres = 0.25;
 /** The presumed scatter counts as much as this many balls. */
 const PRIOR_BALLS = 8;
 /** Fewer balls than this are not looked at. */
 const FEWEST_BALLS = 8;
 const CONFIDENCE = 0.9;
-/**
- * How far players differ from the model before any ball is seen, one standard deviation, and how well a judged firmness is known;
- * ours (assumption).
- */
-const PRESUMED = { loft: radians(4), grip: 0.2, firmness: 0.4 };
-/** Where nobody measured it, a green is as fast as it was said to be give or take this; as where it is read by balls. */
-const UNREAD: Metres = fromFeet(2.5);
-/** Somebody who watches balls land sees all of them so much too short or too far, one standard deviation; ours (assumption). */
-const LANDING: Metres = 0.15;
 /** Of speed, slope and landing, in their deviations: as far as they are looked for. */
 const NUISANCE_END = 3;
 /** The balls say something of a number once it is known by so much better than was presumed. */
 const TOLD: Ratio = 0.7;
 /** A number this near to an end of the table, in presumed deviations, is at it. */
 const AT_END = 0.05;
-/** Of a presumed deviation: wide enough that the kinks of the table do not decide. */
-const STEP = 0.25;
-
-const spreadAt = (roll: Metres): Metres => Math.hypot(ROLL_SPREAD * roll, ROLL_SPREAD_LENGTH);
-
-interface Observation {
-	response: RollResponse;
-	carry: Metres;
-	roll: Metres;
-	/** One standard deviation that is presumed. */
-	spread: Metres;
-	/** Which of the parameters its loft is. */
-	loftAt: number;
-}
-
-function observe(
-	stations: readonly RollStation[],
-	flights: readonly CarryFlight[],
-	firmness: number
-): Observation[] {
-	return stations.flatMap(({ balls, flight, response }) => {
-		// A ball with less loft than usual carries and rolls farther: held against its own carry, that would look like less spin.
-		const carry = median(balls.map((ball) => ball.carry));
-		const spread = spreadAt(response(carry, { ...AS_SAID, firmness }));
-		const loftAt = flights.indexOf(flight);
-		return balls.map(({ roll }) => ({ response, carry, roll, spread, loftAt }));
-	});
-}
-
-/** Parameters count in presumed deviations from what is presumed: lofts by flight, then grip and firmness, then the nuisances. */
-const causesAt = (scaled: readonly number[], loftAt: number, green: KnownGreen): RollCauses => {
-	const lofts = scaled.length - 2 - NUISANCES.length;
-	return {
-		loft: scaled[loftAt]! * PRESUMED.loft,
-		grip: 1 + scaled[lofts]! * PRESUMED.grip,
-		firmness: green.firmness + scaled[lofts + 1]! * PRESUMED.firmness,
-		speed: scaled[lofts + 2]! * (green.speedError ?? UNREAD),
-		slope: scaled[lofts + 3]! * green.slopeError
-	};
-};
-
-/** Everything a guess is held against: rolls in their deviations, then the parameters themselves, which are presumed to be 0. */
-class Problem {
-	constructor(
-		private readonly observed: readonly Observation[],
-		private readonly size: number,
-		private readonly green: KnownGreen
-	) {}
-
-	get rows(): number {
-		return this.observed.length + this.size;
-	}
-
-	wanted(row: number): number {
-		const one = this.observed[row];
-		return one ? one.roll / one.spread : 0;
-	}
-
-	given(row: number, scaled: readonly number[]): number {
-		const one = this.observed[row];
-		if (!one) return scaled[row - this.observed.length]!;
-		// Seen to land too far, a ball is seen to roll less.
-		const seenTooFar = scaled[scaled.length - 1]! * LANDING;
-		const causes = causesAt(scaled, one.loftAt, this.green);
-		return (one.response(one.carry - seenTooFar, causes) - seenTooFar) / one.spread;
-	}
-
-	/** Sum of squares of the balls alone. */
-	squares(scaled: readonly number[]): number {
-		return this.observed.reduce(
-			(sum, _, row) => sum + (this.given(row, scaled) - this.wanted(row)) ** 2,
-			0
-		);
-	}
-
-	/** Of the parameters, to first order: the inverse of what balls, scattering so much, and presumption know together. */
-	covariance(scaled: readonly number[], scatter: number): Matrix {
-		const information = Matrix.eye(this.size);
-		const moved = (j: number, by: number) =>
-			scaled.map((value, i) => (i === j ? value + by : value));
-		const ways = scaled.map((_, j) => [moved(j, STEP), moved(j, -STEP)] as const);
-		for (let row = 0; row < this.observed.length; row++) {
-			const slopes = ways.map(
-				([up, down]) => (this.given(row, up) - this.given(row, down)) / (2 * STEP * scatter)
-			);
-			for (const [i, a] of slopes.entries())
-				for (const [j, b] of slopes.entries()) information.set(i, j, information.get(i, j) + a * b);
-		}
-		return inverse(information);
-	}
-}
-
-const deviations = (cov: Matrix): number[] =>
-	Array.from({ length: cov.rows }, (_, i) => Math.sqrt(cov.get(i, i)));
-
 /** Of those looked for the parameter of which least is told, and of all the one it is most correlated with. */
 function mixedUp(cov: Matrix): [number, number] {
 	const sd = deviations(cov);
@@ -216,7 +96,7 @@ export function fitRolls(stations: readonly RollStation[], green: KnownGreen): R
 	const sought: Sought[] = [...flights, 'grip', 'firmness'];
 	const names: Cause[] = [...sought, ...NUISANCES];
 	const observed = observe(stations, flights, firmness);
-	const problem = new Problem(observed, names.length, green);
+	const problem = new RollProblem(observed, names.length, green);
 	const n = observed.length;
 	if (n < FEWEST_BALLS) return { ...nothing(firmness), n };
 	const ends = names.map((name) => endsOf(name, firmness));
@@ -322,7 +202,7 @@ export function settlingBall(
 		const [one] = observe([station], flights, green.firmness);
 		if (!one || one.loftAt < 0) continue;
 		const more = Array.from({ length: IMAGINED }, () => one);
-		const cov = new Problem([...observed, ...more], size, green).covariance(presumed, 1);
+		const cov = new RollProblem([...observed, ...more], size, green).covariance(presumed, 1);
 		const left = Math.max(...deviations(cov).slice(0, flights.length + 1));
 		if (left >= least) continue;
 		least = left;

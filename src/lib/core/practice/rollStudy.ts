@@ -4,14 +4,8 @@ import type { Player } from '../player/player';
 import type { CarryFlight } from '../solve/measuredSwings';
 import { radians, type Metres, type Radians } from '../units';
 import type { DrillGround } from '../solve/drillScene';
-import {
-	fitRolls,
-	settlingBall,
-	type KnownGreen,
-	type RollFit,
-	type RollStation,
-	type SettlingBall
-} from './rollFit';
+import { fitRolls, settlingBall, type RollFit, type SettlingBall } from './rollFit';
+import type { KnownGreen, RollStation } from './rollProblem';
 import { rollResponse } from './rollResponse';
 
 /** Balls of one club and flight of one session, wild ones left out. */

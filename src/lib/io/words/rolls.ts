@@ -1,4 +1,5 @@
-import type { Cause, Estimate, RollFit } from '$lib/core/practice/rollFit';
+import type { Estimate, RollFit } from '$lib/core/practice/rollFit';
+import type { Cause } from '$lib/core/practice/rollProblem';
 import type { RollStudy } from '$lib/core/practice/rollStudy';
 import type { CarryFlight } from '$lib/core/solve/measuredSwings';
 import { degrees } from '$lib/core/units';

@@ -4,12 +4,8 @@
 	import { resolve } from '$app/paths';
 	import { SWING_MARKS } from '$lib/core/player/swingLength';
 	import type { BallColumns, BallField, FileUnit } from '$lib/io/files/ballColumns';
-	import {
-		guessColumns,
-		readBallRows,
-		readBallTable,
-		signatureOf
-	} from '$lib/io/files/ballsImport';
+	import { guessColumns, signatureOf } from '$lib/io/files/ballHeadings';
+	import { readBallRows, readBallTable } from '$lib/io/files/ballsImport';
 	import type { CsvTable } from '$lib/io/files/csvTable';
 	import { SHIPPED_DRILLS } from '$lib/io/practice/drill';
 	import { textOf } from '$lib/io/files/gzip';

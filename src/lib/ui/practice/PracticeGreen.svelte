@@ -1,4 +1,5 @@
 <script lang="ts">
+	// Longer than most: finger, loupe, keys and cross all move one aim over one drawing; told apart they would hand it to and fro.
 	import { untrack, type Snippet } from 'svelte';
 	import type { Attachment } from 'svelte/attachments';
 	import { surfaceOf } from '$lib/core/green/surface';
