@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { interpolate } from './interpolation';
+import { interpolate, interpolateOn } from './interpolation';
 import { quantileSorted } from './quantiles';
 import { createRng } from './random';
 
@@ -70,6 +70,12 @@ describe('interpolate', () => {
 		expect(interpolate([1, 3, 4], [10, 20, 0], 2)).toBe(15);
 		expect(interpolate([1, 3, 4], [10, 20, 0], -5)).toBe(10);
 		expect(interpolate([1, 3, 4], [10, 20, 0], 9)).toBe(0);
+	});
+
+	it('goes on past the end where what grows is to go on growing', () => {
+		expect(interpolateOn([1, 3, 4], [10, 20, 26], 6)).toBe(38);
+		expect(interpolateOn([1, 3, 4], [10, 20, 26], 4)).toBe(26);
+		expect(interpolateOn([1, 3, 4], [10, 20, 26], 0)).toBe(10);
 	});
 
 	it('refuses lists that do not fit', () => {

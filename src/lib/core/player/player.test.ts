@@ -74,7 +74,6 @@ describe('a player by handicap', () => {
 			expect(worse.dispersion.direction).toBeGreaterThan(one.dispersion.direction);
 			expect(worse.strength).toBeLessThan(one.strength);
 			expect(worse.costs.puttStretch).toBeGreaterThan(one.costs.puttStretch);
-			expect(worse.costs.upAndDown).toBeLessThanOrEqual(one.costs.upAndDown);
 			expect(worse.costs.around).toBeGreaterThanOrEqual(one.costs.around);
 			const costs: number[] = Object.values({ ...worse.costs });
 			expect(Math.min(...costs)).toBeGreaterThanOrEqual(0);

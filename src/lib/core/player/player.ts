@@ -26,8 +26,6 @@ export interface StrokeCosts {
 	/** Strokes more than a tour professional's from grass off the green, and from sand. */
 	around: number;
 	sand: number;
-	/** Chance of an up-and-down from grass off the green. */
-	upAndDown: Ratio;
 }
 
 /** The numbers that make one player's balls differ from another's. */
@@ -63,7 +61,7 @@ export const PROFILE: Readonly<Record<Skill, PlayerProfile>> = {
 			lowPoint: 0.7 * CENTIMETRE
 		},
 		strength: 1,
-		costs: { puttStretch: 1, around: 0, sand: 0, upAndDown: 0.58 }
+		costs: { puttStretch: 1, around: 0, sand: 0 }
 	},
 	scratch: {
 		dispersion: {
@@ -73,7 +71,7 @@ export const PROFILE: Readonly<Record<Skill, PlayerProfile>> = {
 			lowPoint: 0.95 * CENTIMETRE
 		},
 		strength: 0.97,
-		costs: { puttStretch: 1.2, around: 0.12, sand: 0.18, upAndDown: 0.46 }
+		costs: { puttStretch: 1.2, around: 0.12, sand: 0.18 }
 	},
 	middle: {
 		dispersion: {
@@ -83,7 +81,7 @@ export const PROFILE: Readonly<Record<Skill, PlayerProfile>> = {
 			lowPoint: 1.25 * CENTIMETRE
 		},
 		strength: 0.88,
-		costs: { puttStretch: 1.6, around: 0.42, sand: 0.62, upAndDown: 0.25 }
+		costs: { puttStretch: 1.6, around: 0.42, sand: 0.62 }
 	},
 	high: {
 		dispersion: {
@@ -93,7 +91,7 @@ export const PROFILE: Readonly<Record<Skill, PlayerProfile>> = {
 			lowPoint: 1.55 * CENTIMETRE
 		},
 		strength: 0.8,
-		costs: { puttStretch: 1.95, around: 0.75, sand: 1.05, upAndDown: 0.13 }
+		costs: { puttStretch: 1.95, around: 0.75, sand: 1.05 }
 	}
 };
 

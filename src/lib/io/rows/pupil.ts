@@ -33,9 +33,7 @@ export const pupilRow = z.object({
 	spread: z.optional(
 		z.object({ speed: number, direction: number, loft: number, lowPoint: number })
 	),
-	costs: z.optional(
-		z.object({ holedHalf: number, around: number, sand: number, upAndDown: number })
-	),
+	costs: z.optional(z.object({ holedHalf: number, around: number, sand: number })),
 	/** How the strike differs from the model's: degrees of loft by flight, and a factor on the spin. */
 	delivered: z.optional(
 		z.object({

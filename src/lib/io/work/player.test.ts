@@ -1,7 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { PROFILE } from '$lib/core/player/player';
 import { clubToCore, STANDARD_BAG_WIRE } from './club';
-import { golferDraftSchema, ownCostsOf, playerToCore, spreadOf, type Golfer } from './player';
+import {
+	golferDraftSchema,
+	ownCostsOf,
+	playerToCore,
+	spreadOf,
+	upAndDownOf,
+	type Golfer
+} from './player';
 
 const bag = STANDARD_BAG_WIRE.map(clubToCore);
 const golfer = (change: Partial<Golfer> = {}): Golfer => ({
@@ -30,19 +37,26 @@ describe('who plays', () => {
 	});
 
 	it('prefers the player’s own costs: half the putts holed from 5 ft stretch the table by 8/5', () => {
-		const own = { holedHalf: 1.524, around: 0.5, sand: 0.9, upAndDown: 30 };
+		const own = { holedHalf: 1.524, around: 0.5, sand: 0.9 };
 		const { costs } = playerToCore(golfer({ costs: own }), bag);
 		expect(costs.puttStretch).toBeCloseTo(1.6, 9);
 		expect(costs).toMatchObject({ around: 0.5, sand: 0.9 });
-		expect(costs.upAndDown).toBeCloseTo(0.3, 12);
 	});
 
 	it('says a skill’s costs in the units they are typed in, and comes back from them', () => {
 		for (const skill of ['expert', 'scratch', 'middle', 'high'] as const) {
 			const { costs } = playerToCore(golfer({ skill, costs: ownCostsOf({ skill }) }), bag);
-			for (const key of ['puttStretch', 'around', 'sand', 'upAndDown'] as const)
+			for (const key of ['puttStretch', 'around', 'sand'] as const)
 				expect(costs[key]).toBeCloseTo(PROFILE[skill].costs[key], 9);
 		}
+	});
+
+	it('gets up and down as the strokes of the skill, or the player’s own, say', () => {
+		const [expert, high] = (['expert', 'high'] as const).map((skill) => upAndDownOf({ skill }));
+		expect(expert!).toBeGreaterThan(0.55);
+		expect(high!).toBeLessThan(0.25);
+		const costs = { ...ownCostsOf({ skill: 'high' }), around: 0 };
+		expect(upAndDownOf({ skill: 'high', costs })).toBeCloseTo(expert!, 9);
 	});
 
 	it('works head speeds out again only when carries, clubs or the swinger change', () => {

@@ -1,7 +1,8 @@
 import * as z from 'zod/mini';
 import type { Club } from '$lib/core/club/club';
+import { SURFACE } from '$lib/core/ground/surfaces';
 import { contentKey } from '$lib/core/math/contentKey';
-import { TOUR_HOLED_HALF } from '$lib/core/plan/race/cost';
+import { remainingInto, TOUR_HOLED_HALF, type Remaining } from '$lib/core/plan/race/cost';
 import { AS_MODELLED, type Delivered } from '$lib/core/player/delivered';
 import {
 	HANDICAPS,
@@ -12,7 +13,15 @@ import {
 	type PlayerProfile
 } from '$lib/core/player/player';
 import { measuredSwings, type MeasuredCarry } from '$lib/core/solve/measuredSwings';
-import { CENTIMETRE, degrees, fromPercent, radians, toPercent } from '$lib/core/units';
+import {
+	CENTIMETRE,
+	degrees,
+	fromPercent,
+	radians,
+	toPercent,
+	YARD,
+	type Ratio
+} from '$lib/core/units';
 import {
 	carryFlightField,
 	handField,
@@ -32,12 +41,11 @@ const ownSpreadSchema = z.object({
 	lowPoint: within(0.1, 8, 'centimetres')
 });
 
-/** A player's own cost of putts and of misses: the distance holed half the time in metres, strokes more than a tour professional, percent. */
+/** A player's own cost of putts and of misses: the distance holed half the time in metres, strokes more than a tour professional. */
 const ownCostsSchema = z.object({
 	holedHalf: within(0.5, 3, 'metres'),
 	around: within(-0.3, 3, 'strokes'),
-	sand: within(-0.3, 4, 'strokes'),
-	upAndDown: within(0, 100, 'percent')
+	sand: within(-0.3, 4, 'strokes')
 });
 
 /** How a player's strike differs from the model's: degrees of loft by flight, and a factor on the spin. */
@@ -130,14 +138,23 @@ export function dispersionOf({
 	};
 }
 
-function costsOf({ costs, ...standard }: Golfer): PlayerProfile['costs'] {
+function costsOf({
+	costs,
+	...standard
+}: Pick<Golfer, 'costs' | keyof Standard>): PlayerProfile['costs'] {
 	if (!costs) return profileOf(standard).costs;
 	return {
 		puttStretch: TOUR_HOLED_HALF / costs.holedHalf,
 		around: costs.around,
-		sand: costs.sand,
-		upAndDown: fromPercent(costs.upAndDown)
+		sand: costs.sand
 	};
+}
+
+/** How often somebody gets up and down from 20 yards of grass, as their strokes from there say. */
+export function upAndDownOf(golfer: Pick<Golfer, 'costs' | keyof Standard>): Ratio {
+	const out: Remaining = { strokes: 0, one: 0, two: 0 };
+	remainingInto(20 * YARD, SURFACE.grainyFringe, costsOf(golfer), out);
+	return out.two;
 }
 
 /** A skill's spread in the units it is typed in. */
@@ -154,12 +171,11 @@ export function spreadOf(standard: Standard): OwnSpread {
 
 /** A skill's cost of putts and of misses in the units it is typed in. */
 export function ownCostsOf(standard: Standard): OwnCosts {
-	const { puttStretch, around, sand, upAndDown } = profileOf(standard).costs;
+	const { puttStretch, around, sand } = profileOf(standard).costs;
 	return {
 		holedHalf: TOUR_HOLED_HALF / puttStretch,
 		around,
-		sand,
-		upAndDown: toPercent(upAndDown)
+		sand
 	};
 }
 

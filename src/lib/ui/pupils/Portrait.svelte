@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { ownCostsOf, spreadOf } from '$lib/io/work/player';
+	import { toPercent } from '$lib/core/units';
+	import { ownCostsOf, spreadOf, upAndDownOf } from '$lib/io/work/player';
 	import { carriesOf, type PupilFile } from '$lib/io/work/pupil';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { skillWords } from '$lib/io/words/skill';
@@ -25,7 +26,11 @@
 			formatLength(costs.holedHalf, playing.style),
 			pupil.costs ? 'yours' : presumed
 		],
-		['Up and down', `${Math.round(costs.upAndDown)} %`, pupil.costs ? 'yours' : presumed]
+		[
+			'Up and down from 20 yards of grass',
+			`${Math.round(toPercent(upAndDownOf(pupil)))} %`,
+			pupil.costs ? 'yours' : presumed
+		]
 	]);
 </script>
 

@@ -1,4 +1,4 @@
-import { interpolate } from '../../math/interpolation';
+import { interpolateOn } from '../../math/interpolation';
 import type { StrokeCosts } from '../../player/player';
 import { SURFACE, type SurfaceKind } from '../../ground/surfaces';
 import { fromFeet, toFeet, YARD, type Metres } from '../../units';
@@ -18,41 +18,56 @@ export const TOUR_PUTTING = {
 /** Distance from which the table holes every second putt: what a player's own is compared with. */
 export const TOUR_HOLED_HALF: Metres = fromFeet(8);
 
-/** Off the green, tour professionals; 10 and 20 yards as published (from memory), nearer and farther ours (assumption). */
+/**
+ * Off the green, tour professionals.
+ *
+ * @source M. Broadie, Every Shot Counts (2014), 20 yards and on, and 10 from grass, all from memory; nearer, and sand at 10, ours (assumption).
+ *   Sand from 80 yards on is taken as growing, where the published table is level
+ */
 const TOUR_AROUND = {
-	yards: [0, 5, 10, 20, 40],
-	fairway: [1.9, 2.08, 2.18, 2.4, 2.6],
-	rough: [2.12, 2.24, 2.34, 2.59, 2.78],
-	sand: [2.35, 2.39, 2.43, 2.53, 2.82]
+	yards: [0, 5, 10, 20, 40, 60, 80, 100, 120, 160, 200],
+	fairway: [1.9, 2.08, 2.18, 2.4, 2.6, 2.7, 2.75, 2.8, 2.85, 2.98, 3.19],
+	rough: [2.12, 2.24, 2.34, 2.59, 2.78, 2.91, 2.96, 3.02, 3.08, 3.23, 3.42],
+	sand: [2.35, 2.39, 2.43, 2.53, 2.82, 3.15, 3.2, 3.24, 3.28, 3.37, 3.55]
+} as const;
+
+/** What a weaker player loses holds up to the first distance, and by the second is so much more (assumption). */
+const LOST_FARTHER = { from: 20 * YARD, by: 100 * YARD, more: 0.5 };
+
+/**
+ * Chance that the next stroke from off the green is holed, by the strokes that are expected from there: whatever makes a stroke dear makes it
+ * go in less often (assumption; tour professionals hole about one in twenty from 10 yards and one in fifty from 20).
+ */
+const HOLED = {
+	strokes: [1.7, 1.9, 2.08, 2.18, 2.4, 2.6, 3, 4],
+	chance: [0.3, 0.15, 0.07, 0.045, 0.02, 0.01, 0.003, 0]
 } as const;
 
 const PENALTY = 1;
 const DROP_DISTANCE: Metres = 15 * YARD;
-/** Sand leaves this share of the up-and-downs from grass (assumption). */
-const SAND_SHARE = 0.72;
 
-/** From smooth fringe nearer than this the next stroke is a putt, as hard as one from further away (assumption). */
-const PUTTABLE: Metres = 6;
+/** From smooth fringe nearer than the first the next stroke is a putt, as hard as one from further away; by the second it is a chip (assumption). */
+const PUTTABLE: { surely: Metres; hardly: Metres } = { surely: 6, hardly: 12 };
 const FRINGE_STRETCH = 1.3;
 
 /** What is still to come from one place. */
 export interface Remaining {
 	/** Expected strokes. */
 	strokes: number;
-	/** Chance of needing one stroke or none, and of needing two or fewer. */
+	/** Chance of needing one stroke or none, and of needing two or fewer; strokes ≥ 1·p₁ + 2·p₂ + 3·p₃ holds of them. */
 	one: number;
 	two: number;
 }
 
 /**
- * Expected putts of a player from a distance on the green.
+ * Expected putts of a player from a distance on the green; past 90 ft they go on growing as they do from 60 on.
  *
  * @param distance to the hole, metres, 0 and up
  * @param costs the player's
  * @returns 0 at the hole, otherwise 1 and up
  */
 export const expectedPutts = (distance: Metres, { puttStretch }: StrokeCosts): number =>
-	interpolate(TOUR_PUTTING.feet, TOUR_PUTTING.strokes, toFeet(distance) * puttStretch);
+	interpolateOn(TOUR_PUTTING.feet, TOUR_PUTTING.strokes, toFeet(distance) * puttStretch);
 
 /**
  * Chance that a player holes the putt.
@@ -62,10 +77,13 @@ export const expectedPutts = (distance: Metres, { puttStretch }: StrokeCosts): n
  * @returns 0 to 1
  */
 export const onePuttChance = (distance: Metres, { puttStretch }: StrokeCosts): number =>
-	interpolate(TOUR_PUTTING.feet, TOUR_PUTTING.onePutt, toFeet(distance) * puttStretch);
+	Math.max(
+		0,
+		interpolateOn(TOUR_PUTTING.feet, TOUR_PUTTING.onePutt, toFeet(distance) * puttStretch)
+	);
 
 /**
- * Expected strokes of a player from off the green.
+ * Expected strokes of a player from off the green; they go on growing with the distance, past 200 yards as they do before.
  *
  * @param distance to the hole, metres, 0 and up
  * @param from where the ball lies
@@ -77,8 +95,10 @@ export function expectedAround(
 	from: 'fairway' | 'rough' | 'sand',
 	costs: StrokeCosts
 ): number {
-	const more = from === 'sand' ? costs.sand : costs.around;
-	return interpolate(TOUR_AROUND.yards, TOUR_AROUND[from], distance / YARD) + more;
+	const { from: near, by, more } = LOST_FARTHER;
+	const lost = from === 'sand' ? costs.sand : costs.around;
+	const farther = 1 + (more * Math.max(0, distance - near)) / (by - near);
+	return interpolateOn(TOUR_AROUND.yards, TOUR_AROUND[from], distance / YARD) + lost * farther;
 }
 
 const AROUND_KIND: Partial<Record<SurfaceKind, 'fairway' | 'rough' | 'sand'>> = {
@@ -105,10 +125,15 @@ export function remainingInto(
 		out.one = out.two = 1;
 	} else if (kind === SURFACE.green) {
 		puttInto(distance, costs, out);
-	} else if (kind === SURFACE.smoothFringe && distance < PUTTABLE) {
-		puttInto(distance * FRINGE_STRETCH, costs, out);
+	} else if (kind === SURFACE.smoothFringe && distance < PUTTABLE.hardly) {
+		fringeInto(distance, costs, out);
+	} else if (kind === SURFACE.water) {
+		aroundInto(Math.max(distance, DROP_DISTANCE), 'rough', costs, out);
+		out.strokes += PENALTY;
+		out.two = out.one;
+		out.one = 0;
 	} else {
-		aroundInto(distance, kind, costs, out);
+		aroundInto(distance, AROUND_KIND[kind] ?? 'rough', costs, out);
 	}
 }
 
@@ -119,14 +144,32 @@ function puttInto(distance: Metres, costs: StrokeCosts, out: Remaining): void {
 	out.two = Math.min(1, Math.max(out.one, 3 - out.strokes - out.one));
 }
 
-function aroundInto(distance: Metres, kind: SurfaceKind, costs: StrokeCosts, out: Remaining): void {
-	if (kind === SURFACE.water) {
-		out.strokes = PENALTY + expectedAround(Math.max(distance, DROP_DISTANCE), 'rough', costs);
-		out.one = out.two = 0;
-		return;
-	}
-	const from = AROUND_KIND[kind] ?? 'rough';
+const putt: Remaining = { strokes: 0, one: 0, two: 0 };
+
+/** A putt near the hole, a chip from farther off, and between them some of each. */
+function fringeInto(distance: Metres, costs: StrokeCosts, out: Remaining): void {
+	puttInto(distance * FRINGE_STRETCH, costs, putt);
+	aroundInto(distance, 'fairway', costs, out);
+	const { surely, hardly } = PUTTABLE;
+	const chipped = Math.max(0, distance - surely) / (hardly - surely);
+	out.strokes = putt.strokes + chipped * (out.strokes - putt.strokes);
+	out.one = putt.one + chipped * (out.one - putt.one);
+	out.two = putt.two + chipped * (out.two - putt.two);
+}
+
+/**
+ * The chances follow the strokes: whoever does not hole out needs two and, as in two tosses of one coin, none, one or two more. That is how
+ * often tour professionals and handicaps 15 and 28 get up and down (`docs/model.md`).
+ */
+function aroundInto(
+	distance: Metres,
+	from: 'fairway' | 'rough' | 'sand',
+	costs: StrokeCosts,
+	out: Remaining
+): void {
 	out.strokes = expectedAround(distance, from, costs);
-	out.one = 0.02;
-	out.two = costs.upAndDown * (from === 'sand' ? SAND_SHARE : 1);
+	out.one = Math.max(0, interpolateOn(HOLED.strokes, HOLED.chance, out.strokes));
+	const more = (out.strokes - out.one) / (1 - out.one) - 2;
+	const neither = Math.min(1, Math.max(0, 1 - more / 2)) ** 2;
+	out.two = out.one + (1 - out.one) * neither;
 }
