@@ -2,6 +2,7 @@ import { STANDARD_BAG } from '$lib/core/club/standardBag';
 import { straight } from '$lib/core/player/intent';
 import type { Entry, Played } from '$lib/core/plan/race/race';
 import type { Rung } from '$lib/core/plan/ladder/rung';
+import { EVENED_OUT } from '$lib/core/plan/race/statistics';
 import { FINISH, type Finishes } from '$lib/core/plan/race/sample';
 
 /** What balls did, as far as a test wants to say it; the rest is a ball beside the hole at 10 m. */
@@ -24,10 +25,11 @@ export function finishes(
 	};
 }
 
-/** Strokes of balls with a mean and, half above it and half below, the standard error of that mean. */
+/** Strokes of balls with a mean and, in eight blocks by turns above it and below, the standard error of that mean. */
 export function strokesAround(mean: number, standardError: number, balls = 400): number[] {
-	const away = standardError * Math.sqrt(balls - 1);
-	return Array.from({ length: balls }, (_, i) => mean + (i % 2 ? away : -away));
+	const away = (standardError / EVENED_OUT) * Math.sqrt(7);
+	const block = (i: number) => Math.floor((8 * i) / balls);
+	return Array.from({ length: balls }, (_, i) => mean + (block(i) % 2 ? away : -away));
 }
 
 /** A rung of the standard bag whose play is that of a club. */

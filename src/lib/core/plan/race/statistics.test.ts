@@ -2,8 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { createRng } from '../../math/random';
 import { quantileSorted } from '../../math/quantiles';
 import { interpolate } from '../../math/interpolation';
+import { sobol } from '../../math/sobol';
 import { FINISH, joinFinishes, type Finishes } from './sample';
-import { mean, pairedDifference, standardError, statisticsOf } from './statistics';
+import { evenError, mean, pairedDifference, standardError, statisticsOf } from './statistics';
 
 /** Finishes at distances from a hole at 10 m, all on the green unless told otherwise. */
 function finishes(distances: number[], kinds: number[] = [], strokes = distances): Finishes {
@@ -65,6 +66,24 @@ describe('errors', () => {
 		}
 		expect(within / 400).toBeGreaterThan(0.61);
 		expect(within / 400).toBeLessThan(0.76);
+	});
+
+	it('are those of balls that are spread evenly: less than of independent luck, and about what other seeds show', () => {
+		const [balls, seeds] = [320, 60];
+		const means: number[] = [];
+		const said: number[] = [];
+		for (let seed = 1; seed <= seeds; seed++) {
+			const values = Float64Array.from({ length: balls }, (_, i) => {
+				const [a, b, c] = [0, 1, 2].map((dimension) => sobol(i, dimension, seed));
+				return 2 + a! + b! * c! + (a! > 0.9 ? 1 : 0);
+			});
+			means.push(mean(values));
+			said.push(evenError(values));
+			expect(evenError(values)).toBeLessThan(standardError(values));
+		}
+		const real = standardError(means) * Math.sqrt(seeds);
+		expect(mean(said) / real).toBeGreaterThan(0.8);
+		expect(mean(said) / real).toBeLessThan(6);
 	});
 
 	it('mostly cancel between two shots on the same luck', () => {
