@@ -26,6 +26,18 @@ describe('findRoot', () => {
 		expect(Math.abs(step.residual)).toBe(2);
 	});
 
+	it('takes a wide gap for a jump before the bracket is as narrow as it may be, and nothing else', () => {
+		const gap = { width: 0.01, size: 0.5 };
+		const tight = findRoot((x) => (x < 1.3 ? -2 : 5), 0, 3, options);
+		const step = findRoot((x) => (x < 1.3 ? -2 : 5), 0, 3, { ...options, gap });
+		expect(step.status).toBe('jump');
+		expect(Math.abs(step.x - 1.3)).toBeLessThan(0.01);
+		expect(step.iterations).toBeLessThan(tight.iterations / 2);
+		const small = findRoot((x) => (x < 1.3 ? -0.4 : 0.4), 0, 3, { ...options, gap });
+		expect(Math.abs(small.x - 1.3)).toBeLessThan(1e-9);
+		expect(findRoot((x) => 40 * (x - 1.3), 0, 3, { ...options, gap }).x).toBeCloseTo(1.3, 9);
+	});
+
 	it('stops at its cap', () => {
 		expect(
 			findRoot((x) => x ** 3 - 0.2, -1, 2, { ...options, tolerance: 0, width: 0, maxIterations: 5 })

@@ -12,6 +12,13 @@ export interface RootOptions {
 	/** Stop when the bracket is narrower than this; an |f| still above the tolerance is then a jump. */
 	width: number;
 	maxIterations: number;
+	/** Where it is given: a bracket narrower than `width`, both of whose ends lie farther than `size` from zero, is a jump already. */
+	gap?: { width: number; size: number };
+}
+
+/** Whether a bracket shows a jump, or is too narrow to look on. */
+function isJump(wide: number, nearest: number, { width, gap }: RootOptions): boolean {
+	return wide < width || (gap !== undefined && wide < gap.width && nearest > gap.size);
 }
 
 /**
@@ -61,7 +68,7 @@ export function findRoot(
 		}
 		b = x;
 		fb = wb = fx;
-		if (Math.abs(b - a) < options.width) {
+		if (isJump(Math.abs(b - a), Math.min(Math.abs(fa), Math.abs(fb)), options)) {
 			const best = Math.abs(fa) < Math.abs(fb);
 			return { status: 'jump', x: best ? a : b, residual: best ? fa : fb, iterations: i };
 		}

@@ -53,7 +53,7 @@ export interface Shooter {
  * @source C. Broyden, A class of methods for solving nonlinear simultaneous equations, Mathematics of Computation 19 (1965)
  */
 export function correctTogether(
-	{ play, targetX, slowest, fastest }: Shooter,
+	{ play, targetX, slowest, fastest }: Omit<Shooter, 'tryAim'>,
 	from: AimTried,
 	rounds = JOINT_ROUNDS
 ): AimTried | null {

@@ -44,11 +44,13 @@ export interface Start {
 /** From nothing, through everything. */
 export const ANEW: Start = { from: null, around: true };
 
-const SLOWEST: MetresPerSecond = 1;
+export const SLOWEST: MetresPerSecond = 1;
 const SCAN = 9;
-const ROOT: RootOptions = { tolerance: TOLERANCE, width: 1e-6, maxIterations: 40 };
+/** Head speeds so near to each other do not end so far apart but where the ground jumps. */
+const GAP = { width: 0.01, size: NEAR_ENOUGH };
+export const ROOT: RootOptions = { tolerance: TOLERANCE, width: 1e-6, maxIterations: 40, gap: GAP };
 /** Good enough to tell one aim from another. */
-const COARSE_ROOT: RootOptions = { tolerance: 0.05, width: 2e-3, maxIterations: 14 };
+const COARSE_ROOT: RootOptions = { tolerance: 0.05, width: 2e-3, maxIterations: 14, gap: GAP };
 
 const ball = new BallState();
 const patch = new UniformPatch();
@@ -110,7 +112,7 @@ function bracket(
 
 /** Head speeds of a putt over a bank are looked at in steps of this, up to so much faster than the first that is found. */
 const PUTT_STEP = 1.08;
-const OTHER_PUTT = 1.6;
+export const OTHER_PUTT = 1.6;
 
 /**
  * A putt over a bank may end at one place with two head speeds: it rolls down the bank, or hops over it. Of the two intervals
@@ -174,8 +176,9 @@ const isUniform = (scene: Scene): boolean => scene.ground.patch(0, 0, patch);
 
 function search(shooter: Shooter, scene: Scene, around: boolean): AimTried {
 	const straight = shooter.tryAim(0, false, null);
-	const searchable =
-		straight.status === 'noStop' ? !isUniform(scene) : straight.status === 'solved';
+	// Where nothing turned the ball the ground is alike to both sides: turning the aim finds no other place to stop.
+	const turned = straight.side !== 0 && !isUniform(scene);
+	const searchable = straight.status === 'noStop' ? turned : straight.status === 'solved';
 	return searchable ? findAim(shooter, straight, around) : straight;
 }
 
