@@ -10,8 +10,8 @@ import type { BallState } from './state';
 export const SAND = {
 	/** Where a good player enters for a shot of ordinary length. */
 	entry: 5 * CENTIMETRE,
-	/** Where the swing runs out less sand is taken: from one head speed to the other the entry moves up to the nearest that is meant. */
-	length: { nearest: 3.5 * CENTIMETRE, from: 28, to: 36 },
+	/** The longer the swing, the less sand is taken: from one head speed to the other the entry moves up to the nearest that is meant. */
+	length: { nearest: 3.5 * CENTIMETRE, from: 20, to: 30 },
 	/** Ball speed over head speed for an entry at the ball, and the entry over which it falls by a factor e. */
 	share: 0.66,
 	fade: 9.5 * CENTIMETRE,

@@ -122,8 +122,8 @@ export const LIES: Record<LieId, Lie> = {
 		cushion: 1.1,
 		spread: 0.26,
 		twist: radians(10),
-		opened: radians(45),
-		minOpen: radians(35),
+		opened: radians(30),
+		minOpen: radians(25),
 		putt: false,
 		low: false
 	},

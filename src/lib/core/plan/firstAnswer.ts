@@ -1,8 +1,8 @@
 import { schoolOf } from '../schools/registry';
-import type { SchoolId } from '../schools/school';
+import type { Beyond, SchoolId } from '../schools/school';
 import { adviseSetup, type SetupAdvice } from '../setup/advise';
 import type { Metres } from '../units';
-import { schoolFacts } from './explain/schoolCalls';
+import { beyondSchool, schoolFacts } from './explain/schoolCalls';
 import { buildLadder, type Ladder } from './ladder/ladder';
 import type { Rung } from './ladder/rung';
 import { planSwing, type PlannedSwing } from './ladder/swing';
@@ -70,28 +70,39 @@ export interface Schooled {
 	/** Whether it leaves out what would be played without it: at the pin, or with the ball left elsewhere. */
 	restricted: boolean;
 	lifted: SchoolId | null;
+	/** Why it was, where it was not made for such a shot. */
+	beyond: Beyond | null;
 }
 
 /** Takes out what the pupil's school would not play, unless nothing that works would be left. */
 export function withinSchool(question: Question, ladder: Ladder): Schooled {
 	const school = schoolOf(question.request.school);
-	if (!school) return { ladder, restricted: false, lifted: null };
+	if (!school) return { ladder, restricted: false, lifted: null, beyond: null };
 	const facts = schoolFacts(question);
+	const beyond = beyondSchool(question, school, facts);
+	if (beyond) return { ladder, restricted: false, lifted: school.id, beyond };
 	const suits = ({ play }: Pick<Rung, 'play'>) => school.allows(play, facts);
 	const allowed = ladder.rungs.filter(suits);
 	const works = allowed.some(({ against }) => against === null);
 	if (!works && !(ladder.compromised && allowed.length > 0))
-		return { ladder, restricted: false, lifted: school.id };
+		return { ladder, restricted: false, lifted: school.id, beyond: null };
 	if (allowed.length === ladder.rungs.length && ladder.rejected.every(suits))
-		return { ladder, restricted: false, lifted: null };
+		return { ladder, restricted: false, lifted: null, beyond: null };
 	const rejection = { code: 'notInSchool', school: school.id } as const;
 	const out = ladder.rungs
 		.filter((rung) => !allowed.includes(rung))
 		.map((rung) => ({ play: rung.play, rung, rejection }));
 	const rejected = ladder.rejected.map((item) => (suits(item) ? item : { ...item, rejection }));
 	return {
-		ladder: { ...ladder, rungs: allowed, rejected: [...rejected, ...out] },
+		ladder: {
+			...ladder,
+			rungs: allowed,
+			otherWays: ladder.otherWays.filter(suits),
+			landingShort: ladder.landingShort.filter(suits),
+			rejected: [...rejected, ...out]
+		},
 		restricted: true,
-		lifted: null
+		lifted: null,
+		beyond: null
 	};
 }

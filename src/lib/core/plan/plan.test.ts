@@ -114,9 +114,9 @@ describe('plan', () => {
 			'a ball in its own crater far from the green',
 			{ lie: 'sand', sandSurface: 'plugged', toEdge: 30, edgeToPin: 20 },
 			undefined,
-			'tooFast'
+			'shortOfGreen'
 		],
-		['a green that holds nothing', { slopeAlong: -20 }, undefined, 'noStop'],
+		['a green that holds nothing', { slopeAlong: -20 }, undefined, 'shortOfGreen'],
 		['a green deep below', { rise: -3 }, undefined, undefined]
 	])('is never without an answer: %s', async (_, situation, bag, against) => {
 		const question = ask(situation, {}, { samples: 40, ...(bag && { bag }) });
@@ -128,7 +128,7 @@ describe('plan', () => {
 		expect(why.length).toBeGreaterThan(0);
 		if (!against) return;
 		expect(best.rung.against?.code).toBe(against);
-		expect(why[0]).toMatchObject({ code: 'leastBad', rejection: { code: against } });
+		expect(why[0]!.code).toBe(against === 'shortOfGreen' ? 'compromise' : 'leastBad');
 	});
 
 	it('lets nothing back in where a shot works', () => {

@@ -5,7 +5,8 @@ import { candidates, wantedCandidates } from './ladder/candidates';
 import { buildLadder, type Ladder, type RejectedPlay } from './ladder/ladder';
 import { type Rung } from './ladder/rung';
 import { rankLadder, type Progress, type SampledRung, type Sampler } from './race/rank';
-import { cautionsFor, reasonsFor, type Caution, type Reason } from './explain/reasons';
+import type { Reason } from './explain/reason';
+import { cautionsFor, reasonsFor, type Caution } from './explain/reasons';
 import type { Question } from './question/question';
 import { isRestricted } from './question/wanted';
 import { remembering } from './race/remembering';
@@ -104,7 +105,7 @@ function laddersOf(question: Question): Asked {
 		return { question, schooled, free, instead: false };
 	}
 	const { ladder } = free;
-	const schooled = { ladder, restricted: false, lifted: null };
+	const schooled = { ladder, restricted: false, lifted: null, beyond: null };
 	return { question: freed, schooled, free, instead: true };
 }
 
@@ -120,7 +121,7 @@ export async function plan(
 	progress: Progress = () => {}
 ): Promise<Plan> {
 	const { question, schooled, free, instead } = laddersOf(asked);
-	const { ladder, restricted, lifted } = schooled;
+	const { ladder, restricted, lifted, beyond } = schooled;
 	// What is asked for is ranked beside the free choice, so that its price can be told: two halves of the work, the second shorter.
 	const twice = free !== null && !instead;
 	const own = twice ? 0.5 : 1;
@@ -132,15 +133,17 @@ export async function plan(
 	const best = ranked[0];
 	const bySchool = restricted && !isRestricted(question.wanted);
 	const sensitivity = best ? sensitivityOf(question, best.rung) : null;
+	const options = ranked.map((sampled) => optionOf(question, sampled));
 	return {
-		options: ranked.map((sampled) => optionOf(question, sampled)),
-		rejected: ladder.rejected,
+		options,
+		rejected: ladder.rejected.filter(({ play }) => !options.some(({ rung }) => rung.play === play)),
 		schools: callSchools(question),
 		sensitivity,
 		why: sensitivity
 			? reasonsFor(question, ranked, ladder, sensitivity, {
 					cost: bySchool ? costOver(all, ranked) : null,
-					lifted
+					lifted,
+					beyond
 				})
 			: [],
 		cautions: cautionsFor(question, best?.rung),

@@ -1,4 +1,7 @@
-import type { Caution, Reason } from '$lib/core/plan/explain/reasons';
+import type { Reason } from '$lib/core/plan/explain/reason';
+import type { Caution } from '$lib/core/plan/explain/reasons';
+import type { Beyond } from '$lib/core/schools/school';
+import { toFeet, toPercent } from '$lib/core/units';
 import { LIE_NAMES } from './lie';
 import { playWords } from './play';
 import { rejectionWords } from './rejection';
@@ -46,6 +49,20 @@ const fourOrMoreWords = (chance: number, say: Say): string =>
 		? 'it hardly ever takes four'
 		: `it takes four or more ${say.percent(chance)} of the time`;
 
+/** How often a club is caught badly; what rounds to no percent is not said as a number. */
+function mishitWords({ heavy, thin }: { heavy: number; thin: number }, say: Say): string {
+	if (Math.max(heavy, thin) < 0.005) return 'it is hardly ever caught heavy or thin';
+	return `caught heavy ${say.percent(heavy)}, thin ${say.percent(thin)} of the time`;
+}
+
+/** Why a rule does not bind here. */
+const BEYOND_WORDS: Readonly<Record<Beyond, string>> = {
+	madeForGrass: 'was made for grass',
+	madeForCleanLies: 'was made for clean lies',
+	carryTooLong: 'was made for shorter shots',
+	notEnoughGreen: 'would not land this one on the green'
+};
+
 /** One reason as one sentence. */
 export function reasonWords(reason: Reason, say: Say): string {
 	switch (reason.code) {
@@ -54,27 +71,39 @@ export function reasonWords(reason: Reason, say: Say): string {
 		case 'tieLeastAir':
 			return `${playWords(reason.play)} is as good as ${others(reason)} and flies least.`;
 		case 'tieLeastTrouble':
-			return `${playWords(reason.play)} is as good on average as ${others(reason)} and goes badly wrong less often.`;
+			return `${playWords(reason.play)} is as good on average as ${others(reason)} and goes badly wrong ${say.percent(reason.trouble)} less often.`;
+		case 'tieSafer':
+			return `${playWords(reason.play)} is as good on average as ${others(reason)}; ${playWords(reason.flatter)} flies less but goes badly wrong ${say.percent(reason.trouble)} more often.`;
 		case 'tieCheaper':
 			return `${playWords(reason.play)} is as good as ${others(reason)}; ${playWords(reason.flatter)} flies less and costs ${strokes(reason.more)} strokes more.`;
+		case 'tieOpened':
+			return `${playWords(reason.play)} is as good as ${others(reason)}; from sand the more open face comes first: its sole slides instead of digging.`;
+		case 'tieMeasured':
+			return `${playWords(reason.play)} is as good as ${others(reason)}, and its swings are measured.`;
 		case 'tieFlatter':
-			return `${playWords(reason.play)} is as good as ${others(reason)}: ${reason.measured ? 'its swings are measured' : 'it flies about as little as any and costs no more'}.`;
+			return `${playWords(reason.play)} is as good as ${others(reason)}: it flies about as little as any and costs no more.`;
+		case 'tieEven':
+			return `${playWords(reason.play)} is as good as ${others(reason)}; take the one you trust.`;
+		case 'tooWild':
+			return `${playWords(reason.play)} stays in play: ${playWords(reason.wild)} costs a little less on average, but one ball in ten ends more than ${say.length(reason.within)} away.`;
 		case 'onlyOne':
 			return reason.asked
 				? `Of what was asked for, only the ${playWords(reason.play)} works from here.`
 				: `${playWords(reason.play)} is the only shot that works from here.`;
 		case 'compromise':
-			return `Nothing ${reason.asked ? 'of what was asked for ' : ''}lands safely on the green; ${playWords(reason.play)} comes nearest.`;
+			return `Nothing ${reason.asked ? 'of what was asked for ' : ''}lands safely on the green; ${playWords(reason.play)} costs the fewest strokes all the same.`;
 		case 'leastBad':
 			return `Damage limitation: nothing ${reason.asked ? 'of what was asked for ' : ''}works from here. ${playWords(reason.play)} is the least bad way, though it ${rejectionWords(reason.rejection, say)}; on the green, or just out, is enough.`;
 		case 'drop':
 			return 'If even that is too dear, the Rules let a ball be called unplayable and dropped for one penalty stroke (Rule 19; from a bunker see 19.3).';
+		case 'restsNowhere':
+			return `No ball stays by this hole: ${Math.round(toPercent(reason.slope))} % of slope is too steep for the speed of this green. At ${toFeet(reason.restsAt).toFixed(1)} ft one would just stay; better choose another hole.`;
 		case 'runnerUp':
 			return reason.more < 0.025
 				? `${playWords(reason.play)} is next and costs no more.`
 				: `${playWords(reason.play)} is next and costs ${strokes(reason.more)} strokes more.`;
 		case 'habitCostsMore':
-			return `The ${reason.club.name} costs ${reason.more < 0.025 ? 'no more here' : `${strokes(reason.more)} strokes more`}: caught heavy ${say.percent(reason.heavy)}, thin ${say.percent(reason.thin)} of the time.`;
+			return `The ${reason.club.name} costs ${reason.more < 0.025 ? 'no more here' : `${strokes(reason.more)} strokes more`}: ${mishitWords(reason, say)}.`;
 		case 'habitIsOut':
 			return `The ${reason.club.name} is out: it ${rejectionWords(reason.rejection, say)}.`;
 		case 'habitIsRight':
@@ -98,6 +127,8 @@ export function reasonWords(reason: Reason, say: Say): string {
 			return reason.more < 0.025
 				? 'Staying within this school costs nothing here.'
 				: `Staying within this school costs ${strokes(reason.more)} strokes here.`;
+		case 'schoolElsewhere':
+			return `“${SCHOOL_WORDS[reason.school].name}” ${BEYOND_WORDS[reason.beyond]}, so every way is looked at.`;
 		case 'schoolLifted':
 			return `Nothing that “${SCHOOL_WORDS[reason.school].name}” would play works from here, so every way is looked at.`;
 		case 'watch':

@@ -29,13 +29,13 @@ export function rejectionWords(rejection: Rejection, say: Say): string {
 		case 'noStop':
 			return 'would not stop by the hole: it stays short or runs past';
 		case 'tooFast':
-			return 'needs more speed than this club gives around a green';
+			return 'does not get there: not even with a full swing';
 		case 'tooFarForMeasured':
 			return `asks for a swing ${say.percent(rejection.speed / rejection.longest - 1)} faster than the longest you have measured with this club`;
 		case 'goesPast':
 			return `runs ${say.length(rejection.by)} past even from the softest swing`;
 		case 'bounceOnTight':
-			return `${Math.round(degrees(rejection.bounce))}° of bounce opened on a tight lie blades the ball`;
+			return `blades the ball: ${Math.round(degrees(rejection.bounce))}° of bounce, opened, skips off a tight lie`;
 		case 'blockedPutt':
 			return 'cannot roll through what lies between';
 		case 'otherKind':

@@ -115,12 +115,12 @@ describe('reasons and cautions', () => {
 			flatter: dear.rung.play
 		});
 		expect(firstReason({ ...dear, rung: flat, statistics, tied: true, close: true })).toMatchObject(
-			{ code: 'tieFlatter' }
+			{ code: 'tieEven' }
 		);
 	});
 
 	it('say nothing where there is nothing to play', () => {
-		const ladder = { rungs: [], rejected: [], compromised: false };
+		const ladder = { rungs: [], rejected: [], otherWays: [], landingShort: [], compromised: false };
 		expect(reasonsFor(bump(), [], ladder, {} as never, { cost: null, lifted: null })).toEqual([]);
 	});
 

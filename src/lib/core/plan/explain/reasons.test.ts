@@ -1,140 +1,21 @@
 import { describe, expect, it } from 'vitest';
-import { finishes, raced, rungOf, strokesAround } from '../../../../../tests/support/raced';
+import {
+	chip,
+	coded,
+	lob,
+	near,
+	NO_LADDER,
+	option,
+	pitch,
+	question,
+	reasons,
+	rung,
+	solved,
+	STILL
+} from '../../../../../tests/support/reasons';
 import { question as ask } from '../../../../../tests/support/scenes';
-import { place } from '../race/placing';
-import type { Ladder } from '../ladder/ladder';
-import { cautionsFor, reasonsFor, type Reason } from './reasons';
 import type { Rung } from '../ladder/rung';
-import type { SampledRung } from '../race/ties';
-import type { Sensitivity } from './sensitivity';
-
-const question = ask({ toEdge: 3, edgeToPin: 9, slopeAcross: 2 });
-const outcome = { landingX: 5, finishX: 12.25, finishZ: 0 };
-const solved = (change: object = {}) => ({
-	status: 'solved',
-	speed: 10,
-	aim: 0,
-	miss: 0,
-	outcome,
-	...change
-});
-const rung = (name: string, change: Partial<Rung> = {}): Rung =>
-	rungOf(name, {
-		solution: solved() as never,
-		target: question.target,
-		side: 0,
-		safe: false,
-		against: null,
-		...change
-	});
-const NO_LADDER: Ladder = { rungs: [], rejected: [], compromised: false };
-const STILL: Sensitivity = {
-	stimpPlus1: 0.5,
-	stimpMinus1: -0.6,
-	slopePlus1: -0.7,
-	slopeMinus1: 0.9,
-	distancePlus1: -1,
-	distanceMinus1: 1,
-	worseLie: -0.4,
-	farther: {} as never,
-	nearer: {} as never
-};
-
-/** An option that costs so many strokes, and how much trouble it has. */
-function option(
-	made: Rung,
-	strokes: number,
-	{ tied = false, ...trouble }: { tied?: boolean; fourOrMore?: number; hazard?: number } = {}
-): SampledRung {
-	const [placed] = place(
-		[raced(made, finishes(strokesAround(strokes, 0), trouble))],
-		10,
-		() => false
-	);
-	return { ...placed!, tied };
-}
-
-function reasons(
-	ranked: SampledRung[],
-	{
-		ladder = NO_LADDER,
-		sensitivity = STILL,
-		asked = question,
-		school = { cost: null, lifted: null }
-	}: {
-		ladder?: Ladder;
-		sensitivity?: Sensitivity;
-		asked?: typeof question;
-		school?: Parameters<typeof reasonsFor>[4];
-	} = {}
-): Reason[] {
-	return reasonsFor(asked, ranked, ladder, sensitivity, school);
-}
-const coded = <Code extends Reason['code']>(found: Reason[], code: Code) =>
-	found.find((reason): reason is Extract<Reason, { code: Code }> => reason.code === code);
-
-const near = (value: number, digits = 9) => expect.closeTo(value, digits) as number;
-const [pitch, chip, lob] = [rung('PW'), rung('8i'), rung('LW')];
-
-describe('the first reason', () => {
-	it('is that it is cheapest, and how often it still takes four', () => {
-		const [first] = reasons([option(pitch, 2.5, { fourOrMore: 0.1 }), option(chip, 2.7)]);
-		expect(first).toEqual({
-			code: 'fewestStrokes',
-			play: pitch.play,
-			fourOrMore: near(0.1)
-		});
-	});
-
-	it('is that nothing else works, or not as it should', () => {
-		expect(reasons([option(pitch, 2.5)])[0]).toEqual({ code: 'onlyOne', play: pitch.play });
-		const ladder = { ...NO_LADDER, compromised: true };
-		expect(reasons([option(pitch, 2.5)], { ladder })[0]).toEqual({
-			code: 'compromise',
-			play: pitch.play
-		});
-		const short = rung('PW', { against: { code: 'shortOfGreen', by: 1 } });
-		expect(
-			reasons([option(short, 2.5)], { ladder })
-				.map(({ code }) => code)
-				.slice(0, 2)
-		).toEqual(['compromise', 'drop']);
-		const stopless = rung('PW', { against: { code: 'noStop' } });
-		expect(reasons([option(stopless, 2.5)], { ladder })[0]).toEqual({
-			code: 'leastBad',
-			play: stopless.play,
-			rejection: { code: 'noStop' }
-		});
-	});
-
-	it('among ties is the least air, else less trouble than what flies less', () => {
-		const low = rung('8i', { airShare: 0.2 });
-		expect(reasons([option(low, 2.5), option(pitch, 2.5, { tied: true })])[0]).toEqual({
-			code: 'tieLeastAir',
-			play: low.play,
-			other: pitch.play,
-			tied: 1
-		});
-		const risky = option(low, 2.5, { tied: true, fourOrMore: 0.2 });
-		expect(reasons([option(pitch, 2.5), risky])[0]).toMatchObject({
-			code: 'tieLeastTrouble',
-			trouble: near(0.2)
-		});
-	});
-
-	it('among ties is the price of what flies less, else that it is about as flat', () => {
-		const dear = { ...option(rung('8i', { airShare: 0.2 }), 2.53, { tied: true }), close: false };
-		expect(reasons([option(pitch, 2.5), dear])[0]).toMatchObject({
-			code: 'tieCheaper',
-			flatter: dear.rung.play,
-			more: near(0.03)
-		});
-		expect(reasons([option(pitch, 2.5), { ...dear, close: true }])[0]).toMatchObject({
-			code: 'tieFlatter',
-			measured: false
-		});
-	});
-});
+import { cautionsFor, type reasonsFor } from './reasons';
 
 describe('what else is said', () => {
 	it('is the price of the next club, unless that is the habit’s', () => {

@@ -1,9 +1,7 @@
 import { mostLofted } from '../../club/club';
-import type { Club } from '../../club/club';
-import type { LieId } from '../../lie/lies';
-import type { Metres, Ratio } from '../../units';
-import type { SchoolId } from '../../schools/school';
-import type { Rejection } from '../ladder/reject';
+import { LIES } from '../../lie/lies';
+import type { Beyond, SchoolId } from '../../schools/school';
+import type { Metres } from '../../units';
 import type { Ladder } from '../ladder/ladder';
 import type { Rung } from '../ladder/rung';
 import type { SampledRung } from '../race/rank';
@@ -12,45 +10,11 @@ import { isRestricted } from '../question/wanted';
 import { WORSE_LIE, type Sensitivity } from './sensitivity';
 import { fastestMeasured } from '../ladder/swing';
 import { acrossLine, segmentAt, slopeAt, type Situation } from '../question/situation';
-import { pairedDifference, troubleOf } from '../race/statistics';
-import type { Play } from '../../player/intent';
-
-/** A play called among ties: the first of the other plays, null where only its own other places tie, and how many plays there are. */
-interface Tie {
-	play: Play;
-	other: Play | null;
-	tied: number;
-}
-
-/** Whether only what was asked for was looked at: what is said of all shots is then said of these. */
-interface OfWhat {
-	asked?: true;
-}
-
-/** A reason for or against, as data; `io/words` says it. */
-export type Reason =
-	| ({ code: 'fewestStrokes'; play: Play; fourOrMore: number } & OfWhat)
-	| ({ code: 'tieLeastAir' } & Tie)
-	| ({ code: 'tieLeastTrouble'; trouble: number } & Tie)
-	| ({ code: 'tieCheaper'; flatter: Play; more: number } & Tie)
-	| ({ code: 'tieFlatter'; measured: boolean } & Tie)
-	| ({ code: 'onlyOne'; play: Play } & OfWhat)
-	| ({ code: 'compromise'; play: Play } & OfWhat)
-	| ({ code: 'leastBad'; play: Play; rejection: Rejection } & OfWhat)
-	| { code: 'drop' }
-	| { code: 'runnerUp'; play: Play; more: number }
-	| { code: 'habitCostsMore'; club: Club; more: number; heavy: number; thin: number }
-	| { code: 'habitIsOut'; club: Club; rejection: Rejection }
-	| { code: 'habitIsRight'; club: Club }
-	| { code: 'playedSafe'; past: Metres; side: Metres; saves: number | null }
-	| { code: 'safeCosts'; target: Metres; more: number; fourOrMoreLess: number; kinder: boolean }
-	| { code: 'breaks'; aim: Metres; slopeAcross: Ratio }
-	| { code: 'schoolCosts'; more: number }
-	| { code: 'schoolLifted'; school: SchoolId }
-	| { code: 'watch'; what: Watched; by: 1 | -1; lie: LieId; change: Metres };
-
-/** What a what-if can be about. */
-export type Watched = 'stimp' | 'slope' | 'lie';
+import { expectedAround } from '../race/cost';
+import { pairedDifference } from '../race/statistics';
+import type { Reason } from './reason';
+import { restsNowhere } from './restsNowhere';
+import { whyCalled } from './whyCalled';
 
 export type Caution =
 	| 'nobody-in-front'
@@ -62,46 +26,20 @@ export type Caution =
 	| 'downhill-runs-away'
 	| 'outside-measured';
 
-/** Among ties, what speaks for the best: least air of all, less trouble, fewer strokes than what flies less, or about as little air. */
-function whyTied(best: SampledRung, others: readonly SampledRung[], measured: boolean): Reason {
-	const { play, airShare } = best.rung;
-	// The same play left elsewhere is no other way to play it.
-	const plays = others.map(({ rung }) => rung.play).filter((other) => other !== play);
-	const tie = { play, other: plays[0] ?? null, tied: plays.length };
-	const flatter = others.filter(({ rung }) => rung.airShare < airShare);
-	if (flatter.length === 0) return { code: 'tieLeastAir', ...tie };
-	const trouble =
-		Math.min(...flatter.map(({ statistics }) => troubleOf(statistics))) -
-		troubleOf(best.statistics);
-	if (trouble > 0) return { code: 'tieLeastTrouble', ...tie, trouble };
-	const other = flatter.find(({ rung }) => rung.play !== play);
-	if (other && !flatter.some(({ close }) => close)) {
-		const more = pairedDifference(other.finishes, best.finishes).mean;
-		if (more > 0) return { code: 'tieCheaper', ...tie, flatter: other.rung.play, more };
-	}
-	return { code: 'tieFlatter', ...tie, measured };
-}
+/** What dropping a ball costs besides the stroke from there, and out of sand. */
+const PENALTY = { drop: 1, outOfSand: 2 };
+/** A drop lies within about so much of the ball, not nearer the hole. */
+const DROPPED_BACK: Metres = 2;
 
-function whyBest(
-	{ wanted }: Question,
-	ranked: readonly SampledRung[],
-	ladder: Ladder,
-	measured: boolean
-): Reason {
-	const asked: OfWhat = isRestricted(wanted) ? { asked: true } : {};
-	const best = ranked[0]!;
-	const { rung, statistics } = best;
-	if (rung.against && rung.against.code !== 'shortOfGreen')
-		return { code: 'leastBad', play: rung.play, rejection: rung.against, ...asked };
-	if (ladder.compromised) return { code: 'compromise', play: rung.play, ...asked };
-	if (ranked.length === 1) return { code: 'onlyOne', play: rung.play, ...asked };
-	const tied = ranked.slice(1).filter((option) => option.tied);
-	const { expectedStrokes, chances } = statistics;
-	const alone =
-		tied.every((option) => option.rung.play === rung.play) &&
-		tied.every((option) => option.statistics.expectedStrokes >= expectedStrokes);
-	if (!alone) return whyTied(best, tied, measured);
-	return { code: 'fewestStrokes', play: rung.play, fourOrMore: chances.fourOrMore, ...asked };
+/** Whether a ball called unplayable and dropped (Rule 19) may cost less than the best that can be done with it. */
+function dropPays({ situation, pin, wanted, request }: Question, best: SampledRung): boolean {
+	if (best.rung.against === null || isRestricted(wanted)) return false;
+	const { costs } = request.player;
+	const from = (kind: 'rough' | 'sand') => expectedAround(pin + DROPPED_BACK, kind, costs);
+	const dropped = LIES[situation.lie].sand
+		? Math.min(PENALTY.drop + from('sand'), PENALTY.outOfSand + from('rough'))
+		: PENALTY.drop + from('rough');
+	return best.statistics.expectedStrokes > dropped;
 }
 
 /** The next option with another club; the habit's own is left to it. */
@@ -123,7 +61,12 @@ function habit(
 	// Whoever asks for a shot has not reached for it.
 	if (!club || isRestricted(wanted)) return null;
 	const best = ranked[0]!;
-	if (best.rung.play.club.name === club.name) return { code: 'habitIsRight', club };
+	if (best.rung.play.club.name === club.name) {
+		const isCheapest = ranked.every(
+			({ statistics }) => statistics.expectedStrokes >= best.statistics.expectedStrokes
+		);
+		return isCheapest && best.rung.against === null ? { code: 'habitIsRight', club } : null;
+	}
 	const played = ranked.find((option) => option.rung.play.club.name === club.name);
 	if (played) {
 		const more = pairedDifference(played.finishes, best.finishes).mean;
@@ -134,20 +77,22 @@ function habit(
 	return out ? { code: 'habitIsOut', club, rejection: out.rejection } : null;
 }
 
+/** A place nearer to the pin than this is not worth a sentence. */
+const WORTH_SAYING: Metres = 0.75;
+
 /** The same play at another place, and whether that place is kinder in everything that can go wrong. */
 function safeShot({ pin }: Question, ranked: readonly SampledRung[]): Reason | null {
 	const best = ranked[0]!;
 	const other = ranked.find(({ rung }) => rung.play === best.rung.play && rung !== best.rung);
 	const saves = (): number | null =>
 		other && !other.rung.safe ? pairedDifference(other.finishes, best.finishes).mean : null;
-	if (best.rung.safe)
-		return {
-			code: 'playedSafe',
-			past: best.rung.target - pin,
-			side: best.rung.side,
-			saves: saves()
-		};
-	if (!other) return null;
+	if (best.rung.safe) {
+		const { target, side } = best.rung;
+		const past = target - pin;
+		const worthAWord = Math.max(Math.abs(past), Math.abs(side)) >= WORTH_SAYING;
+		return worthAWord ? { code: 'playedSafe', past, side, saves: saves() } : null;
+	}
+	if (!other || Math.abs(other.rung.target - pin) < WORTH_SAYING) return null;
 	const [at, there] = [best.statistics, other.statistics];
 	return {
 		code: 'safeCosts',
@@ -186,14 +131,18 @@ function watch({ situation }: Question, sensitivity: Sensitivity): Reason {
 	return { code: 'watch', ...most, lie: WORSE_LIE[situation.lie] };
 }
 
-/** What it costs to stay within the pupil's school, or that it has nothing to offer here. */
-function schoolReason({
-	cost,
-	lifted
-}: {
+/** What became of the pupil's school. */
+export interface SchoolSaid {
+	/** What staying within it costs more, in strokes. */
 	cost: number | null;
+	/** It was lifted, because nothing it plays works or because it was not made for such a shot. */
 	lifted: SchoolId | null;
-}): Reason | null {
+	beyond?: Beyond | null;
+}
+
+/** What it costs to stay within the pupil's school, or that it has nothing to offer here. */
+function schoolReason({ cost, lifted, beyond }: SchoolSaid): Reason | null {
+	if (lifted && beyond) return { code: 'schoolElsewhere', school: lifted, beyond };
 	if (lifted) return { code: 'schoolLifted', school: lifted };
 	return cost === null ? null : { code: 'schoolCosts', more: cost };
 }
@@ -205,21 +154,21 @@ function schoolReason({
  * @param ranked best first
  * @param ladder its own
  * @param sensitivity of the first
- * @param school what its own way costs more, in strokes, and which was lifted
+ * @param school what became of the pupil's
  */
 export function reasonsFor(
 	question: Question,
 	ranked: readonly SampledRung[],
 	ladder: Ladder,
 	sensitivity: Sensitivity,
-	school: { cost: number | null; lifted: SchoolId | null }
+	school: SchoolSaid
 ): Reason[] {
 	const best = ranked[0];
 	if (!best) return [];
-	const measured = (question.request.player.swings[best.rung.play.club.id]?.known.length ?? 0) > 0;
 	const found = [
-		whyBest(question, ranked, ladder, measured),
-		best.rung.against && !isRestricted(question.wanted) ? ({ code: 'drop' } as const) : null,
+		whyCalled(question, ranked, ladder),
+		restsNowhere(question),
+		dropPays(question, best) ? ({ code: 'drop' } as const) : null,
 		runnerUp(question, ranked),
 		habit(question, ranked, ladder),
 		safeShot(question, ranked),

@@ -1,9 +1,9 @@
 import { Outcome } from '../../ball/simulate';
 import { findRoot } from '../../math/roots';
-import type { LieId } from '../../lie/lies';
+import { LIES, type LieId } from '../../lie/lies';
 import { LEVEL_STANCE } from '../../lie/stance';
 import { straight, type Intent } from '../../player/intent';
-import type { School, SchoolAdvice, SchoolFacts, SchoolId } from '../../schools/school';
+import type { Beyond, School, SchoolAdvice, SchoolFacts, SchoolId } from '../../schools/school';
 import { SCHOOLS } from '../../schools/registry';
 
 import { nearestByLoft } from '../../club/club';
@@ -50,6 +50,11 @@ const levelled = (situation: Situation): Situation => ({
 	lie: 'fairway',
 	wet: false,
 	toEdge: 1,
+	edgeToPin: 60,
+	beyondPin: 40,
+	grass: [{ kind: 'smooth', length: 1 }],
+	grain: 'none',
+	air: { ...situation.air, windAlong: 0, windAcross: 0 },
 	rise: 0,
 	hazards: [],
 	stance: LEVEL_STANCE,
@@ -58,7 +63,7 @@ const levelled = (situation: Situation): Situation => ({
 	segments: [{ length: 100, slopeAlong: 0, slopeAcross: 0 }]
 });
 
-/** Share in the air that a pitching wedge shows on a level part of today's greens. */
+/** Share in the air that a pitching wedge shows on a level part of today's greens: of the day, whatever shot is asked about. */
 function todaysAirShare(question: Question): Ratio {
 	const club = nearestByLoft(question.clubs, radians(46));
 	if (!club) return 0.5;
@@ -116,6 +121,23 @@ function outsideOf({ lie }: Situation, { beyond, carry }: SchoolAdvice): SchoolA
 	if (lie === 'sand') return 'madeForGrass';
 	if (UNCLEAN.has(lie)) return 'madeForCleanLies';
 	return beyond ?? (carry > LONGEST_CARRY ? 'carryTooLong' : null);
+}
+
+/**
+ * Why a pupil's school does not bind here: its rule was made for other shots, or does not hold by its own word.
+ *
+ * @param question opened
+ * @param school the pupil's
+ * @param facts what the rules are told
+ * @returns null where it binds
+ */
+export function beyondSchool(
+	{ situation }: Question,
+	school: School,
+	facts: SchoolFacts
+): Beyond | null {
+	if (LIES[situation.lie].sand) return 'madeForGrass';
+	return school.advise(facts)?.beyond ?? null;
 }
 
 function callOf(school: School, facts: SchoolFacts, question: Question): SchoolCall | null {

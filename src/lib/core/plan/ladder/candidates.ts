@@ -3,10 +3,10 @@ import { LIES } from '../../lie/lies';
 import { SANDS, type SandSurface } from '../../lie/sand';
 import type { Play } from '../../player/intent';
 import type { FlightId, SpinShape } from '../../setup/flights';
-import type { Radians } from '../../units';
+import type { Metres, Radians } from '../../units';
 import { radians } from '../../units';
 import type { Question } from '../question/question';
-import type { Situation } from '../question/situation';
+import { acrossLine, pinDistance, type Situation } from '../question/situation';
 import { mayBeWanted } from '../question/wanted';
 
 /** Openings of the face that are tried, for clubs lofted enough to open. */
@@ -20,9 +20,13 @@ const SPLASH_OPENINGS: Record<SandSurface, readonly Radians[]> = {
 	firm: [0, 10, 20].map(radians),
 	plugged: [0]
 };
-/** From this loft on a sole splashes, with the face square; opened from the loft of a gap wedge on. */
-const LEAST_LOFT_TO_SPLASH: Radians = radians(36);
-const LEAST_LOFT_TO_SPLASH_OPEN: Radians = radians(50);
+/** From this loft on, a gap wedge's, a sole splashes, with the face square or opened. */
+const LEAST_LOFT_TO_SPLASH: Radians = radians(49.5);
+/** Straighter clubs come out of sand only where the way is long, or flat and firm (common practice, no source); from this loft on they splash. */
+const LONG_FROM_SAND: Metres = 25;
+const LEAST_LOFT_FROM_AFAR: Radians = radians(36);
+/** A bank no higher than this is no lip. */
+const FLAT: Metres = 0.15;
 /** A ball is picked off the sand with no more loft than this. */
 const MOST_LOFT_TO_PICK: Radians = radians(52);
 
@@ -38,22 +42,33 @@ const shaped = (club: Club): Play[] =>
 	isWedge(club) ? [play(club, 'standard', 0, 'inside'), play(club, 'standard', 0, 'outside')] : [];
 
 /** Where and how the ball lies, as far as it decides what can be played. */
-export type LieOfBall = Pick<Situation, 'lie' | 'sand'>;
+export type LieOfBall = Pick<
+	Situation,
+	'lie' | 'sand' | 'hazards' | 'rise' | 'toEdge' | 'edgeToPin'
+>;
+
+/** Whether sand lets straight-faced clubs play: it holds the ball and has no lip, or it is a long way. */
+function lowFromSand(ball: LieOfBall): boolean {
+	const lip = Math.max(ball.rise, ...acrossLine(ball.hazards).map(({ height }) => height));
+	return (SANDS[ball.sand].holds && lip <= FLAT) || pinDistance(ball) > LONG_FROM_SAND;
+}
 
 /** Splash it, or where the ball does not sit in its own crater pick it clean; from sand that holds also putt it. */
-function sandPlays(club: Club, sand: SandSurface): Play[] {
-	if (club.putter) return SANDS[sand].holds ? [play(club, 'putt')] : [];
+function sandPlays(club: Club, ball: LieOfBall): Play[] {
+	const { sand } = ball;
+	const low = lowFromSand(ball);
+	if (club.putter) return low && SANDS[sand].holds ? [play(club, 'putt')] : [];
+	const splashes = club.loft >= (low ? LEAST_LOFT_FROM_AFAR : LEAST_LOFT_TO_SPLASH);
 	const openings =
-		club.loft >= LEAST_LOFT_TO_SPLASH_OPEN ? SPLASH_OPENINGS[sand] : SPLASH_OPENINGS.plugged;
-	const splashed =
-		club.loft >= LEAST_LOFT_TO_SPLASH ? openings.map((o) => play(club, 'splash', o)) : [];
-	const picked = sand !== 'plugged' && club.loft <= MOST_LOFT_TO_PICK;
+		club.loft >= LEAST_LOFT_TO_SPLASH ? SPLASH_OPENINGS[sand] : SPLASH_OPENINGS.plugged;
+	const splashed = splashes ? openings.map((o) => play(club, 'splash', o)) : [];
+	const picked = low && sand !== 'plugged' && club.loft <= MOST_LOFT_TO_PICK;
 	return picked ? [play(club, 'standard'), ...splashed] : splashed;
 }
 
 function playsOf(club: Club, ball: LieOfBall): Play[] {
 	const lie = LIES[ball.lie];
-	if (lie.sand) return sandPlays(club, ball.sand);
+	if (lie.sand) return sandPlays(club, ball);
 	if (club.putter) return lie.putt ? [play(club, 'putt')] : [];
 	const opens = club.loft >= LEAST_LOFT_TO_OPEN;
 	const plays = [play(club, 'standard'), ...(lie.low ? shaped(club) : [])];
@@ -77,7 +92,7 @@ function lastResort(bag: readonly Club[], { lie }: LieOfBall): Play[] {
  * Every club and flight that the lie allows, least loft first; at least one for a bag that holds a club.
  *
  * @param bag at least one club
- * @param ball lie, stance and sand it lies on
+ * @param ball how it lies, and how far from the hole
  */
 export function candidates(bag: readonly Club[], ball: LieOfBall): Play[] {
 	const plays = [...bag].sort((a, b) => a.loft - b.loft).flatMap((club) => playsOf(club, ball));

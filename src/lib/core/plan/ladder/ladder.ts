@@ -6,7 +6,7 @@ import { candidates, wantedCandidates } from './candidates';
 import { nearestPlayable } from './past';
 import type { Question } from '../question/question';
 import { rejectSetup, type Rejection } from './reject';
-import { drawn, rejectRung, solveRung, type Rung } from './rung';
+import { drawn, otherWays, rejectRung, solveRung, type Rung } from './rung';
 import type { Trail } from './trail';
 
 /** A play that is out, and why. */
@@ -21,33 +21,43 @@ export interface RejectedPlay {
 export interface Ladder {
 	rungs: Rung[];
 	rejected: RejectedPlay[];
+	/** The same plays as in the rungs, ending at the same place by another head speed; looked for where there is time. */
+	otherWays: Rung[];
+	/** Ways of any play that merely land short of the green; looked for where there is time. */
+	landingShort: Rung[];
 	/** True when nothing works as it should and the least bad had to be let in. */
 	compromised: boolean;
 }
 
-function judge(question: Question, play: Play, start: Start): Rung | RejectedPlay {
+/** A play judged: the way it works and the others that do, or why none does; and the ways that merely land short. */
+type Judged = (RejectedPlay | { rung: Rung; others: Rung[] }) & { short: Rung[] };
+
+function judge(question: Question, play: Play, start: Start, every: boolean): Judged {
 	const setup = rejectSetup(question.intent(play), question.situation.lie);
-	if (setup) return { play, rejection: setup, rung: null };
-	const rung = solveRung(question, play, question.target, start);
-	const rejection = rejectRung(question, rung);
-	return rejection ? { play, rejection, rung } : rung;
+	if (setup) return { play, rejection: setup, rung: null, short: [] };
+	const first = solveRung(question, play, question.target, start);
+	const all = every ? [first, ...otherWays(question, first)] : [first];
+	const ways = all.map((rung) => ({ rung, against: rejectRung(question, rung) }));
+	const short = ways.flatMap(({ rung, against }) =>
+		every && against?.code === 'shortOfGreen' ? [{ ...drawn(question, rung), against }] : []
+	);
+	const [works, ...others] = ways.filter(({ against }) => against === null);
+	if (works) return { rung: works.rung, others: others.map(({ rung }) => rung), short };
+	return { play, rejection: ways[0]!.against!, rung: first, short };
 }
 
 /** At once, the aims beside the line are looked through until so many plays have found no way to stop there, either. */
 const SCOUTS = 1;
 
 /** Solves and judges plays; where an answer is wanted at once, what the first of them find spares the others the search. */
-function judgeAll(
-	question: Question,
-	plays: readonly Play[],
-	trail: Trail | null
-): (Rung | RejectedPlay)[] {
+function judgeAll(question: Question, plays: readonly Play[], trail: Trail | null): Judged[] {
 	let lost = 0;
 	return plays.map((play) => {
-		const judged = judge(question, play, {
+		const start = {
 			from: trail?.guess(play) ?? null,
 			around: trail === null || lost < SCOUTS
-		});
+		};
+		const judged = judge(question, play, start, trail === null);
 		if ('rejection' in judged && judged.rejection.code === 'noStop') lost++;
 		return judged;
 	});
@@ -164,7 +174,7 @@ function playsOf(question: Question): readonly Play[] {
  *
  * @param plays fewer of them, where a quick look is enough
  * @param trail for an answer that is wanted at once: of a question nearby, or an empty one
- * @param others ladder of everything, where these plays are what was asked for: what lands just short is weighed where it is there
+ * @param everything ladder of all plays, where these plays are what was asked for: what lands just short is weighed where it is there
  * @returns rungs by rising air share. Where all or nearly all are out, the least bad are let back in, with what speaks against them; a bag
  *   that holds a club always has an answer.
  */
@@ -172,16 +182,23 @@ export function buildLadder(
 	question: Question,
 	plays: readonly Play[] = playsOf(question),
 	trail: Trail | null = null,
-	others: Ladder | null = null
+	everything: Ladder | null = null
 ): Ladder {
 	const rungs: Rung[] = [];
 	const rejected: RejectedPlay[] = [];
-	for (const judged of judgeAll(question, plays, trail))
+	const others: Rung[] = [];
+	const landingShort: Rung[] = [];
+	for (const { short, ...judged } of judgeAll(question, plays, trail)) {
+		landingShort.push(...short);
 		if ('rejection' in judged) rejected.push(judged);
-		else rungs.push(judged);
+		else {
+			rungs.push(judged.rung);
+			others.push(...judged.others);
+		}
+	}
 	if (rungs.length === 0) rungs.push(...pastPin(question, rejected, trail));
 	const compromised = rungs.length === 0;
-	const few = others ? others.rungs.some(({ against }) => against) : rungs.length < FEW;
+	const few = everything ? everything.rungs.some(({ against }) => against) : rungs.length < FEW;
 	if (rungs.length === 0 || few) readmit(question, rungs, rejected);
 	if (rungs.length === 0 && isRestricted(question.wanted)) {
 		rungs.push(...nearlyWanted(question, rejected));
@@ -189,5 +206,13 @@ export function buildLadder(
 		rejected.splice(0, rejected.length, ...rejected.filter(({ play }) => !back.has(play)));
 	}
 	rungs.sort((a, b) => a.airShare - b.airShare);
-	return { rungs, rejected, compromised: compromised && rungs.length > 0 };
+	const isIn = ({ against, play }: Rung) => against !== null && readmitted.has(play);
+	const readmitted = new Set(rungs.flatMap(({ play, against }) => (against ? [play] : [])));
+	return {
+		rungs,
+		rejected,
+		otherWays: others,
+		landingShort: landingShort.filter((rung) => !isIn(rung)),
+		compromised: compromised && rungs.length > 0
+	};
 }

@@ -1,10 +1,10 @@
 import type { Play } from '../../player/intent';
+import type { SolveStatus } from '../../solve/aim';
 import { ANEW, type Start } from '../../solve/solve';
-import type { Metres, Ratio } from '../../units';
+import type { Metres } from '../../units';
 import type { Question } from '../question/question';
 import type { Rejection } from './reject';
-import { guessFrom, rejectRung, solveRung, type Rung } from './rung';
-import { slopeAt } from '../question/situation';
+import { guessFrom, otherWays, rejectRung, solveRung, type Rung } from './rung';
 import type { Trail } from './trail';
 
 /** A ball is meant to end no nearer to the end of the green than this. */
@@ -26,29 +26,23 @@ const MENDED_BY_LENGTH: readonly Rejection['code'][] = [
 const STEPS: readonly Metres[] = [0.75, 1.5, 3, 5, 8];
 const HALVINGS = 2;
 
+/** Faults that a shorter shot with the same club may not have, and the steps short of the pin in which a place is looked for. */
+const MENDED_BY_SHORTNESS: readonly Rejection['code'][] = [
+	'tooFast',
+	'tooFarForMeasured',
+	'noStop',
+	'landsInHazard',
+	'landsOnSteep'
+];
+const SHORTER: readonly Metres[] = [0.5, 1.5, 3, 5, 8];
+/** The fastest swing is not asked for to the last centimetre. */
+const IN_REACH: Metres = 0.1;
+
 /** A play that does not work for the pin; no rung where it was out before anything was computed. */
 interface OutAtPin {
 	play: Play;
 	rung: Rung | null;
 	rejection: Rejection;
-}
-
-/** Nobody leaves it short on purpose unless there is trouble behind: a green that ends or falls away, or a hazard. */
-const SHORT: Metres = -1.5;
-const LITTLE_BEHIND: Metres = 5;
-const FALLS_AWAY: Ratio = -0.03;
-
-/**
- * How far short of the pin's own target a ball may be meant to end, 0 or below.
- *
- * @param question opened
- */
-export function shortOfPin({ situation, pin }: Question): Metres {
-	const trouble =
-		situation.beyondPin < LITTLE_BEHIND ||
-		slopeAt(situation, pin) <= FALLS_AWAY ||
-		situation.hazards.some(({ to, beside }) => beside === undefined && to > pin);
-	return trouble ? SHORT : 0;
 }
 
 interface Room {
@@ -81,7 +75,7 @@ export const within = ({ front, back }: Room, target: Metres): boolean =>
  * @param question opened
  * @param rung to be played elsewhere, with what speaks against it
  * @param target metres from the ball
- * @param around whether the aims beside the line are looked through where no straight ball stops
+ * @param around whether all is looked through where what worked at the pin leads nowhere: other aims, and other head speeds
  */
 export function playable(
 	question: Question,
@@ -89,28 +83,38 @@ export function playable(
 	target: Metres,
 	around = true
 ): Rung | null {
+	const start = { from: { ...guessFrom(rung), hopeless: false }, around };
 	// A putt over a bank may be better played quite differently to another place.
-	const from = rung.play.club.putter ? null : { ...guessFrom(rung), hopeless: false };
-	const start = { from, around };
-	const found = playableFrom(question, rung, target, start);
-	return found ?? (rung.against && playableAnew(question, rung, target));
+	if (rung.play.club.putter) return judged(question, rung, target, { ...start, from: null }).rung;
+	const near = judged(question, rung, target, start);
+	if (near.rung || !around) return near.rung;
+	// Where the ground jumps, what is found from the pin's own speed may not be the way that works.
+	const isLost = near.status !== 'solved' || rung.against !== null;
+	return isLost ? judged(question, rung, target, ANEW).rung : null;
 }
 
-/** Where the ground jumps, what is found from the pin's own speed may not be the way that works; a putt has been solved anew already. */
-const playableAnew = (question: Question, rung: Rung, target: Metres): Rung | null =>
-	rung.play.club.putter ? null : playableFrom(question, rung, target, ANEW);
-
-function playableFrom(
+/** A play solved for a place, where it works there or is no worse than it was before; and how solving it went. */
+function judged(
 	question: Question,
 	{ play, against: before }: Pick<Rung, 'play' | 'against'>,
 	target: Metres,
 	start: Start
-): Rung | null {
+): { rung: Rung | null; status: SolveStatus } {
 	const tried = solveRung(question, play, target, start);
+	const { status } = tried.solution;
 	const against = rejectRung(question, tried);
 	// Landing short of the green is the least that can be wrong.
 	const noWorse = against?.code === before?.code || against?.code === 'shortOfGreen';
-	return against === null || (before && noWorse) ? { ...tried, against } : null;
+	if (against === null || (before && noWorse)) return { rung: { ...tried, against }, status };
+	if (!start.around || status !== 'solved') return { rung: null, status };
+	const other = otherWays(question, tried).find((way) => rejectRung(question, way) === null);
+	return { rung: other ?? null, status };
+}
+
+/** A landing moves with the whole length of a shot: what lands short of the green must be so much longer, at least, to land on it. */
+function leastPast({ airShare }: Rung, rejection: Rejection): Metres {
+	const CAUTIOUS = 0.5;
+	return rejection.code === 'shortOfGreen' ? (CAUTIOUS * rejection.by) / airShare : 0;
 }
 
 /**
@@ -133,17 +137,17 @@ export function nearestPlayable(
 	if (before === null) return null;
 	if (before && within(room, question.target + before.by)) {
 		const start = { from: before.guess, around: false };
-		const found = playableFrom(question, rung, question.target + before.by, start);
-		if (found) return found;
+		const found = judged(question, rung, question.target + before.by, start);
+		if (found.rung) return found.rung;
 	}
 	const around = trail === null;
+	const least = leastPast(rung, rejection);
 	let out = 0;
 	for (const step of STEPS) {
 		if (!within(room, question.target + step)) return null;
+		if (step < least) continue;
 		const target = question.target + step;
-		const found =
-			playable(question, rung, target, around) ??
-			(around ? playableAnew(question, rung, target) : null);
+		const found = playable(question, rung, target, around);
 		if (found) return nearer(question, found, { out, works: step, around });
 		out = step;
 	}
@@ -165,4 +169,25 @@ function nearer(
 		else out = middle;
 	}
 	return best;
+}
+
+/**
+ * The nearest place short of the pin for a play that is out at the pin itself: as far as it reaches where that is not far enough.
+ *
+ * @param question opened
+ * @param out a play that is out at the pin
+ * @returns null where there is none on this green, or less length would not mend what is wrong; shaped shots are not asked
+ */
+export function nearestShort(question: Question, { play, rung, rejection }: OutAtPin): Rung | null {
+	if (!rung || play.shape !== 'straight' || !MENDED_BY_SHORTNESS.includes(rejection.code))
+		return null;
+	const reach = rung.solution.outcome.finishX - IN_REACH;
+	const targets =
+		rejection.code === 'tooFast' ? [reach] : SHORTER.map((step) => question.target - step);
+	for (const target of targets) {
+		if (!within(roomOf(question), target)) return null;
+		const found = playable(question, rung, target);
+		if (found) return found;
+	}
+	return null;
 }

@@ -101,14 +101,25 @@ describe('the ladder', () => {
 	});
 
 	it('tries from sand only what a sand shot is', () => {
-		const flights = (sand: SandSurface) =>
-			new Set(candidates(ask({}).request.bag, { lie: 'sand', sand }).map(({ flight }) => flight));
-		expect(flights('medium')).toEqual(new Set(['splash', 'standard']));
+		const { bag } = ask({}).request;
+		const from = (sand: SandSurface, change: object = {}) =>
+			candidates(bag, ask({ lie: 'sand', sandSurface: sand, toEdge: 3, ...change }).situation);
+		const flights = (...asked: Parameters<typeof from>) =>
+			new Set(from(...asked).map(({ flight }) => flight));
+		const loftsOf = (plays: ReturnType<typeof from>) => plays.map(({ club }) => club.loft);
+		expect(flights('medium')).toEqual(new Set(['splash']));
 		expect(flights('firm')).toEqual(new Set(['splash', 'standard', 'putt']));
 		expect(flights('plugged')).toEqual(new Set(['splash']));
-		const plugged = candidates(ask({}).request.bag, { lie: 'sand', sand: 'plugged' });
+		const lip = { hazards: [{ kind: 'sand', from: 0, to: 2, height: 0.5 }] };
+		expect(flights('firm', lip)).toEqual(new Set(['splash']));
+		expect(flights('firm', { rise: 0.4 })).toEqual(new Set(['splash']));
+		// Nothing straighter than a gap wedge, unless it is a long way.
+		expect(Math.min(...loftsOf(from('soft')))).toBeGreaterThan(radians(49));
+		expect(Math.min(...loftsOf(from('soft', { edgeToPin: 21.9 })))).toBeGreaterThan(radians(49));
+		expect(Math.min(...loftsOf(from('soft', { edgeToPin: 22.1 })))).toBeLessThan(radians(37));
+		const plugged = from('plugged');
 		expect(plugged.every(({ faceOpen }) => faceOpen === 0)).toBe(true);
-		const open = candidates(ask({}).request.bag, { lie: 'deep-rough', sand: 'medium' }).filter(
+		const open = candidates(bag, ask({ lie: 'deep-rough' }).situation).filter(
 			({ flight }) => flight === 'open'
 		);
 		expect(open.every(({ faceOpen }) => faceOpen >= radians(29))).toBe(true);

@@ -32,8 +32,16 @@ export type Rejection =
 
 /** A landing nearer to the edge than this may come down in the fringe (common practice: a couple of feet, no source). */
 export const EDGE_MARGIN: Metres = 0.3;
-/** Air that must remain over a hazard (assumption). */
-export const CLEARANCE: Metres = 0.25;
+/** Air that must remain over a hazard: less near the ball, where every flight of a club is alike (assumption). */
+export const CLEARANCE = { least: 0.02, most: 0.25, from: 5 } satisfies Record<string, Metres>;
+
+/**
+ * Air that must remain over something that stands on the line.
+ *
+ * @param at metres from the ball
+ */
+export const clearanceAt = (at: Metres): Metres =>
+	CLEARANCE.least + (CLEARANCE.most - CLEARANCE.least) * Math.min(1, at / CLEARANCE.from);
 /** Least ground beyond a hazard that must remain before the landing (assumption). */
 const BEYOND_HAZARD: Metres = 0.4;
 /** … and this share of one standard deviation of the player's carry, where that is more (assumption). */
@@ -75,8 +83,9 @@ function rejectHazard(hazard: Hazard, solution: Solution, flown: Flown): Rejecti
 			? { code: 'landsInHazard', hazard: hazard.kind }
 			: { code: 'notClear', hazard: hazard.kind, by: end - landing };
 	if (landing < hazard.from) return null;
-	const height = flown.heightAt(crestOf(hazard));
-	const wanted = hazard.height + (hazard.height > 0 ? CLEARANCE : 0);
+	const crest = crestOf(hazard);
+	const height = flown.heightAt(crest);
+	const wanted = hazard.height + (hazard.height > 0 ? clearanceAt(crest) : 0);
 	return height < wanted ? { code: 'notClear', hazard: hazard.kind, by: wanted - height } : null;
 }
 

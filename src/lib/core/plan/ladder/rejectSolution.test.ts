@@ -3,7 +3,7 @@ import { question as ask } from '../../../../../tests/support/scenes';
 import { intent, play } from '../../../../../tests/support/strikes';
 import type { Solution } from '../../solve/solve';
 import { radians } from '../../units';
-import { CLEARANCE, EDGE_MARGIN, rejectSetup, rejectSolution, type Flown } from './reject';
+import { clearanceAt, EDGE_MARGIN, rejectSetup, rejectSolution, type Flown } from './reject';
 
 const chip = intent(play('8i'));
 const putt = intent(play('Putter', 'putt'));
@@ -84,11 +84,11 @@ describe('a solved shot', () => {
 				shot(8, 14),
 				flown({ heightAt: (x) => (x === 4 ? at : 9) })
 			);
-		expect(over(0.5, 0.5 + CLEARANCE)).toBeNull();
+		expect(over(0.5, 0.5 + clearanceAt(4))).toBeNull();
 		expect(over(0.5, 0.6)).toEqual({
 			code: 'notClear',
 			hazard: 'sand',
-			by: expect.closeTo(CLEARANCE - 0.1, 9) as number
+			by: expect.closeTo(clearanceAt(4) - 0.1, 9) as number
 		});
 		expect(over(0, 0.01)).toBeNull();
 		expect(over(0, 0)).toBeNull();

@@ -4,6 +4,7 @@ import { SURFACE, type SurfaceKind } from '../../ground/surfaces';
 import type { Play } from '../../player/intent';
 import { dispersionWith } from '../../player/player';
 import { flightSetup } from '../../setup/flights';
+import { otherFinishes } from '../../solve/otherFinishes';
 import { heightOnPath, pathOf, type Path } from '../../solve/path';
 import {
 	ANEW,
@@ -16,7 +17,7 @@ import {
 import type { Metres, Ratio } from '../../units';
 import type { Question } from '../question/question';
 import { rejectSolution, type Flown, type Rejection } from './reject';
-import type { HazardKind } from '../question/situation';
+import type { HazardKind, Situation } from '../question/situation';
 import { notWanted } from '../question/wanted';
 import { fastestMeasured } from './swing';
 
@@ -84,6 +85,24 @@ export function solveRung(
 	const solution = solveFinish(intent, question.bare, target, question.fastest(play), start);
 	return rungOf(question, play, target, solution);
 }
+
+/**
+ * The other ways in which a play ends at the place of a rung: softer down a bank, or harder over it.
+ *
+ * @param question opened
+ * @param rung solved for its target
+ */
+export function otherWays(question: Question, { play, target, solution }: Rung): Rung[] {
+	if (isEven(question.situation)) return [];
+	const intent = question.intent(play);
+	const fastest = question.fastest(play);
+	const found = otherFinishes(intent, question.bare, target, fastest, solution);
+	return found.map((other) => rungOf(question, play, target, other));
+}
+
+/** On ground of one slope, reached without a bank or a change of grass, whoever swings harder ends farther. */
+const isEven = ({ rise, segments, grass, survey }: Situation): boolean =>
+	rise === 0 && segments.length === 1 && grass.length === 1 && survey === undefined;
 
 /**
  * The same shot turned so that it ends to one side of where it did, right (+) or left (−).

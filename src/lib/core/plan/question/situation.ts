@@ -93,7 +93,10 @@ export interface Situation {
  * @param situation as asked
  * @returns metres from the ball
  */
-export const pinDistance = (situation: Situation): Metres => situation.toEdge + situation.edgeToPin;
+export const pinDistance = ({
+	toEdge,
+	edgeToPin
+}: Pick<Situation, 'toEdge' | 'edgeToPin'>): Metres => toEdge + edgeToPin;
 
 /**
  * The segment at a station; the last one goes on, and the first is taken before the edge too.

@@ -28,11 +28,11 @@ describe('place', () => {
 		expect(standing(dearer(0.021, 0))).toEqual(BEATEN);
 	});
 
-	it('calls close what one and a half standard errors cover, and tied what three more might', () => {
+	it('calls close what one and a half standard errors cover, and tied what four more might', () => {
 		expect(standing(dearer(0.029, 0.02))).toEqual(CLOSE);
 		expect(standing(dearer(0.031, 0.02))).toEqual(TIED);
-		expect(standing(dearer(0.049, 0.01))).toEqual(TIED);
-		expect(standing(dearer(0.051, 0.01))).toEqual(BEATEN);
+		expect(standing(dearer(0.059, 0.01))).toEqual(TIED);
+		expect(standing(dearer(0.061, 0.01))).toEqual(BEATEN);
 	});
 
 	it('never calls close or tied what is clearly dear, however unsure it is', () => {
@@ -43,7 +43,7 @@ describe('place', () => {
 	});
 
 	it('takes for a tie what would be one where it costs least, though it is left where it costs a little more', () => {
-		const left = (forgone: number) => ({ ...dearer(0.06, 0.01), forgone });
+		const left = (forgone: number) => ({ ...dearer(0.07, 0.01), forgone });
 		expect(standing(left(0.009))).toEqual(BEATEN);
 		expect(standing(left(0.011))).toEqual(TIED);
 		expect(standing({ ...dearer(0.025, 0), forgone: 0.02 })).toEqual(TIED);

@@ -1,5 +1,5 @@
 import type { Metres } from '../../units';
-import { cheapest, type Played } from './race';
+import { cheapest, strokesOf, type Played } from './race';
 import type { Rung } from '../ladder/rung';
 import { CONTENDER_FACTOR } from './sample';
 import { pairedDifference, statisticsOf } from './statistics';
@@ -10,10 +10,21 @@ export const SMALLEST_DIFFERENCE = 0.02;
 const CLOSE_ERRORS = 1.5;
 /** … but what costs this much more is not, however unsure it is: few balls are no leave to call a dear shot. */
 const MOST_CLOSE = 0.05;
-/** Standard errors by which a gap may differ between two lots of balls; about one in a thousand is farther off. */
-export const LUCK = 3;
+/** Standard errors by which a gap may differ between two lots of balls, as unsure as these errors are themselves. */
+export const LUCK = 4;
 /** … but what costs this much more than what is close is none, however unsure it is. */
 const MOST_LUCK = 0.06;
+
+/** Nine in ten balls that end within this are tame: what is wilder is not called while something tame costs only so much more (assumption). */
+export const WILD = { ring: 40, worth: 0.1 } satisfies { ring: Metres; worth: number };
+
+/** Those that may be called: without what is wild where something tame costs little more. */
+function callable(raced: readonly Played[], pin: Metres): readonly Played[] {
+	const cheap = strokesOf(cheapest(raced));
+	const tame = raced.filter(({ finishes }) => statisticsOf(finishes, pin).leave.p90 <= WILD.ring);
+	const isNear = tame.some((entry) => strokesOf(entry) <= cheap + WILD.worth);
+	return isNear ? tame : raced;
+}
 
 /** An option as it stands to the leader. */
 function standing({ rung, finishes, forgone }: Played, leader: Played, pin: Metres) {
@@ -39,15 +50,24 @@ function standing({ rung, finishes, forgone }: Played, leader: Played, pin: Metr
  * @param raced at least one, with all the balls they are to have
  * @param pin station of the hole, metres from the ball
  * @param measured whether the player has measured a swing with the club of a rung
+ * @param inSand whether the ball lies in it
  * @returns best first
  */
 export function place(
 	raced: readonly Played[],
 	pin: Metres,
-	measured: (rung: Rung) => boolean
+	measured: (rung: Rung) => boolean,
+	inSand = false
 ): SampledRung[] {
-	const leader = cheapest(raced);
-	const standings = raced.map((entry) => standing(entry, leader, pin));
+	const may = callable(raced, pin);
+	const leader = cheapest(may);
+	const standings = raced.map((entry) => {
+		const stands = standing(entry, leader, pin);
+		const option = may.includes(entry)
+			? stands.option
+			: { ...stands.option, tied: false, close: false };
+		return { ...stands, option };
+	});
 	const cheap = standings.filter(({ option, dear }) => option.tied && !dear);
 	const bargains = cheap.map(({ option }) => option);
 	const sampled = standings.map(({ option, dear }): SampledRung => ({
@@ -58,7 +78,8 @@ export function place(
 	return [
 		...orderTies(
 			sampled.filter(({ tied }) => tied),
-			measured
+			measured,
+			inSand
 		),
 		...sampled.filter(({ tied }) => !tied).sort((a, b) => costs(a) - costs(b))
 	];

@@ -1,9 +1,10 @@
+import { LIES } from '../../lie/lies';
 import type { Ladder } from '../ladder/ladder';
 import { chooseLeaves, settle, stillOpen } from './places/leave';
-import { nearestPlayable } from '../ladder/past';
 import type { Question } from '../question/question';
 import { LUCK, place, SMALLEST_DIFFERENCE } from './placing';
-import { enter, hasPlayed, hopeful, sampleTo, strokesOf, type Entry, type Sampler } from './race';
+import { entrants } from './places/entrants';
+import { hasPlayed, hopeful, sampleTo, strokesOf, type Played, type Sampler } from './race';
 import type { Rung } from '../ladder/rung';
 import { mostBalls } from './sample';
 import type { SampledRung } from './ties';
@@ -13,8 +14,9 @@ export type { SampledRung } from './ties';
 
 /** Standard errors of a gap that may be chance while the field is thinned out. */
 const DOUBT = 2;
-/** Balls of the first look at every play, and at every place a play may be left at. */
-const FIRST_LOOK = 128;
+/** Balls of the first look at every play, and at every place that those may be left at which are asked. */
+const FIRST_LOOK = 64;
+const AT_PLACES = 128;
 /** Plays that cost this much more at the pin may still be the cheapest elsewhere; so many of them are asked. */
 const MAY_GAIN = 0.3;
 const ASKED = 12;
@@ -32,18 +34,24 @@ const HOPELESS = 0.05;
  */
 export const ballsOf = (plays: number, samples: number): number =>
 	plays * FIRST_LOOK +
-	Math.min(plays, ASKED) * (4 * FIRST_LOOK + samples) +
+	Math.min(plays, ASKED) * (4 * AT_PLACES + samples) +
 	Math.min(plays, 5) * mostBalls(samples);
 
 /** Tells how far the sampling has come, 0 to 1. */
 export type Progress = (share: number) => void;
 
-/** Plays that are out at the pin but work for a place behind it; none where nothing works and the least bad are in. */
-function playablePast(question: Question, { rungs, rejected, compromised }: Ladder): Rung[] {
-	if (compromised) return [];
-	const known = new Set(rungs.map(({ play }) => play));
-	const others = rejected.filter(({ play }) => !known.has(play));
-	return others.flatMap((out) => nearestPlayable(question, out) ?? []);
+/** What lands short of the green must save so much over what lands on it (assumption): a coach teaches to land it on. */
+const WORTH_LANDING_SHORT = 0.05;
+
+/** Leaves out what lands short of the green and is not clearly cheaper for it; what the ladder itself let in stays. */
+function withoutIdleShort(raced: readonly Played[], { rungs }: Ladder): readonly Played[] {
+	const kept = new Set(rungs.map(({ play }) => play));
+	const works = raced.filter(({ rung }) => rung.against === null);
+	if (works.length === 0) return raced;
+	const most = Math.min(...works.map(strokesOf)) - WORTH_LANDING_SHORT;
+	return raced.filter(
+		(entry) => entry.rung.against === null || kept.has(entry.rung.play) || strokesOf(entry) < most
+	);
 }
 
 /**
@@ -65,15 +73,17 @@ export async function rankLadder(
 	if (ladder.rungs.length === 0) return [];
 	const { samples } = question.request;
 	const firstLook = Math.min(FIRST_LOOK, samples);
-	const all: Entry[] = [...ladder.rungs, ...playablePast(question, ladder)].map(enter);
+	const all = await entrants(question, ladder, sampler);
 	await sampleTo(all, firstLook, sampler);
 	progress(0.3);
 	const asked = hopeful(all, MAY_GAIN, DOUBT)
 		.sort((a, b) => strokesOf(a) - strokesOf(b))
 		.slice(0, ASKED);
-	const leaves = await chooseLeaves(question, asked, sampler, firstLook);
+	const atPlaces = Math.min(AT_PLACES, samples);
+	await sampleTo(asked, atPlaces, sampler);
+	const leaves = await chooseLeaves(question, asked, sampler, atPlaces);
 	const entries = [...leaves, ...all.filter(hasPlayed).filter((entry) => !asked.includes(entry))];
-	await sampleTo(entries, firstLook, sampler);
+	await sampleTo(leaves, atPlaces, sampler);
 	progress(0.5);
 	await sampleTo(hopeful(entries, UNLIKELY, DOUBT), Math.min(SECOND_LOOK, samples), sampler);
 	const likely = stillOpen(entries.filter(hasPlayed), LUCK);
@@ -85,5 +95,6 @@ export async function rankLadder(
 	progress(1);
 	const { swings } = question.request.player;
 	const measured = ({ play }: Rung) => (swings[play.club.id]?.known.length ?? 0) > 0;
-	return place(settle(open), question.pin, measured);
+	const { sand } = LIES[question.situation.lie];
+	return place(withoutIdleShort(settle(open), ladder), question.pin, measured, sand);
 }

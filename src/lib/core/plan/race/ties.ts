@@ -19,7 +19,7 @@ export interface SampledRung {
 
 /** Trouble (hazard and four-or-more added) counts in steps of this, air in steps of that. */
 const TROUBLE_STEP: Ratio = 0.03;
-const AIR_STEP: Ratio = 0.06;
+export const AIR_STEP: Ratio = 0.06;
 
 /** So much more hazard, or four-or-more, than another that gets into less trouble altogether is never called before it. */
 const MUCH_MORE: Ratio = 0.06;
@@ -53,15 +53,17 @@ export const isBargain = (option: Tied, cheaper: readonly Tied[]): boolean =>
 
 /**
  * Puts ties in order: first what does not go wrong clearly more often than another, then what is close to the cheapest, then least trouble,
- * least air, and what the player has measured. Every step is a whole number, so that the order is one order whoever compares.
+ * least air (from sand the more open face instead), and what the player has measured. Every step is a whole number, so that the order is one order whoever compares.
  *
  * @param tied that cost the same as far as can be told
  * @param measured whether the player has measured a swing with the club of a rung
+ * @param inSand an open face goes before a flat flight (common practice, no source)
  * @returns a new list, best first; those alike in everything as they came
  */
 export function orderTies<T extends Tied>(
 	tied: readonly T[],
-	measured: (rung: Rung) => boolean
+	measured: (rung: Rung) => boolean,
+	inSand = false
 ): T[] {
 	const least = Math.min(...tied.map(({ statistics }) => troubleOf(statistics)));
 	return tied
@@ -71,9 +73,9 @@ export function orderTies<T extends Tied>(
 				tied.some((other) => clearlyWorse(option, other)) ? 1 : 0,
 				option.close ? 0 : 1,
 				Math.floor((troubleOf(option.statistics) - least) / TROUBLE_STEP),
-				Math.floor(option.rung.airShare / AIR_STEP),
+				inSand ? -option.rung.play.faceOpen : Math.floor(option.rung.airShare / AIR_STEP),
 				measured(option.rung) ? 0 : 1,
-				option.rung.airShare
+				inSand ? option.statistics.expectedStrokes : option.rung.airShare
 			]
 		}))
 		.sort((a, b) => byKeys(a.key, b.key))

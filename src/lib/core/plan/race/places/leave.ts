@@ -1,6 +1,6 @@
 import { lowestBetween } from '../../../math/lowestBetween';
 import type { Metres } from '../../../units';
-import { playable, roomOf, shortOfPin, within } from '../../ladder/past';
+import { playable, roomOf, within } from '../../ladder/past';
 import { bestPutt, otherPutts } from './puttSpeeds';
 import type { Question } from '../../question/question';
 import {
@@ -17,26 +17,96 @@ import { pairedDifference } from '../statistics';
 import type { Rung } from '../../ladder/rung';
 import { turnedAway } from './turns';
 
-/** Places tried with every play in the race, past (+) or short (−) of the pin's own target. */
-const OFFSETS: readonly Metres[] = [1.25, 3];
+/** Places tried with every play in the race, short (−) or past (+) of its own; the farther ones where the nearer are cheaper. */
+const OFFSETS = {
+	short: [-1.5, -3, -5, -8, -12],
+	past: [1.25, 3, 5.5, 9]
+} satisfies Record<string, readonly Metres[]>;
 /** Another place than the pin is worth it from so many strokes on: nobody is told to leave it short for less. */
 const WORTH_LEAVING = 0.025;
-/** A line away from trouble is said without a second thought. */
+/** A line away from trouble, or another head speed for the same place, is said without a second thought. */
 const WORTH_TURNING = 0.01;
-/** A place less than this from the pin's own target is not worth a name. */
-const WORTH_SAYING: Metres = 0.4;
+/** A place less than this from the play's own is the same. */
+const ELSEWHERE: Metres = 0.4;
 
-/** The other places of the line that a play may be meant to end at. */
-function otherPlaces(question: Question, { rung }: Entry): Entry[] {
-	if (rung.play.club.putter && question.situation.toEdge > 0) return otherPutts(question, rung);
-	const room = roomOf(question);
-	const short = shortOfPin(question);
-	const offsets = short < 0 ? [short, ...OFFSETS] : OFFSETS;
-	return offsets
-		.map((offset) => rung.target + offset)
-		.filter((target) => within(room, target))
-		.flatMap((target) => playable(question, rung, target) ?? [])
-		.map(enter);
+/** A play at one place of the line, or null where it does not work there. */
+function placed(question: Question, { rung }: Entry, offset: Metres): Entry | null {
+	const target = rung.target + offset;
+	if (!within(roomOf(question), target)) return null;
+	const there = playable(question, rung, target);
+	return there && enter(there);
+}
+
+/** Standard errors by which a step may look dearer than the one before and still be followed. */
+const LUCKY = 2;
+
+/** Steps away from a play's own place in one direction for as long as none is dearer than the one before by more than luck. */
+interface Walk {
+	own: Played;
+	offsets: readonly Metres[];
+	tried: Played[];
+}
+
+/** Tries places along the line for all plays together, a step in each direction at a time. */
+async function walk(
+	question: Question,
+	entries: readonly Played[],
+	sampler: Sampler,
+	balls: number
+): Promise<Played[][]> {
+	const walks: Walk[] = entries.flatMap((own) =>
+		// Nobody putts to leave it short.
+		Object.values(own.rung.play.club.putter ? [OFFSETS.past] : OFFSETS).map((offsets) => ({
+			own,
+			offsets,
+			tried: []
+		}))
+	);
+	let going = walks;
+	for (let step = 0; going.length > 0; step++) {
+		const next = going
+			.filter(({ offsets }) => step < offsets.length)
+			.map((walk) => ({ walk, entry: placed(question, walk.own, walk.offsets[step]!) }));
+		await sampleTo(
+			next.flatMap(({ entry }) => entry ?? []),
+			balls,
+			sampler
+		);
+		going = next.flatMap(({ walk, entry }) => {
+			// Where it does not work it may again farther on.
+			if (!entry || !hasPlayed(entry)) return [walk];
+			const before = walk.tried.at(-1) ?? walk.own;
+			walk.tried.push(entry);
+			const dearer = pairedDifference(entry.finishes, before.finishes);
+			return dearer.mean <= LUCKY * dearer.standardError ? [walk] : [];
+		});
+	}
+	return entries.map((own) => walks.filter((walk) => walk.own === own).flatMap((w) => w.tried));
+}
+
+/** The other places at which the plays may be meant to end, played; a putt from off the green by other head speeds instead. */
+async function otherPlaces(
+	question: Question,
+	entries: readonly Played[],
+	sampler: Sampler,
+	balls: number
+): Promise<Played[][]> {
+	const isPutt = ({ rung }: Entry) => rung.play.club.putter && question.situation.toEdge > 0;
+	const walked = entries.filter((entry) => !isPutt(entry));
+	const places = await walk(question, walked, sampler, balls);
+	const putts = entries
+		.filter(isPutt)
+		.map((own) => ({ own, others: otherPutts(question, own.rung) }));
+	await sampleTo(
+		putts.flatMap(({ others }) => others),
+		balls,
+		sampler
+	);
+	return entries.map((entry) =>
+		isPutt(entry)
+			? putts.find(({ own }) => own === entry)!.others.filter(hasPlayed)
+			: places[walked.indexOf(entry)]!
+	);
 }
 
 /** The place at which a play is cheapest: the best of those sampled, or the lowest point between them. */
@@ -64,13 +134,12 @@ export async function chooseLeaves(
 	sampler: Sampler,
 	balls: number
 ): Promise<Entry[]> {
-	const others = entries.map((entry) => otherPlaces(question, entry));
-	await sampleTo(others.flat(), balls, sampler);
-	const tried = entries.map((entry, i) => [entry, ...others[i]!.filter(hasPlayed)]);
+	const others = await otherPlaces(question, entries, sampler, balls);
+	const tried = entries.map((entry, i) => [entry, ...others[i]!]);
 	const elsewhere = tried.flatMap((own, i) => {
 		const rung = bestPlace(question, own);
 		const { rung: pin } = entries[i]!;
-		const away = Math.abs(rung.target - pin.target) >= WORTH_SAYING;
+		const away = Math.abs(rung.target - pin.target) >= ELSEWHERE;
 		if (rung === pin || (!away && !rung.play.club.putter)) return [];
 		return [own.find((entry) => entry.rung === rung) ?? enter(rung)];
 	});
@@ -88,7 +157,8 @@ function byPlay<T extends Entry>(entries: readonly T[]): T[][] {
 }
 
 /** Strokes that another place must save. */
-const worthOf = ({ rung }: Entry): number => (rung.side === 0 ? WORTH_LEAVING : WORTH_TURNING);
+const worthOf = ({ rung }: Entry): number =>
+	rung.side === 0 && rung.safe ? WORTH_LEAVING : WORTH_TURNING;
 
 /**
  * The places that `settle` may still choose once more balls are in; the careful place stays.

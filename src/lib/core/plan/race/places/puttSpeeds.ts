@@ -1,6 +1,6 @@
 import { lowestBetween } from '../../../math/lowestBetween';
 import type { Ratio } from '../../../units';
-import { roomOf, shortOfPin, within } from '../../ladder/past';
+import { roomOf, within } from '../../ladder/past';
 import type { Question } from '../../question/question';
 import { cheapest, enter, strokesOf, type Entry, type Played } from '../race';
 import { rejectRung, struck, type Rung } from '../../ladder/rung';
@@ -13,9 +13,8 @@ const PUTT_SPEEDS: readonly Ratio[] = [0.84, 0.88, 0.92, 0.96, 1.04, 1.08];
 
 /** A putt struck harder or softer, where nothing speaks against it. */
 function putt(question: Question, rung: Rung, harder: Ratio): Rung | null {
-	const shortest = question.target + shortOfPin(question);
 	const other = struck(question, rung, harder);
-	if (other.target < shortest || !within(roomOf(question), other.target)) return null;
+	if (!within(roomOf(question), other.target)) return null;
 	return rejectRung(question, other) === null ? other : null;
 }
 

@@ -1,0 +1,120 @@
+import type { Ladder } from '../ladder/ladder';
+import { LIES } from '../../lie/lies';
+import type { Question } from '../question/question';
+import { isRestricted } from '../question/wanted';
+import { WILD } from '../race/placing';
+import { pairedDifference, troubleOf } from '../race/statistics';
+import { AIR_STEP, type SampledRung } from '../race/ties';
+import type { OfWhat, Reason, Tie } from './reason';
+
+/** So much less trouble is worth a word: two in a hundred (assumption). */
+export const LESS_TROUBLE = 0.02;
+/** Strokes under this round to nothing. */
+export const NOTHING = 0.025;
+
+const strokesOf = ({ statistics }: SampledRung): number => statistics.expectedStrokes;
+const troubleOver = (best: SampledRung, other: SampledRung): number =>
+	troubleOf(other.statistics) - troubleOf(best.statistics);
+
+/** What a called option is told from: those that tie with it. */
+interface Among {
+	best: SampledRung;
+	/** Ties that are other plays. */
+	others: readonly SampledRung[];
+	/** Those of all ties that fly less. */
+	flatter: readonly SampledRung[];
+	tie: Tie;
+}
+
+/** What tells it from everything that ties with it. */
+function tellsFromAll({ best, others, flatter, tie }: Among, inSand: boolean): Reason | null {
+	if (!inSand && flatter.length === 0) return { code: 'tieLeastAir', ...tie };
+	const trouble = Math.min(...others.map((other) => troubleOver(best, other)));
+	if (others.length > 0 && trouble >= LESS_TROUBLE)
+		return { code: 'tieLeastTrouble', ...tie, trouble };
+	const squarer = others.every(({ rung }) => rung.play.faceOpen < best.rung.play.faceOpen);
+	return inSand && others.length > 0 && squarer ? { code: 'tieOpened', ...tie } : null;
+}
+
+/** What tells it from one that flies less. */
+function tellsFromFlatter({ best, flatter, tie }: Among): Reason | null {
+	const other = flatter.find(({ rung }) => rung.play !== best.rung.play);
+	if (!other) return null;
+	const more = pairedDifference(other.finishes, best.finishes).mean;
+	if (!flatter.some(({ close }) => close) && more >= NOTHING)
+		return { code: 'tieCheaper', ...tie, flatter: other.rung.play, more };
+	const worse = flatter.find((one) => troubleOver(best, one) >= LESS_TROUBLE);
+	return worse
+		? {
+				code: 'tieSafer',
+				...tie,
+				flatter: worse.rung.play,
+				trouble: troubleOver(best, worse)
+			}
+		: null;
+}
+
+/** Among ties, what speaks for the best; nothing is said of it that is not so of everything it is said against. */
+function whyTied(
+	question: Question,
+	best: SampledRung,
+	ties: readonly SampledRung[],
+	isMeasured: (option: SampledRung) => boolean
+): Reason {
+	const { play, airShare } = best.rung;
+	// The same play left elsewhere is no other way to play it.
+	const others = ties.filter(({ rung }) => rung.play !== play);
+	const flatter = ties.filter(({ rung }) => rung.airShare < airShare);
+	const tie = { play, other: others[0]?.rung.play ?? null, tied: others.length };
+	const among = { best, others, flatter, tie };
+	const inSand = LIES[question.situation.lie].sand;
+	const told = tellsFromAll(among, inSand) ?? (inSand ? null : tellsFromFlatter(among));
+	if (told) return told;
+	if (isMeasured(best) && !others.some(isMeasured)) return { code: 'tieMeasured', ...tie };
+	const least = Math.min(...ties.map(({ rung }) => rung.airShare));
+	const aboutAsFlat = !inSand && airShare - least < AIR_STEP;
+	const costsNoMore = ties.every((option) => strokesOf(best) - strokesOf(option) < NOTHING);
+	return { code: aboutAsFlat && costsNoMore ? 'tieFlatter' : 'tieEven', ...tie };
+}
+
+/** Whether it is the only shot that works, and not only the only one that was looked at. */
+const worksAlone = (ranked: readonly SampledRung[], { rejected }: Ladder): boolean =>
+	ranked.length === 1 &&
+	rejected.every(({ rejection: { code } }) => code !== 'shortOfGreen' && code !== 'notInSchool');
+
+/**
+ * Why the first of the ranked options is the call.
+ *
+ * @param question opened
+ * @param ranked best first, at least one
+ * @param ladder its own
+ */
+export function whyCalled(
+	question: Question,
+	ranked: readonly SampledRung[],
+	ladder: Ladder
+): Reason {
+	const asked: OfWhat = isRestricted(question.wanted) ? { asked: true } : {};
+	const [best, ...rest] = ranked as [SampledRung, ...SampledRung[]];
+	const { rung, statistics } = best;
+	const { play, against } = rung;
+	if (against && against.code !== 'shortOfGreen')
+		return { code: 'leastBad', play, rejection: against, ...asked };
+	if (against && ranked.every((option) => option.rung.against))
+		return { code: 'compromise', play, ...asked };
+	if (worksAlone(ranked, ladder)) return { code: 'onlyOne', play, ...asked };
+	const wild = rest.find(
+		(option) => !option.tied && strokesOf(option) < strokesOf(best) && option.rung.play !== play
+	);
+	if (wild && wild.statistics.leave.p90 > WILD.ring)
+		return { code: 'tooWild', play, wild: wild.rung.play, within: WILD.ring };
+	const tied = rest.filter((option) => option.tied);
+	const alone = tied.every(
+		(option) => option.rung.play === play && strokesOf(option) >= strokesOf(best)
+	);
+	const { swings } = question.request.player;
+	const isMeasured = ({ rung: { play } }: SampledRung) =>
+		(swings[play.club.id]?.known.length ?? 0) > 0;
+	if (!alone) return whyTied(question, best, tied, isMeasured);
+	return { code: 'fewestStrokes', play, fourOrMore: statistics.chances.fourOrMore, ...asked };
+}

@@ -1,0 +1,67 @@
+import type { Ratio } from '../../../units';
+import type { Ladder, RejectedPlay } from '../../ladder/ladder';
+import { nearestPlayable, nearestShort } from '../../ladder/past';
+import { rejectRung, struck, type Rung } from '../../ladder/rung';
+import type { Question } from '../../question/question';
+import { notWanted } from '../../question/wanted';
+import { enter, hasPlayed, sampleTo, strokesOf, type Entry, type Sampler } from '../race';
+
+/** Out, but solved. */
+type Solved = RejectedPlay & { rung: Rung };
+
+/** Balls of a glance at what is out by the book, and how many of these go on into the race. */
+const GLANCE = 64;
+const LET_IN = 10;
+
+/** Where nothing works every play is tried softer and harder: nobody knows beforehand which fault is the smallest. */
+const HARDER: readonly Ratio[] = [0.5, 0.6, 0.7, 0.8, 0.87, 0.94, 1, 1.07, 1.15];
+
+/** Any length of every play, with what speaks against it. */
+const lesserEvils = (question: Question, tried: readonly Rung[]): Rung[] =>
+	tried
+		.filter(({ play }) => play.shape === 'straight')
+		.flatMap((rung) => {
+			const most = question.fastest(rung.play) / rung.solution.speed;
+			return HARDER.filter((harder) => harder <= most + 1e-9)
+				.map((harder) => struck(question, rung, harder))
+				.filter(({ target }) => target > 0)
+				.map((other) => ({ ...other, against: rejectRung(question, other) }));
+		})
+		.filter((rung) => notWanted(question.wanted, rung) === null);
+
+/**
+ * Everything that takes part in the race: every way of the ladder, what works elsewhere than at the pin, and the cheapest of what is out by the
+ * book and yet may be the best there is.
+ *
+ * @param question opened
+ * @param ladder its own
+ * @param sampler plays the balls of a glance
+ * @returns at least the rungs of the ladder; those that only may be let in have played a few balls
+ */
+export async function entrants(
+	question: Question,
+	{ rungs, otherWays, landingShort, rejected, compromised }: Ladder,
+	sampler: Sampler
+): Promise<Entry[]> {
+	const inLadder = new Set(rungs.map(({ play }) => play));
+	const out = rejected.filter(
+		(item): item is Solved => item.rung !== null && item.rejection.code !== 'notInSchool'
+	);
+	const farther = out.filter(({ play }) => !inLadder.has(play));
+	const elsewhere = compromised
+		? []
+		: [
+				...farther.flatMap((item) => nearestPlayable(question, item) ?? []),
+				...out.flatMap((item) => nearestShort(question, item) ?? [])
+			];
+	const doubtful = compromised
+		? lesserEvils(question, [...rungs, ...out.map(({ rung }) => rung)])
+		: landingShort;
+	const glanced = doubtful.map(enter);
+	await sampleTo(glanced, GLANCE, sampler);
+	const letIn = glanced
+		.filter(hasPlayed)
+		.sort((a, b) => strokesOf(a) - strokesOf(b))
+		.slice(0, LET_IN);
+	return [...[...rungs, ...otherWays, ...elsewhere].map(enter), ...letIn];
+}
