@@ -1,4 +1,4 @@
-import type { Reason } from '../../src/lib/core/plan/explain/reasons';
+import type { Reason } from '../../src/lib/core/plan/explain/reason';
 import type { PlanOption } from '../../src/lib/core/plan/plan';
 import { schoolFacts } from '../../src/lib/core/plan/explain/schoolCalls';
 import { schoolOf } from '../../src/lib/core/schools/registry';
