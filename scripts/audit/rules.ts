@@ -2,7 +2,12 @@ import type { Reason } from '../../src/lib/core/plan/explain/reason';
 import type { PlanOption } from '../../src/lib/core/plan/plan';
 import { schoolFacts } from '../../src/lib/core/plan/explain/schoolCalls';
 import { schoolOf } from '../../src/lib/core/schools/registry';
+import { LIES } from '../../src/lib/core/lie/lies';
+import { expectedAround } from '../../src/lib/core/plan/race/cost';
+import { WILD } from '../../src/lib/core/plan/race/placing';
+import { troubleOf } from '../../src/lib/core/plan/race/statistics';
 import { degrees } from '../../src/lib/core/units';
+import { onFreshBalls } from './fresh';
 import type { Answer } from './answer';
 
 /** What is wrong with an answer: the rule it breaks and how. */
@@ -78,14 +83,83 @@ const RULES: Record<string, Rule> = {
 		);
 		return reason && flatter ? `${name(flatter)} flies less` : null;
 	},
-	'less trouble is less': (answer) => {
-		const reason = why(answer, 'tieLeastTrouble');
+	'less trouble is less, on fresh balls, than of everything it is said against': (answer) => {
+		const least = why(answer, 'tieLeastTrouble');
+		const safer = why(answer, 'tieSafer');
 		const [best, ...others] = answer.plan.options;
-		const flatter = others.filter(
-			({ tied, rung }) => tied && best && rung.airShare < best.rung.airShare
+		if (!best || (!least && !safer)) return null;
+		const flatter = safer?.code === 'tieSafer' ? safer.flatter : null;
+		const against = others.filter(
+			({ tied, rung }) =>
+				tied && rung.play !== best.rung.play && (flatter === null || rung.play === flatter)
 		);
-		const false_ = flatter.find((option) => trouble(option) <= trouble(best!));
-		return reason && false_ ? `${name(false_)} has no more trouble` : null;
+		const own = troubleOf(onFreshBalls(answer, best));
+		const false_ = against.find((option) => troubleOf(onFreshBalls(answer, option)) <= own);
+		return false_ ? `${name(false_)} has no more trouble` : null;
+	},
+	'chances and strokes say the same': ({ plan }) => {
+		const false_ = plan.options.find(({ statistics: { expectedStrokes, chances } }) => {
+			const { holed, upAndDown: two, fourOrMore: four } = chances;
+			return expectedStrokes < holed + 2 * (two - holed) + 3 * (1 - two - four) + 4 * four - 0.015;
+		});
+		return false_ ? name(false_) : null;
+	},
+	'nothing wild is called for a tenth of a stroke': ({ plan }) => {
+		const [best, ...others] = plan.options;
+		if (!best || best.statistics.leave.p90 <= WILD.ring) return null;
+		const tame = others.find(
+			(option) =>
+				option.statistics.leave.p90 <= WILD.ring && strokes(option) <= strokes(best) + WILD.worth
+		);
+		return tame ? `${name(best)} though ${name(tame)} stays` : null;
+	},
+	'straight faces leave sand only from afar, or from firm sand without a lip': ({ plan, wire }) => {
+		const { lie, toEdge, edgeToPin, sandSurface } = wire.situation;
+		const best = plan.options[0];
+		if (lie !== 'sand' || !best || wire.bag || degrees(best.rung.play.club.loft) > 49) return null;
+		return toEdge + edgeToPin > 25 || sandSurface === 'firm' ? null : name(best);
+	},
+	'only what alone works is called the only one': (answer) => {
+		if (!why(answer, 'onlyOne')) return null;
+		const { options, rejected } = answer.plan;
+		const short = rejected.find(({ rejection }) => rejection.code === 'shortOfGreen');
+		return options.length > 1 || short ? 'others land short, or elsewhere' : null;
+	},
+	'a drop is advised only where it could pay': (answer) => {
+		const best = answer.plan.options[0];
+		if (!best || !why(answer, 'drop')) return null;
+		const { question } = answer;
+		const from = LIES[question.situation.lie].sand ? 'sand' : 'rough';
+		const dropped = 1 + expectedAround(question.pin, from, question.request.player.costs);
+		const without = onFreshBalls(answer, best).expectedStrokes;
+		return without < Math.min(dropped, dropped + 0.5) - NOISE
+			? `${without.toFixed(2)} without, ${dropped.toFixed(2)} with`
+			: null;
+	},
+	'the habit is right only where it is cheapest': (answer) => {
+		const [best, ...others] = answer.plan.options;
+		if (!best || !why(answer, 'habitIsRight')) return null;
+		const own = onFreshBalls(answer, best).expectedStrokes;
+		const cheaper = others
+			.filter((option) => option.tied)
+			.find((option) => onFreshBalls(answer, option).expectedStrokes < own - NOISE);
+		return cheaper ? `${name(cheaper)} is cheaper` : null;
+	},
+	'a place is named from three quarters of a metre off': (answer) => {
+		const reason = why(answer, 'playedSafe');
+		return reason?.code === 'playedSafe' &&
+			Math.max(Math.abs(reason.past), Math.abs(reason.side)) < 0.75
+			? `${reason.past.toFixed(2)} past, ${reason.side.toFixed(2)} aside`
+			: null;
+	},
+	'what is said to cost what it says does, on fresh balls': (answer) => {
+		const best = answer.plan.options[0];
+		if (!best) return null;
+		const own = onFreshBalls(answer, best);
+		const off = Math.abs(own.expectedStrokes - strokes(best));
+		return off > 4 * best.statistics.standardError + 0.01
+			? `${strokes(best).toFixed(3)} ± ${best.statistics.standardError.toFixed(3)}, ${own.expectedStrokes.toFixed(3)} on others`
+			: null;
 	},
 	'kinder is kinder in everything': (answer) => {
 		const reason = why(answer, 'safeCosts');
@@ -117,7 +191,9 @@ const RULES: Record<string, Rule> = {
 	},
 	'sentences are finished and said once': ({ said }) => {
 		const twice = said.why.find((sentence, i) => said.why.indexOf(sentence) !== i);
-		const broken = said.why.find((sentence) => /undefined|NaN|-0\.0|\bnull\b/.test(sentence));
+		const broken = said.why.find((sentence) =>
+			/undefined|NaN|-0\.0|\b0\.00 strokes|\bnull\b/.test(sentence)
+		);
 		return twice ?? broken ?? null;
 	},
 	'a school that fits nothing is lifted aloud': (answer) => {
@@ -127,6 +203,8 @@ const RULES: Record<string, Rule> = {
 		const lifted = why(answer, 'schoolLifted') !== undefined;
 		const school = schoolOf(question.request.school)!;
 		const facts = schoolFacts(question);
+		const elsewhere = wire.situation.lie === 'sand' || school.advise(facts)?.beyond;
+		if (elsewhere) return why(answer, 'schoolElsewhere') ? null : 'binds where it does not hold';
 		const kept = plan.options.every(({ rung }) => school.allows(rung.play, facts));
 		return restricted || lifted || kept ? null : 'neither kept nor lifted';
 	},

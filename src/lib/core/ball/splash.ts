@@ -11,7 +11,7 @@ export const SAND = {
 	/** Where a good player enters for a shot of ordinary length. */
 	entry: 5 * CENTIMETRE,
 	/** The longer the swing, the less sand is taken: from one head speed to the other the entry moves up to the nearest that is meant. */
-	length: { nearest: 3.5 * CENTIMETRE, from: 20, to: 30 },
+	length: { nearest: 4 * CENTIMETRE, from: 20, to: 30 },
 	/** Ball speed over head speed for an entry at the ball, and the entry over which it falls by a factor e. */
 	share: 0.66,
 	fade: 9.5 * CENTIMETRE,

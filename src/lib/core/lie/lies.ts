@@ -161,17 +161,20 @@ export const faceGrip = (lie: Lie, wet: boolean, ball: 'soft' | 'firm'): Ratio =
 /** An open face meets the grass with its heel and its sole: what the grass does to it shrinks by these shares at the lie's opening. */
 const OPENED = { closure: 0.35, twist: 0.7, spread: 0.6 };
 
-/** Grass slows a slow head more unevenly than a fast one: as the root of the head speed, within limits (assumption). */
-const EVEN_SPEED: MetresPerSecond = 11;
-const MOST_UNEVEN = 1.5;
+/** Grass and sand slow a slow head more unevenly than a fast one, within limits (assumption). */
+const UNEVEN = {
+	grass: { speed: 11, power: 0.9 },
+	sand: { speed: 21, power: 0.6 },
+	most: 1.5
+} as const;
 
 /**
- * Factor on the spread that grass brings, at a head speed.
+ * Factor on the spread that grass, or sand under the ball, brings at a head speed.
  *
  * @param speed of the head, m/s
  */
-export const grassGrip = (speed: MetresPerSecond): Ratio =>
-	Math.min(MOST_UNEVEN, Math.sqrt(EVEN_SPEED / speed));
+export const uneven = (speed: MetresPerSecond, ground: 'grass' | 'sand'): Ratio =>
+	Math.min(UNEVEN.most, (UNEVEN[ground].speed / speed) ** UNEVEN[ground].power);
 
 /**
  * What grass does to a face that is opened: less closure, less twist, a steadier speed (common practice; numbers ours, assumption).

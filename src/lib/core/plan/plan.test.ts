@@ -114,7 +114,7 @@ describe('plan', () => {
 			'a ball in its own crater far from the green',
 			{ lie: 'sand', sandSurface: 'plugged', toEdge: 30, edgeToPin: 20 },
 			undefined,
-			'shortOfGreen'
+			'tooFast'
 		],
 		['a green that holds nothing', { slopeAlong: -20 }, undefined, 'shortOfGreen'],
 		['a green deep below', { rise: -3 }, undefined, undefined]

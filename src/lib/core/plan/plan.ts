@@ -147,7 +147,7 @@ export async function plan(
 				})
 			: [],
 		cautions: cautionsFor(question, best?.rung),
-		compromised: ladder.compromised,
+		compromised: ladder.compromised && best !== undefined && best.rung.against !== null,
 		free: free && freeChoice(all, ranked, instead)
 	};
 }

@@ -65,30 +65,30 @@ export const PROFILE: Readonly<Record<Skill, PlayerProfile>> = {
 	},
 	scratch: {
 		dispersion: {
-			speed: 0.05,
-			direction: radians(2.7),
-			loft: radians(1.5),
-			lowPoint: 0.95 * CENTIMETRE
+			speed: 0.047,
+			direction: radians(2.5),
+			loft: radians(1.4),
+			lowPoint: 0.9 * CENTIMETRE
 		},
 		strength: 0.97,
 		costs: { puttStretch: 1.2, around: 0.12, sand: 0.18 }
 	},
 	middle: {
 		dispersion: {
-			speed: 0.07,
-			direction: radians(4),
-			loft: radians(2),
-			lowPoint: 1.25 * CENTIMETRE
+			speed: 0.065,
+			direction: radians(3.7),
+			loft: radians(1.85),
+			lowPoint: 1.18 * CENTIMETRE
 		},
 		strength: 0.88,
 		costs: { puttStretch: 1.6, around: 0.42, sand: 0.62 }
 	},
 	high: {
 		dispersion: {
-			speed: 0.09,
-			direction: radians(5.2),
-			loft: radians(2.6),
-			lowPoint: 1.55 * CENTIMETRE
+			speed: 0.085,
+			direction: radians(4.9),
+			loft: radians(2.45),
+			lowPoint: 1.48 * CENTIMETRE
 		},
 		strength: 0.8,
 		costs: { puttStretch: 1.95, around: 0.75, sand: 1.05 }

@@ -101,7 +101,7 @@ describe('strikeWithErrors', () => {
 			return launchOf(ball).ballSpeed / speed;
 		};
 		for (const errors of [false, true]) {
-			expect(shareAt(30, errors) / shareAt(20, errors)).toBeCloseTo(Math.exp(1.5 / 9.5), 9);
+			expect(shareAt(30, errors) / shareAt(20, errors)).toBeCloseTo(Math.exp(1 / 9.5), 9);
 			expect(shareAt(20, errors) / shareAt(8, errors)).toBeCloseTo(1, 9);
 		}
 	});

@@ -1,7 +1,7 @@
 import { strike, type Delivery } from '../ball/impact';
 import { SAND, sandEntry, splash } from '../ball/splash';
 import type { BallState } from '../ball/state';
-import { grassGrip } from '../lie/lies';
+import { uneven } from '../lie/lies';
 import { IMPACT, STRIKE } from '../constants';
 import type { Sand } from '../lie/sand';
 import type { Metres, MetresPerSecond, Radians } from '../units';
@@ -138,7 +138,8 @@ export function strikeWithErrors(
 	const swung = !intent.play.club.putter && !intent.splash;
 	const growth = swung ? swingGrowth(speed) : inSand;
 	const own = dispersion.speed * risk.speed * inSand * deviates[offset + DEVIATES.speed]!;
-	const grabbed = deviates[offset + DEVIATES.grass]! * (intent.splash ? 1 : grassGrip(speed));
+	const grabbed =
+		deviates[offset + DEVIATES.grass]! * uneven(speed, intent.splash ? 'sand' : 'grass');
 	const grass = intent.grassSpread * grabbed;
 	const clubSpeed = speed * Math.max(0.3, 1 + own + grass);
 	const direction =

@@ -58,7 +58,7 @@ describe('grass that takes hold of the face', () => {
 			};
 			return strikeAt(0.5) / strikeAt(0) - 1;
 		};
-		expect(slowed(6) / slowed(20)).toBeCloseTo(Math.sqrt(20 / 6), 0);
+		expect(slowed(6) / slowed(20)).toBeCloseTo(1.5 * (20 / 11) ** 0.9, 0);
 	});
 });
 

@@ -274,8 +274,8 @@ describe('the setup and the shot agree', () => {
 	it('takes less sand for a long splash, never under a plugged ball', () => {
 		const cue = (speed: number, sand: SandSurface = 'medium') =>
 			ask({ lie: 'sand', flight: 'splash', speed, sand }).cue;
-		expect(cue(31)).toBe('splash-the-sand');
-		expect([cue(33), cue(33, 'plugged')]).toEqual(['less-sand-for-length', 'dig-it-out']);
+		expect(cue(24)).toBe('splash-the-sand');
+		expect([cue(29), cue(29, 'plugged')]).toEqual(['less-sand-for-length', 'dig-it-out']);
 	});
 
 	it('opens the stance in steps of five degrees and by thirty at most', () => {

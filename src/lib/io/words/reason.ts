@@ -75,7 +75,7 @@ export function reasonWords(reason: Reason, say: Say): string {
 		case 'tieSafer':
 			return `${playWords(reason.play)} is as good on average as ${others(reason)}; ${playWords(reason.flatter)} flies less but goes badly wrong ${say.percent(reason.trouble)} more often.`;
 		case 'tieCheaper':
-			return `${playWords(reason.play)} is as good as ${others(reason)}; ${playWords(reason.flatter)} flies less and costs ${strokes(reason.more)} strokes more.`;
+			return `${playWords(reason.play)} is one of ${reason.tied + 1} ways that cost about the same; ${playWords(reason.flatter)} flies less but costs ${strokes(reason.more)} strokes more.`;
 		case 'tieOpened':
 			return `${playWords(reason.play)} is as good as ${others(reason)}; from sand the more open face comes first: its sole slides instead of digging.`;
 		case 'tieMeasured':
@@ -110,6 +110,8 @@ export function reasonWords(reason: Reason, say: Say): string {
 			return `For once the most lofted club, the ${reason.club.name}, is the right one.`;
 		case 'playedSafe': {
 			const where = placeOff(reason.past, reason.side, say);
+			if (!reason.onGreen)
+				return `Meant to end ${where}, off the green: the next stroke is easier from there.`;
 			if (reason.saves === null) return `Meant to end ${where}: two putts from there are enough.`;
 			return reason.saves < 0.025
 				? `Meant to end ${where}: going at the pin is no better and goes wrong by more.`

@@ -80,8 +80,17 @@ describe('words', () => {
 
 	it('tells past from short', () => {
 		expect(
-			reasonWords({ code: 'playedSafe', past: -1.5, side: 0, saves: 0.1 }, SAY_METRIC)
-		).toContain('1.5 m short of the pin');
+			reasonWords(
+				{ code: 'playedSafe', past: -1.5, side: 0, onGreen: true, saves: 0.1 },
+				SAY_METRIC
+			)
+		).toContain('1.5 m short of the pin: going at the pin costs');
+		expect(
+			reasonWords(
+				{ code: 'playedSafe', past: -9, side: 0, onGreen: false, saves: null },
+				SAY_METRIC
+			)
+		).toContain('off the green');
 		expect(
 			reasonWords(
 				{ code: 'watch', what: 'slope', by: 1, lie: 'first-cut', change: -0.8 },

@@ -41,7 +41,7 @@ export type Reason =
 	| { code: 'habitCostsMore'; club: Club; more: number; heavy: number; thin: number }
 	| { code: 'habitIsOut'; club: Club; rejection: Rejection }
 	| { code: 'habitIsRight'; club: Club }
-	| { code: 'playedSafe'; past: Metres; side: Metres; saves: number | null }
+	| { code: 'playedSafe'; past: Metres; side: Metres; onGreen: boolean; saves: number | null }
 	| { code: 'safeCosts'; target: Metres; more: number; fourOrMoreLess: number; kinder: boolean }
 	| { code: 'breaks'; aim: Metres; slopeAcross: Ratio }
 	| { code: 'schoolCosts'; more: number }

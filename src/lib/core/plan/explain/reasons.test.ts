@@ -44,6 +44,7 @@ describe('what else is said', () => {
 		expect(coded(reasons([option(lob, 2.5), option(pitch, 2.8)]), 'habitIsRight')?.club.name).toBe(
 			'LW'
 		);
+		expect(coded(reasons([option(lob, 2.5), option(pitch, 2.49)]), 'habitIsRight')).toBeUndefined();
 		const rejected = [
 			{ play: chip.play, rung: null, rejection: { code: 'tooFast' as const } },
 			{ play: lob.play, rung: null, rejection: { code: 'noStop' as const } }
@@ -74,8 +75,23 @@ describe('what else is said', () => {
 		expect(spared({ fourOrMore: 0.25, hazard: 0.1 })?.kinder).toBe(false);
 		expect(spared({ fourOrMore: 0.15, hazard: 0.2 })?.kinder).toBe(false);
 		const played = coded(reasons([option(past, 2.4), option(pitch, 2.5)]), 'playedSafe');
-		expect(played).toEqual({ code: 'playedSafe', past: 2, side: 0, saves: near(0.1) });
+		expect(played).toEqual({
+			code: 'playedSafe',
+			past: 2,
+			side: 0,
+			onGreen: true,
+			saves: near(0.1)
+		});
 		expect(coded(reasons([option(past, 2.4)]), 'playedSafe')?.saves).toBeNull();
+		const at = (by: number, side = 0) =>
+			coded(
+				reasons([option(rung('PW', { target: question.pin + by, side, safe: true }), 2.4)]),
+				'playedSafe'
+			);
+		expect(at(0.7)).toBeUndefined();
+		expect(at(-0.7)).toBeUndefined();
+		expect(at(0.25, 1)?.side).toBe(1);
+		expect(at(-10)?.onGreen).toBe(false);
 	});
 
 	it('is a break, where the fall explains the aim', () => {
@@ -100,6 +116,9 @@ describe('what else is said', () => {
 			'three-windows'
 		);
 		expect(coded(said({ cost: 0.1, lifted: 'three-windows' }), 'schoolCosts')).toBeUndefined();
+		const beyond = said({ cost: null, lifted: 'three-windows', beyond: 'madeForGrass' });
+		expect(coded(beyond, 'schoolElsewhere')?.beyond).toBe('madeForGrass');
+		expect(coded(beyond, 'schoolLifted')).toBeUndefined();
 	});
 
 	it.each([

@@ -81,7 +81,7 @@ function habit(
 const WORTH_SAYING: Metres = 0.75;
 
 /** The same play at another place, and whether that place is kinder in everything that can go wrong. */
-function safeShot({ pin }: Question, ranked: readonly SampledRung[]): Reason | null {
+function safeShot({ pin, situation }: Question, ranked: readonly SampledRung[]): Reason | null {
 	const best = ranked[0]!;
 	const other = ranked.find(({ rung }) => rung.play === best.rung.play && rung !== best.rung);
 	const saves = (): number | null =>
@@ -90,7 +90,8 @@ function safeShot({ pin }: Question, ranked: readonly SampledRung[]): Reason | n
 		const { target, side } = best.rung;
 		const past = target - pin;
 		const worthAWord = Math.max(Math.abs(past), Math.abs(side)) >= WORTH_SAYING;
-		return worthAWord ? { code: 'playedSafe', past, side, saves: saves() } : null;
+		const onGreen = target > situation.toEdge;
+		return worthAWord ? { code: 'playedSafe', past, side, onGreen, saves: saves() } : null;
 	}
 	if (!other || Math.abs(other.rung.target - pin) < WORTH_SAYING) return null;
 	const [at, there] = [best.statistics, other.statistics];

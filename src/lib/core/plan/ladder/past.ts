@@ -5,6 +5,7 @@ import type { Metres } from '../../units';
 import type { Question } from '../question/question';
 import type { Rejection } from './reject';
 import { guessFrom, otherWays, rejectRung, solveRung, type Rung } from './rung';
+import { notWanted } from '../question/wanted';
 import type { Trail } from './trail';
 
 /** A ball is meant to end no nearer to the end of the green than this. */
@@ -103,8 +104,9 @@ function judged(
 	const tried = solveRung(question, play, target, start);
 	const { status } = tried.solution;
 	const against = rejectRung(question, tried);
-	// Landing short of the green is the least that can be wrong.
-	const noWorse = against?.code === before?.code || against?.code === 'shortOfGreen';
+	// Landing short of the green is the least that can be wrong; what is not asked for is no better for being so at the pin, too.
+	const isAsked = notWanted(question.wanted, tried) === null;
+	const noWorse = isAsked && (against?.code === before?.code || against?.code === 'shortOfGreen');
 	if (against === null || (before && noWorse)) return { rung: { ...tried, against }, status };
 	if (!start.around || status !== 'solved') return { rung: null, status };
 	const other = otherWays(question, tried).find((way) => rejectRung(question, way) === null);

@@ -26,9 +26,9 @@ export const TOUR_HOLED_HALF: Metres = fromFeet(8);
  */
 const TOUR_AROUND = {
 	yards: [0, 5, 10, 20, 40, 60, 80, 100, 120, 160, 200],
-	fairway: [1.9, 2.08, 2.18, 2.4, 2.6, 2.7, 2.75, 2.8, 2.85, 2.98, 3.19],
-	rough: [2.12, 2.24, 2.34, 2.59, 2.78, 2.91, 2.96, 3.02, 3.08, 3.23, 3.42],
-	sand: [2.35, 2.39, 2.43, 2.53, 2.82, 3.15, 3.2, 3.24, 3.28, 3.37, 3.55]
+	fairway: [1.8, 2, 2.18, 2.4, 2.6, 2.7, 2.75, 2.8, 2.85, 2.98, 3.19],
+	rough: [2.02, 2.14, 2.34, 2.59, 2.78, 2.91, 2.96, 3.02, 3.08, 3.23, 3.42],
+	sand: [2.24, 2.3, 2.43, 2.53, 2.82, 3.15, 3.2, 3.24, 3.28, 3.37, 3.55]
 } as const;
 
 /** What a weaker player loses holds up to the first distance, and by the second is so much more (assumption). */

@@ -23,9 +23,11 @@ const TIED = { tied: true, close: false };
 const BEATEN = { tied: false, close: false };
 
 describe('place', () => {
-	it('calls a difference of a fiftieth close, however sure it is', () => {
+	it('calls a difference of a fiftieth close, and of a twentieth a tie, however sure it is', () => {
 		expect(standing(dearer(0.019, 0))).toEqual(CLOSE);
-		expect(standing(dearer(0.021, 0))).toEqual(BEATEN);
+		expect(standing(dearer(0.021, 0))).toEqual(TIED);
+		expect(standing(dearer(0.049, 0))).toEqual(TIED);
+		expect(standing(dearer(0.051, 0))).toEqual(BEATEN);
 	});
 
 	it('calls close what one and a half standard errors cover, and tied what four more might', () => {
@@ -46,7 +48,7 @@ describe('place', () => {
 		const left = (forgone: number) => ({ ...dearer(0.07, 0.01), forgone });
 		expect(standing(left(0.009))).toEqual(BEATEN);
 		expect(standing(left(0.011))).toEqual(TIED);
-		expect(standing({ ...dearer(0.025, 0), forgone: 0.02 })).toEqual(TIED);
+		expect(standing({ ...dearer(0.055, 0), forgone: 0.02 })).toEqual(TIED);
 	});
 
 	it('takes nothing for a tie that was given up early, but for what is close all the same', () => {

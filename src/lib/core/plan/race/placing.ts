@@ -12,8 +12,10 @@ const CLOSE_ERRORS = 1.5;
 const MOST_CLOSE = 0.05;
 /** Standard errors by which a gap may differ between two lots of balls, as unsure as these errors are themselves. */
 export const LUCK = 4;
-/** … but what costs this much more than what is close is none, however unsure it is. */
+/** … but what costs this much more than what is close is none, however unsure it is; and so little more is one, however sure: where a play is left is
+ * itself found on some balls. */
 const MOST_LUCK = 0.06;
+const LEAST_LUCK = 0.03;
 
 /** Nine in ten balls that end within this are tame: what is wilder is not called while something tame costs only so much more (assumption). */
 export const WILD = { ring: 40, worth: 0.1 } satisfies { ring: Metres; worth: number };
@@ -26,9 +28,19 @@ function callable(raced: readonly Played[], pin: Metres): readonly Played[] {
 	return isNear ? tame : raced;
 }
 
+/** What lands short of the green, or has worse against it, stands as if it cost so much more (assumption): a coach teaches to land it on. */
+const AGAINST = 0.05;
+const handicap = ({ rung }: Played): number => (rung.against ? AGAINST : 0);
+
+/** The one that the others are measured by. */
+const leaderOf = (raced: readonly Played[]): Played =>
+	raced.reduce((a, b) => (strokesOf(b) + handicap(b) < strokesOf(a) + handicap(a) ? b : a));
+
 /** An option as it stands to the leader. */
-function standing({ rung, finishes, forgone }: Played, leader: Played, pin: Metres) {
-	const gap = pairedDifference(finishes, leader.finishes);
+function standing(entry: Played, leader: Played, pin: Metres) {
+	const { rung, finishes, forgone } = entry;
+	const paired = pairedDifference(finishes, leader.finishes);
+	const gap = { ...paired, mean: paired.mean + handicap(entry) - handicap(leader) };
 	const near = Math.min(
 		MOST_CLOSE,
 		Math.max(SMALLEST_DIFFERENCE, CLOSE_ERRORS * gap.standardError)
@@ -36,7 +48,7 @@ function standing({ rung, finishes, forgone }: Played, leader: Played, pin: Metr
 	const close = gap.mean <= near;
 	// What was given up before it had the balls that were asked for has too few to be called as good.
 	const competed = finishes.x.length * CONTENDER_FACTOR >= leader.finishes.x.length;
-	const luck = Math.min(MOST_LUCK, LUCK * gap.standardError);
+	const luck = Math.min(MOST_LUCK, Math.max(LEAST_LUCK, LUCK * gap.standardError));
 	// Left where it costs least, as another luck of the balls might have it, it would cost what it forgoes less.
 	const tied = close || (competed && gap.mean - forgone <= near + luck);
 	const option = { rung, finishes, statistics: statisticsOf(finishes, pin), tied, close };
@@ -60,7 +72,7 @@ export function place(
 	inSand = false
 ): SampledRung[] {
 	const may = callable(raced, pin);
-	const leader = cheapest(may);
+	const leader = leaderOf(may);
 	const standings = raced.map((entry) => {
 		const stands = standing(entry, leader, pin);
 		const option = may.includes(entry)

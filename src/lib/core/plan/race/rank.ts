@@ -15,7 +15,7 @@ export type { SampledRung } from './ties';
 /** Standard errors of a gap that may be chance while the field is thinned out. */
 const DOUBT = 2;
 /** Balls of the first look at every play, and at every place that those may be left at which are asked. */
-const FIRST_LOOK = 64;
+const FIRST_LOOK = 48;
 const AT_PLACES = 128;
 /** Plays that cost this much more at the pin may still be the cheapest elsewhere; so many of them are asked. */
 const MAY_GAIN = 0.3;
@@ -40,15 +40,14 @@ export const ballsOf = (plays: number, samples: number): number =>
 /** Tells how far the sampling has come, 0 to 1. */
 export type Progress = (share: number) => void;
 
-/** What lands short of the green must save so much over what lands on it (assumption): a coach teaches to land it on. */
-const WORTH_LANDING_SHORT = 0.05;
-
-/** Leaves out what lands short of the green and is not clearly cheaper for it; what the ladder itself let in stays. */
+/**
+ * Leaves out what lands short of the green and is no cheaper for it; what the ladder itself let in stays.
+ */
 function withoutIdleShort(raced: readonly Played[], { rungs }: Ladder): readonly Played[] {
 	const kept = new Set(rungs.map(({ play }) => play));
 	const works = raced.filter(({ rung }) => rung.against === null);
 	if (works.length === 0) return raced;
-	const most = Math.min(...works.map(strokesOf)) - WORTH_LANDING_SHORT;
+	const most = Math.min(...works.map(strokesOf));
 	return raced.filter(
 		(entry) => entry.rung.against === null || kept.has(entry.rung.play) || strokesOf(entry) < most
 	);
@@ -76,10 +75,11 @@ export async function rankLadder(
 	const all = await entrants(question, ladder, sampler);
 	await sampleTo(all, firstLook, sampler);
 	progress(0.3);
+	const atPlaces = Math.min(AT_PLACES, samples);
+	await sampleTo(hopeful(all, MAY_GAIN, DOUBT), atPlaces, sampler);
 	const asked = hopeful(all, MAY_GAIN, DOUBT)
 		.sort((a, b) => strokesOf(a) - strokesOf(b))
 		.slice(0, ASKED);
-	const atPlaces = Math.min(AT_PLACES, samples);
 	await sampleTo(asked, atPlaces, sampler);
 	const leaves = await chooseLeaves(question, asked, sampler, atPlaces);
 	const entries = [...leaves, ...all.filter(hasPlayed).filter((entry) => !asked.includes(entry))];
@@ -91,7 +91,10 @@ export async function rankLadder(
 	progress(0.8);
 	const open = stillOpen(likely, LUCK);
 	const contenders = hopeful(open, SMALLEST_DIFFERENCE, LUCK);
-	if (contenders.length > 1) await sampleTo(contenders, mostBalls(samples), sampler);
+	// Where one place of a play competes its others do: they are told apart on the same balls.
+	const plays = new Set(contenders.map(({ rung }) => rung.play));
+	const competing = open.filter(({ rung }) => plays.has(rung.play));
+	if (competing.length > 1) await sampleTo(competing, mostBalls(samples), sampler);
 	progress(1);
 	const { swings } = question.request.player;
 	const measured = ({ play }: Rung) => (swings[play.club.id]?.known.length ?? 0) > 0;

@@ -66,6 +66,8 @@ const BLOCKS = 8;
 const FEWEST_IN_BLOCK = 4;
 /** What one block has too much of the next has too little: an average errs about this share of what independent blocks would (measured). */
 export const EVENED_OUT = 0.75;
+/** Eight blocks may agree by luck, most of all where what matters is rare: the error is never taken for less than this share of independent luck's. */
+const LEAST_SHARE = 0.45;
 
 /**
  * Standard error of the mean over balls of `drawDeviates`, in their order: smaller than that of independent luck. A little large (on average
@@ -79,7 +81,7 @@ export function evenError(values: Float64Array): number {
 	const means = new Float64Array(BLOCKS);
 	for (let block = 0; block < BLOCKS; block++)
 		means[block] = mean(values.subarray(block * size, (block + 1) * size));
-	return EVENED_OUT * standardError(means);
+	return Math.max(EVENED_OUT * standardError(means), LEAST_SHARE * standardError(values));
 }
 
 function share(length: number, test: (i: number) => boolean): number {

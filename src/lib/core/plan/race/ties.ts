@@ -53,7 +53,8 @@ export const isBargain = (option: Tied, cheaper: readonly Tied[]): boolean =>
 
 /**
  * Puts ties in order: first what does not go wrong clearly more often than another, then what is close to the cheapest, then least trouble,
- * least air (from sand the more open face instead), and what the player has measured. Every step is a whole number, so that the order is one order whoever compares.
+ * least air (from sand the more open face instead), and what the player has measured. Every step is a whole number, so that the order is one
+ * order whoever compares.
  *
  * @param tied that cost the same as far as can be told
  * @param measured whether the player has measured a swing with the club of a rung

@@ -1,4 +1,5 @@
 import { lowestBetween } from '../../../math/lowestBetween';
+import type { Play } from '../../../player/intent';
 import type { Metres } from '../../../units';
 import { playable, roomOf, within } from '../../ladder/past';
 import { bestPutt, otherPutts } from './puttSpeeds';
@@ -148,12 +149,15 @@ export async function chooseLeaves(
 	return [...entries, ...elsewhere, ...turned, ...(careful ? [careful] : [])];
 }
 
-/** Entries by the play they are, in the order in which they came. */
+/** Entries by the play they are, in the order in which they came; what something speaks against is no other place for what works. */
 function byPlay<T extends Entry>(entries: readonly T[]): T[][] {
-	const plays = new Map<unknown, T[]>();
-	for (const entry of entries)
-		plays.set(entry.rung.play, [...(plays.get(entry.rung.play) ?? []), entry]);
-	return [...plays.values()];
+	const [works, short] = [new Map<Play, T[]>(), new Map<Play, T[]>()];
+	for (const entry of entries) {
+		const { play, against } = entry.rung;
+		const plays = against ? short : works;
+		plays.set(play, [...(plays.get(play) ?? []), entry]);
+	}
+	return [...works.values(), ...short.values()];
 }
 
 /** Strokes that another place must save. */

@@ -11,14 +11,16 @@ import {
 	type Sampler
 } from '../race';
 import { notWanted } from '../../question/wanted';
+import { pairedDifference } from '../statistics';
 import { leanTo, type Rung } from '../../ladder/rung';
 
 /** Places tried to the side where something lies there, right (+) or left (−). */
 const SIDES: readonly Metres[] = [-2, -1, 1, 2];
 /** A map has something beside most lines: there only so many leading plays are turned, and only where that looks cheaper. */
 const TURNED_ON_MAP = 4;
-/** On the few balls of a first look a turn that pays may look so much dearer. */
+/** On the few balls of a first look a turn that pays may look so much dearer, and by so many standard errors. */
 const MAY_PAY = 0.03;
+const LUCKY = 2;
 /** A turn by less than this is not worth a word. */
 const LEAST_TURN: Metres = 0.75;
 
@@ -68,6 +70,7 @@ export async function turnedAway(
 		if (onMap) return [];
 		// So few balls may not see that a turn pays: where it hardly costs anything it stays in the race.
 		const best = played.reduce((a, b) => (strokesOf(b) < strokesOf(a) ? b : a));
-		return strokesOf(best) < own + MAY_PAY ? [best] : [];
+		const dearer = pairedDifference(best.finishes, leader.finishes);
+		return dearer.mean < MAY_PAY + LUCKY * dearer.standardError ? [best] : [];
 	});
 }

@@ -1,0 +1,149 @@
+import { describe, expect, it } from 'vitest';
+import { finishes, strokesAround } from '../../../../../../tests/support/raced';
+import { question as ask } from '../../../../../../tests/support/scenes';
+import { playKey } from '../../../player/intent';
+import { buildLadder } from '../../ladder/ladder';
+import { rejectRung, solveRung } from '../../ladder/rung';
+import { plan } from '../../plan';
+import type { Question } from '../../question/question';
+import { localSampler } from '../localSampler';
+import type { Sampler } from '../race';
+import { entrants } from './entrants';
+
+const keysOf = async (question: Question, sampler: Sampler = localSampler(question)) => {
+	const found = await entrants(question, buildLadder(question), sampler);
+	return found.map(({ rung }) => ({ ...rung, key: playKey(rung.play) }));
+};
+const called = async (question: Question) =>
+	(await plan(question, localSampler(question))).options[0]!;
+
+/** A bank of rough that falls to the green. */
+const DOWN_A_BANK = {
+	lie: 'semi-rough',
+	fringe: 'rough',
+	toEdge: 7,
+	edgeToPin: 10,
+	rise: -2.5,
+	stimpFeet: 12
+};
+
+describe('what takes part in a race', () => {
+	it('are those of the ladder, and of two head speeds that end at one place the one that works', async () => {
+		const question = ask(DOWN_A_BANK);
+		const found = await keysOf(question);
+		const open = found.find(({ key }) => key === 'SW/high/25/straight')!;
+		const trickling = solveRung(question, open.play);
+		expect(rejectRung(question, trickling)?.code).toBe('shortOfGreen');
+		expect(open.against).toBeNull();
+		expect(open.target).toBe(trickling.target);
+		expect(open.solution.outcome.landingX).toBeGreaterThan(question.situation.toEdge);
+	});
+
+	it('are those that reach only short of the pin, as far as they reach', async () => {
+		const question = ask({ lie: 'sand', toEdge: 4, edgeToPin: 13.5 }, { skill: 'high' });
+		const out = new Set(
+			buildLadder(question)
+				.rejected.filter(({ rejection }) => rejection.code === 'tooFast')
+				.map(({ play }) => playKey(play))
+		);
+		const short = (await keysOf(question)).filter(({ key }) => out.has(key));
+		expect(short.length).toBeGreaterThan(0);
+		for (const { target, solution, play } of short) {
+			expect(target).toBeLessThan(question.pin);
+			expect(solution.speed).toBeGreaterThan(0.95 * question.fastest(play));
+		}
+	});
+
+	it('are the cheapest at a glance of those that land just short, and no more than ten', async () => {
+		const question = ask({ toEdge: 5, edgeToPin: 10 });
+		const ladder = buildLadder(question);
+		expect(ladder.landingShort.length).toBeGreaterThan(10);
+		const cheap = playKey(ladder.landingShort[3]!.play);
+		const sampler: Sampler = (jobs) =>
+			Promise.resolve(
+				jobs.map(({ play, from, to }) =>
+					finishes(strokesAround(playKey(play) === cheap ? 2 : 3, 0, to - from))
+				)
+			);
+		const short = (await keysOf(question, sampler)).filter(
+			({ against }) => against?.code === 'shortOfGreen'
+		);
+		expect(short).toHaveLength(10);
+		expect(short[0]!.key).toBe(cheap);
+	});
+
+	it('are, where nothing works, all lengths of every play with what speaks against each', async () => {
+		const lip = [{ kind: 'sand', from: 0, to: 2, height: 1.5 }];
+		const question = ask({ lie: 'sand', sandSurface: 'plugged', toEdge: 3, hazards: lip });
+		const found = await keysOf(question);
+		const targets = new Set(found.map(({ target }) => Math.round(target)));
+		expect(targets.size).toBeGreaterThan(3);
+	});
+});
+
+describe('what strangers found, on other clubs and places than were looked at', () => {
+	it('is called where a brute search found it, no dearer', async () => {
+		// Strokes of the best of some hundred swings drawn at random, each found without the planner.
+		const found: [Record<string, unknown>, Record<string, unknown>, number][] = [
+			[DOWN_A_BANK, {}, 2.96],
+			[{ toEdge: 15, edgeToPin: 8, rise: -6, fringe: 'grainy' }, {}, 2.96],
+			[
+				{
+					lie: 'sand',
+					toEdge: 3.45,
+					edgeToPin: 11.9,
+					beyondPin: 8,
+					hazards: [{ kind: 'water', from: 1.6, to: 2.7, height: 1.06 }]
+				},
+				{ skill: 'high' },
+				3.85
+			]
+		];
+		for (const [situation, player, strokes] of found) {
+			const { statistics } = await called(ask(situation, player, { samples: 400 }));
+			expect(statistics.expectedStrokes).toBeLessThan(strokes + 0.03);
+		}
+	});
+
+	it('changes no more than the ground does while a bank grows', async () => {
+		const strokes: number[] = [];
+		for (let rise = -2.2; rise >= -2.81; rise -= 0.2)
+			strokes.push(
+				(await called(ask({ ...DOWN_A_BANK, rise }, {}, { samples: 300 }))).statistics
+					.expectedStrokes
+			);
+		strokes
+			.slice(1)
+			.forEach((value, i) => expect(Math.abs(value - strokes[i]!)).toBeLessThan(0.06));
+	});
+
+	it('lands short of the green only where that clearly pays, and then is no longer out', async () => {
+		const slow = ask(
+			{
+				lie: 'sitting-up',
+				toEdge: 11.11,
+				edgeToPin: 10.94,
+				beyondPin: 6.49,
+				rise: -1.87,
+				fringe: 'grainy',
+				slopeAlong: -1.51,
+				slopeAcross: 1.84,
+				stimpFeet: 11.58
+			},
+			{ skill: 'high' },
+			{ samples: 400 }
+		);
+		const { options, rejected } = await plan(slow, localSampler(slow));
+		const inLadder = buildLadder(slow).rungs.map(({ play }) => playKey(play));
+		const short = options.filter(
+			({ rung }) => rung.against && !inLadder.includes(playKey(rung.play))
+		);
+		expect(short.length).toBeGreaterThan(0);
+		const works = options.filter(({ rung }) => !rung.against);
+		const cheapest = Math.min(...works.map(({ statistics }) => statistics.expectedStrokes));
+		for (const { rung, statistics } of short) {
+			expect(statistics.expectedStrokes).toBeLessThan(cheapest);
+			expect(rejected.some(({ play }) => play === rung.play)).toBe(false);
+		}
+	});
+});
