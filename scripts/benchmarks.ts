@@ -129,7 +129,7 @@ function slopingScenes(): { plane: Scene; surveyed: Scene } {
 }
 
 /** The demo's greens and what a player of it asks there. */
-function onDemoGreen() {
+export function onDemoGreen() {
 	const parsed = parseArchive(readFileSync('static/demo/quarry-academy.json', 'utf8'));
 	if ('problems' in parsed) throw new Error(parsed.problems.join('\n'));
 	const { shots, greens, readings } = parsed.archive;

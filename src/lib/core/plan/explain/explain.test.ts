@@ -7,7 +7,9 @@ import { rankLadder, type SampledRung } from '../race/rank';
 import { cautionsFor, reasonsFor } from './reasons';
 import { grainedSpeed } from '../../ground/grain';
 import { callSchools, ruleSpot, schoolFacts } from './schoolCalls';
-import { sensitivityOf } from './sensitivity';
+import { runTheSameWay, sensitivityOf } from './sensitivity';
+import { Outcome } from '../../ball/simulate';
+import { playIntended } from '../../solve/solve';
 import { buildLadder } from '../ladder/ladder';
 import type { Question } from '../question/question';
 
@@ -28,6 +30,37 @@ describe('what if', () => {
 		expect(found.distanceMinus1).toBeCloseTo(0.9144, 6);
 	});
 
+	it('asks the middle of some balls where a kink sends one the same way for more and for less', () => {
+		const overEdge = ask(
+			{
+				lie: 'fringe',
+				toEdge: 1.46,
+				edgeToPin: 2,
+				beyondPin: 9.33,
+				rise: 0.13,
+				fringe: 'grainy',
+				slopeAlong: 2.24,
+				slopeAcross: -0.36,
+				stimpFeet: 10.59,
+				grain: 'left'
+			},
+			{ skill: 'expert' }
+		);
+		const putt = buildLadder(overEdge).rungs.find(({ play }) => play.club.putter)!;
+		const { speed, aim, outcome } = putt.solution;
+		const alone = (feet: number) => {
+			const greenSpeed = overEdge.situation.greenSpeed + fromFeet(feet);
+			const other = overEdge.within({ ...overEdge.situation, greenSpeed });
+			const ball = playIntended(other.intent(putt.play), other.bare, speed, aim, new Outcome());
+			return ball.finishX - outcome.finishX;
+		};
+		expect(runTheSameWay(alone(1), alone(-1))).toBe(true);
+		const { stimpPlus1, stimpMinus1 } = sensitivityOf(overEdge, putt);
+		expect(stimpPlus1).toBeGreaterThan(0.05);
+		expect(stimpMinus1).toBeLessThan(-0.05);
+		expect([runTheSameWay(0.3, 0.04), runTheSameWay(0.3, -0.3)]).toEqual([false, false]);
+	});
+
 	it('tilts a surveyed surface as well', () => {
 		const points = [-2, 4, 10, 16].flatMap((x) => [-6, 6].map((z) => [x, z, 0.01 * x]));
 		const question = bump({ survey: { points } });
@@ -39,6 +72,42 @@ describe('what if', () => {
 });
 
 describe('schools', () => {
+	it('reckon with one share of the day, whatever shot is asked about', () => {
+		const share = (change: Record<string, unknown>) => schoolFacts(ask(change)).todaysAirShare;
+		const day = share({ stimpFeet: 11 });
+		for (const shot of [
+			{ toEdge: 1, edgeToPin: 3, beyondPin: 2 },
+			{ toEdge: 12, edgeToPin: 20, fringe: 'rough', rise: -1 },
+			{ lie: 'sand', slopeAlong: -4, grain: 'against', wind: { along: 5, across: 0 } }
+		])
+			expect(share({ stimpFeet: 11, ...shot })).toBe(day);
+		expect(share({ stimpFeet: 8 })).toBeGreaterThan(day);
+	});
+
+	it('do not bind in sand, nor where they do not hold by their own word', async () => {
+		const sand = ask(
+			{ lie: 'sand', toEdge: 3, edgeToPin: 9 },
+			{ school: 'rule-of-twelve' },
+			{ samples: 40 }
+		);
+		const found = await planned(sand);
+		expect(found.why).toContainEqual({
+			code: 'schoolElsewhere',
+			school: 'rule-of-twelve',
+			beyond: 'madeForGrass'
+		});
+		expect(found.rejected.some(({ rejection }) => rejection.code === 'notInSchool')).toBe(false);
+		// The day's percentage would not carry the fringe here.
+		const short = ask(
+			{ toEdge: 8, edgeToPin: 3 },
+			{ school: 'todays-percentage' },
+			{ samples: 40 }
+		);
+		expect((await planned(short)).why).toContainEqual(
+			expect.objectContaining({ code: 'schoolElsewhere', beyond: 'notEnoughGreen' })
+		);
+	});
+
 	it('are all asked, and each says where its ball ends and at which speed it would be right', () => {
 		const calls = callSchools(bump());
 		expect(calls).toHaveLength(10);

@@ -1,11 +1,14 @@
 import { Outcome } from '../../ball/simulate';
 import type { LieId } from '../../lie/lies';
+import { quantileSorted } from '../../math/quantiles';
+import { dispersionWith } from '../../player/player';
 import { FOOT, YARD, fromPercent, type Metres } from '../../units';
 import { guessFrom, solveRung, type Rung } from '../ladder/rung';
 import { planSwing, type PlannedSwing } from '../ladder/swing';
 import type { Question } from '../question/question';
 import type { Situation } from '../question/situation';
 import { playIntended } from '../../solve/solve';
+import { drawDeviates, sampleFinishes } from '../race/sample';
 
 /** How far the finish of one and the same swing moves, past (+) or short (−), when the world is not as thought. */
 export interface Sensitivity {
@@ -50,22 +53,64 @@ const steeper = (situation: Situation, percent: number): Situation => ({
 	}))
 });
 
+/** Balls whose middle one stands in where the intended one is led astray by a kink of the ground. */
+const BALLS = 65;
+
+/** Where the middle one of a player's balls ends along the line. */
+function middleOf(question: Question, { play, solution }: Rung): Metres {
+	const { player, seed } = question.request;
+	const { speed, aim } = solution;
+	const shot = {
+		intent: question.intent(play),
+		speed,
+		aim,
+		dispersion: dispersionWith(play.club, player),
+		costs: player.costs,
+		scene: question.bare,
+		holeX: question.pin
+	};
+	const { x } = sampleFinishes(shot, drawDeviates(seed, BALLS), 0, BALLS);
+	return quantileSorted(x.sort(), 0.5);
+}
+
+/** More and less of one thing cannot both move a ball the same way, but where it meets a kink. */
+export const runTheSameWay = (more: Metres, less: Metres): boolean =>
+	more * less > 0 && Math.min(Math.abs(more), Math.abs(less)) > SEEN;
+const SEEN: Metres = 0.05;
+
 /**
- * Replays a solved shot in worlds that differ by a little.
+ * Replays a solved shot in worlds that differ by a little: the intended ball, or the middle one of some where that one would go the same way
+ * for more and for less.
  *
  * @param question opened
  * @param rung that is called
  */
 export function sensitivityOf(question: Question, rung: Rung): Sensitivity {
 	const { situation } = question;
-	const { speed, aim, outcome } = rung.solution;
+	const { aim, outcome } = rung.solution;
 	const change = (situation: Situation): Metres => {
 		const other = question.within(situation);
-		const played = playIntended(other.intent(rung.play), other.bare, speed, aim, new Outcome());
+		const played = playIntended(
+			other.intent(rung.play),
+			other.bare,
+			rung.solution.speed,
+			aim,
+			new Outcome()
+		);
 		return played.finishX - outcome.finishX - (other.pin - question.pin);
 	};
-	const faster = (by: Metres) =>
-		change({ ...situation, greenSpeed: Math.max(FOOT, situation.greenSpeed + by) });
+	const ofMany = (situation: Situation): Metres =>
+		middleOf(question.within(situation), rung) - middleOf(question, rung);
+	const bothWays = (by: (sign: 1 | -1) => Situation): { more: Metres; less: Metres } => {
+		const [more, less] = [change(by(1)), change(by(-1))];
+		if (!runTheSameWay(more, less)) return { more, less };
+		return { more: ofMany(by(1)), less: ofMany(by(-1)) };
+	};
+	const speed = bothWays((sign) => ({
+		...situation,
+		greenSpeed: Math.max(FOOT, situation.greenSpeed + sign * FOOT)
+	}));
+	const slope = bothWays((sign) => steeper(situation, sign));
 	const farther = (by: Metres) =>
 		change({ ...situation, edgeToPin: Math.max(0.1, situation.edgeToPin + by) });
 	const instead = (by: Metres): PlannedSwing => {
@@ -75,10 +120,10 @@ export function sensitivityOf(question: Question, rung: Rung): Sensitivity {
 		return planSwing(play.club, moved.solution.speed, question.request.player);
 	};
 	return {
-		stimpPlus1: faster(FOOT),
-		stimpMinus1: faster(-FOOT),
-		slopePlus1: change(steeper(situation, 1)),
-		slopeMinus1: change(steeper(situation, -1)),
+		stimpPlus1: speed.more,
+		stimpMinus1: speed.less,
+		slopePlus1: slope.more,
+		slopeMinus1: slope.less,
 		distancePlus1: farther(YARD),
 		distanceMinus1: farther(-YARD),
 		farther: instead(YARD),

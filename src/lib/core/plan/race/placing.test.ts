@@ -51,6 +51,33 @@ describe('place', () => {
 		expect(standing({ ...dearer(0.055, 0), forgone: 0.02 })).toEqual(TIED);
 	});
 
+	it('takes what lands short for a twentieth dearer than it is', () => {
+		const short = (mean: number, error = 0) => {
+			const entry = dearer(mean, error);
+			return {
+				...entry,
+				rung: { ...entry.rung, against: { code: 'shortOfGreen', by: 1 } as const }
+			};
+		};
+		expect(standing(short(-0.031))).toEqual(CLOSE);
+		expect(standing(short(-0.029))).toEqual(TIED);
+		expect(standing(short(0.001))).toEqual(BEATEN);
+		const [first] = place([leader, short(-0.11)], PIN, () => false);
+		expect(first!.rung.against?.code).toBe('shortOfGreen');
+		const [other] = place([leader, short(-0.02)], PIN, () => false);
+		expect(other!.rung).toBe(leader.rung);
+	});
+
+	it('calls nothing wild while something tame costs a tenth more at most', () => {
+		const wild = (mean: number) => {
+			const entry = dearer(mean, 0);
+			return { ...entry, finishes: { ...entry.finishes, x: entry.finishes.x.map(() => 60) } };
+		};
+		const first = (mean: number) => place([leader, wild(mean)], PIN, () => false)[0]!.rung;
+		expect(first(-0.09)).toBe(leader.rung);
+		expect(first(-0.11)).not.toBe(leader.rung);
+	});
+
 	it('takes nothing for a tie that was given up early, but for what is close all the same', () => {
 		expect(standing(dearer(0.04, 0.02, { balls: 159 }))).toEqual(BEATEN);
 		expect(standing(dearer(0.04, 0.02, { balls: 160 }))).toEqual(TIED);

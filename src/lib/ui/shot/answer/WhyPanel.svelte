@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { WORSE_LIE } from '$lib/core/plan/explain/sensitivity';
+	import { runTheSameWay, WORSE_LIE } from '$lib/core/plan/explain/sensitivity';
 	import type { PlannedSwing } from '$lib/core/plan/ladder/swing';
 	import { LIE_NAMES } from '$lib/io/words/lie';
 	import { CAUTION_WORDS, reasonWords } from '$lib/io/words/reason';
@@ -20,6 +20,15 @@
 		Math.abs(metres) < 0.05
 			? 'no change'
 			: `${formatLength(Math.abs(metres), playing.style)} ${metres > 0 ? 'past' : 'short'}`;
+	/** More and less of one thing; where both move the ball the same way it hangs on a kink of the ground, and that is said. */
+	const either = (
+		more: [string, number],
+		less: [string, number],
+		both: string
+	): [string, string][] =>
+		runTheSameWay(more[1], less[1])
+			? [[both, `${more[1] > 0 ? 'past' : 'short'} either way: it hangs on a kink of the ground`]]
+			: [more, less].map(([label, metres]) => [label, change(metres)]);
 	/** What to swing instead when the pin is a pace farther or nearer than thought; the what-ifs are about the call. */
 	const instead = (swing: PlannedSwing) => {
 		const called = plan?.options[0];
@@ -33,10 +42,16 @@
 		const { lie } = bench.situation;
 		const worse = WORSE_LIE[lie];
 		return [
-			['Green a foot faster', change(found.stimpPlus1)],
-			['Green a foot slower', change(found.stimpMinus1)],
-			['One percent more uphill', change(found.slopePlus1)],
-			['One percent more downhill', change(found.slopeMinus1)],
+			...either(
+				['Green a foot faster', found.stimpPlus1],
+				['Green a foot slower', found.stimpMinus1],
+				'Green a foot faster or slower'
+			),
+			...either(
+				['One percent more uphill', found.slopePlus1],
+				['One percent more downhill', found.slopeMinus1],
+				'One percent more or less slope'
+			),
 			['Pin a pace farther', `${change(found.distancePlus1)}${instead(found.farther)}`],
 			['Pin a pace nearer', `${change(found.distanceMinus1)}${instead(found.nearer)}`],
 			...(worse === lie

@@ -120,17 +120,17 @@ describe('what strangers found, on other clubs and places than were looked at', 
 	it('lands short of the green only where that clearly pays, and then is no longer out', async () => {
 		const slow = ask(
 			{
-				lie: 'sitting-up',
-				toEdge: 11.11,
-				edgeToPin: 10.94,
-				beyondPin: 6.49,
-				rise: -1.87,
+				toEdge: 1.05,
+				edgeToPin: 2.06,
+				beyondPin: 12.95,
+				rise: 0.08,
 				fringe: 'grainy',
-				slopeAlong: -1.51,
-				slopeAcross: 1.84,
-				stimpFeet: 11.58
+				stimpFeet: 7.49,
+				firmness: 'firm',
+				grain: 'against',
+				stance: { along: -13.63, across: 0.43 }
 			},
-			{ skill: 'high' },
+			{ skill: 'scratch', school: 'free' },
 			{ samples: 400 }
 		);
 		const { options, rejected } = await plan(slow, localSampler(slow));
