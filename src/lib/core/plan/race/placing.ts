@@ -15,7 +15,7 @@ export const LUCK = 4;
 /** … but what costs this much more than what is close is none, however unsure it is; and so little more is one, however sure: where a play is left is
  * itself found on some balls. */
 const MOST_LUCK = 0.06;
-const LEAST_LUCK = 0.03;
+const LEAST_LUCK = 0.035;
 
 /** Nine in ten balls that end within this are tame: what is wilder is not called while something tame costs only so much more (assumption). */
 export const WILD = { ring: 40, worth: 0.1 } satisfies { ring: Metres; worth: number };

@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
+import { createRng } from '../../math/random';
 import { finishes, strokesAround } from '../../../../../tests/support/raced';
 import { question as ask } from '../../../../../tests/support/scenes';
 import { playKey } from '../../player/intent';
 import { buildLadder } from '../ladder/ladder';
 import { localSampler } from './localSampler';
 import { plan } from '../plan';
-import { ballsOf, rankLadder, type SampleJob } from './rank';
+import { ballsOf, rankLadder, type SampleJob, type Sampler } from './rank';
 import type { Finishes } from './sample';
 
 const CLUBS = ['8i', 'PW', 'SW', 'LW'].map((name, i) => ({ name, loft: [38, 46, 56, 60][i]! }));
@@ -28,7 +29,7 @@ function pricing(prices: Record<string, number>) {
 describe('ranking', () => {
 	it('plays on with what may still be cheapest, and leaves the hopeless at a first look', async () => {
 		const question = asked();
-		const { sampler, balls } = pricing({ '8i': 2.5, PW: 2.51, SW: 2.57, LW: 3.2 });
+		const { sampler, balls } = pricing({ '8i': 2.5, PW: 2.51, SW: 2.56, LW: 3.2 });
 		const shares: number[] = [];
 		const ranked = await rankLadder(question, buildLadder(question), sampler, (share) =>
 			shares.push(share)
@@ -37,8 +38,8 @@ describe('ranking', () => {
 		expect(ranked.at(-1)!.rung.play.club.name).toBe('LW');
 		expect([...balls]).toEqual(
 			expect.arrayContaining([
-				['8i', 2000],
-				['PW', 2000],
+				['8i', 800],
+				['PW', 800],
 				['SW', 320],
 				['LW', 48]
 			])
@@ -47,11 +48,26 @@ describe('ranking', () => {
 		expect(shares.at(-1)).toBe(1);
 	});
 
+	it('gives more balls to what competes only where luck does not tell it from the leader yet', async () => {
+		const question = asked();
+		const { sampler, balls } = pricing({ '8i': 2.5, PW: 2.5, SW: 2.6, LW: 3.2 });
+		const rng = createRng(3);
+		const unsteady: Sampler = async (jobs) =>
+			(await sampler(jobs)).map((played, i) =>
+				jobs[i]!.play.club.name === 'PW'
+					? { ...played, strokes: played.strokes.map((strokes) => strokes + rng.normal()) }
+					: played
+			);
+		await rankLadder(question, buildLadder(question), unsteady);
+		expect([balls.get('8i'), balls.get('PW')]).toEqual([2000, 2000]);
+		expect(balls.get('SW')).toBeLessThan(2000);
+	});
+
 	it('asks for no more balls than there are to be', async () => {
 		const question = asked({}, { samples: 50 });
 		const { sampler, balls } = pricing({ '8i': 2.5, PW: 2.51, SW: 2.8, LW: 3.2 });
 		await rankLadder(question, buildLadder(question), sampler);
-		expect([balls.get('LW'), balls.get('PW')]).toEqual([48, 125]);
+		expect([balls.get('LW'), balls.get('PW')]).toEqual([48, 64]);
 		expect(ballsOf(4, 800)).toBe(4 * 48 + 4 * (4 * 128 + 800) + 4 * 2000);
 		expect(ballsOf(20, 800)).toBe(20 * 48 + 12 * (4 * 128 + 800) + 5 * 2000);
 	});

@@ -4,9 +4,19 @@ import { chooseLeaves, settle, stillOpen } from './places/leave';
 import type { Question } from '../question/question';
 import { LUCK, place, SMALLEST_DIFFERENCE } from './placing';
 import { entrants } from './places/entrants';
-import { hasPlayed, hopeful, sampleTo, strokesOf, type Played, type Sampler } from './race';
+import {
+	cheapest,
+	hasPlayed,
+	hopeful,
+	sampleTo,
+	strokesOf,
+	type Entry,
+	type Played,
+	type Sampler
+} from './race';
 import type { Rung } from '../ladder/rung';
 import { mostBalls } from './sample';
+import { pairedDifference } from './statistics';
 import type { SampledRung } from './ties';
 
 export type { SampleJob, Sampler } from './race';
@@ -20,11 +30,16 @@ const AT_PLACES = 128;
 /** Plays that cost this much more at the pin may still be the cheapest elsewhere; so many of them are asked. */
 const MAY_GAIN = 0.3;
 const ASKED = 12;
+/** … and as many again where the best of their places saves so much. */
+const PAYS = 0.05;
 /** After that, options worse than the best by more than this, and by what chance allows, are left as they are: at the second look … */
 const SECOND_LOOK = 320;
-const UNLIKELY = 0.1;
+const UNLIKELY = 0.07;
 /** … and at the full number of balls. */
-const HOPELESS = 0.05;
+const HOPELESS = 0.04;
+/** Those that compete are told apart to so many strokes, or have all their balls: in steps of these shares. */
+const TOLD_APART = { error: 0.006, steps: [0.6, 1] };
+
 /**
  * About how many balls a ranking plays: the first look at every play, at most so many that are asked where they are best left, and those
  * that compete.
@@ -53,6 +68,42 @@ function withoutIdleShort(raced: readonly Played[], { rungs }: Ladder): readonly
 	);
 }
 
+/** Plays that compete and are not yet told from the leader, each with all its places, and the leader's own; none where all are. */
+function unsure(competing: readonly Played[]): readonly Played[] {
+	if (competing.length < 2) return [];
+	const leader = cheapest(competing);
+	const left = competing.filter(
+		({ finishes }) => pairedDifference(finishes, leader.finishes).standardError > TOLD_APART.error
+	);
+	const plays = new Set([leader, ...left].map(({ rung }) => rung.play));
+	return left.length > 0 ? competing.filter(({ rung }) => plays.has(rung.play)) : [];
+}
+
+/** A first look at everything, and at where the likeliest plays are best left. */
+async function lookAround(
+	question: Question,
+	all: readonly Entry[],
+	sampler: Sampler
+): Promise<Entry[]> {
+	const balls = Math.min(AT_PLACES, question.request.samples);
+	await sampleTo(hopeful(all, MAY_GAIN, DOUBT), balls, sampler);
+	const likely = hopeful(all, MAY_GAIN, DOUBT).sort((a, b) => strokesOf(a) - strokesOf(b));
+	const placesOf = async (asked: readonly Played[]): Promise<Entry[]> => {
+		const leaves = await chooseLeaves(question, asked, sampler, balls);
+		await sampleTo(leaves, balls, sampler);
+		return leaves;
+	};
+	const [asked, later] = [likely.slice(0, ASKED), likely.slice(ASKED, 2 * ASKED)];
+	await sampleTo(likely.slice(0, 2 * ASKED), balls, sampler);
+	const atPin = strokesOf(cheapest(asked));
+	const leaves = await placesOf(asked);
+	const pays = later.length > 0 && strokesOf(cheapest(leaves)) < atPin - PAYS;
+	// The most careful place is the leader's own.
+	const more = pays ? (await placesOf(later)).filter(({ careful }) => !careful) : [];
+	const placed = new Set<Entry>(pays ? [...asked, ...later] : asked);
+	return [...leaves, ...more, ...all.filter((entry) => !placed.has(entry))];
+}
+
 /**
  * Samples a ladder and ranks it for this player: a first look at every play, then where each is best left, more balls for the hopeful,
  * most for those that compete.
@@ -75,26 +126,19 @@ export async function rankLadder(
 	const all = await entrants(question, ladder, sampler);
 	await sampleTo(all, firstLook, sampler);
 	progress(0.3);
-	const atPlaces = Math.min(AT_PLACES, samples);
-	await sampleTo(hopeful(all, MAY_GAIN, DOUBT), atPlaces, sampler);
-	const asked = hopeful(all, MAY_GAIN, DOUBT)
-		.sort((a, b) => strokesOf(a) - strokesOf(b))
-		.slice(0, ASKED);
-	await sampleTo(asked, atPlaces, sampler);
-	const leaves = await chooseLeaves(question, asked, sampler, atPlaces);
-	const entries = [...leaves, ...all.filter(hasPlayed).filter((entry) => !asked.includes(entry))];
-	await sampleTo(leaves, atPlaces, sampler);
+	const entries = (await lookAround(question, all, sampler)).filter(hasPlayed);
 	progress(0.5);
 	await sampleTo(hopeful(entries, UNLIKELY, DOUBT), Math.min(SECOND_LOOK, samples), sampler);
-	const likely = stillOpen(entries.filter(hasPlayed), LUCK);
-	await sampleTo(hopeful(likely, HOPELESS, DOUBT), samples, sampler);
+	const left = stillOpen(entries, LUCK);
+	await sampleTo(hopeful(left, HOPELESS, DOUBT), samples, sampler);
 	progress(0.8);
-	const open = stillOpen(likely, LUCK);
+	const open = stillOpen(left, LUCK);
 	const contenders = hopeful(open, SMALLEST_DIFFERENCE, LUCK);
 	// Where one place of a play competes its others do: they are told apart on the same balls.
 	const plays = new Set(contenders.map(({ rung }) => rung.play));
 	const competing = open.filter(({ rung }) => plays.has(rung.play));
-	if (competing.length > 1) await sampleTo(competing, mostBalls(samples), sampler);
+	for (const share of TOLD_APART.steps)
+		await sampleTo(unsure(competing), Math.ceil(share * mostBalls(samples)), sampler);
 	progress(1);
 	const { swings } = question.request.player;
 	const measured = ({ play }: Rung) => (swings[play.club.id]?.known.length ?? 0) > 0;

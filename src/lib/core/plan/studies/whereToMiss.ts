@@ -6,8 +6,9 @@ import { areaOf, boundsOf, distanceToEdge, type Point } from '../../math/polygon
 import type { Play } from '../../player/intent';
 import { degrees, radians, type Metres } from '../../units';
 import { candidates, wantedCandidates } from '../ladder/candidates';
-import { buildLadder } from '../ladder/ladder';
+import { buildLadder, type Ladder } from '../ladder/ladder';
 import { type Rung } from '../ladder/rung';
+import { NO_TRAIL } from '../ladder/trail';
 import { createLocalSampler } from '../race/localSampler';
 import { expectedLie, lineOn, situationOn, type Conditions } from '../question/onGreen';
 import { Question } from '../question/question';
@@ -105,13 +106,19 @@ function questionAt(asked: MissQuestion, spot: Point): Question | null {
 const isTelling = ({ shape, faceOpen }: Play): boolean =>
 	shape === 'straight' && !SKIPPED_OPENINGS.includes(Math.round(degrees(faceOpen)));
 
+/** As an answer at once has it; a full search only where that finds nothing that works. */
+function quickLadder(question: Question, plays: readonly Play[]): Ladder {
+	const quick = buildLadder(question, plays, NO_TRAIL);
+	return quick.rungs.some(({ against }) => against === null) ? quick : buildLadder(question, plays);
+}
+
 /** What is worth a ball from there: of what was asked for, else of everything. */
 function rungsOf(question: Question): readonly Rung[] {
 	const { request, situation } = question;
 	const plays = candidates(request.bag, situation).filter(isTelling);
-	const { rungs } = buildLadder(question, wantedCandidates(question, plays));
+	const { rungs } = quickLadder(question, wantedCandidates(question, plays));
 	if (rungs.length > 0 || !isRestricted(question.wanted)) return rungs;
-	return buildLadder(question.freed(), plays).rungs;
+	return quickLadder(question.freed(), plays).rungs;
 }
 
 /**

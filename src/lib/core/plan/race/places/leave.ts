@@ -34,7 +34,8 @@ const ELSEWHERE: Metres = 0.4;
 function placed(question: Question, { rung }: Entry, offset: Metres): Entry | null {
 	const target = rung.target + offset;
 	if (!within(roomOf(question), target)) return null;
-	const there = playable(question, rung, target);
+	// What works at its own place is corrected for another; only what works nowhere is looked for anew.
+	const there = playable(question, rung, target, rung.against !== null);
 	return there && enter(there);
 }
 
