@@ -4,7 +4,8 @@ import { schoolFacts } from '../../src/lib/core/plan/explain/schoolCalls';
 import { schoolOf } from '../../src/lib/core/schools/registry';
 import { LIES } from '../../src/lib/core/lie/lies';
 import { expectedAround } from '../../src/lib/core/plan/race/cost';
-import { WILD } from '../../src/lib/core/plan/race/placing';
+import { WORTH_WILD } from '../../src/lib/core/plan/race/placing';
+import { isWild } from '../../src/lib/core/plan/race/ties';
 import { troubleOf } from '../../src/lib/core/plan/race/statistics';
 import { degrees } from '../../src/lib/core/units';
 import { onFreshBalls } from './fresh';
@@ -106,10 +107,9 @@ const RULES: Record<string, Rule> = {
 	},
 	'nothing wild is called for a tenth of a stroke': ({ plan }) => {
 		const [best, ...others] = plan.options;
-		if (!best || best.statistics.leave.p90 <= WILD.ring) return null;
+		if (!best || !isWild(best.statistics)) return null;
 		const tame = others.find(
-			(option) =>
-				option.statistics.leave.p90 <= WILD.ring && strokes(option) <= strokes(best) + WILD.worth
+			(option) => !isWild(option.statistics) && strokes(option) <= strokes(best) + WORTH_WILD
 		);
 		return tame ? `${name(best)} though ${name(tame)} stays` : null;
 	},

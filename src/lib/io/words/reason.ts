@@ -34,7 +34,7 @@ function placeOff(past: number, side: number, say: Say): string {
 			: `${say.length(Math.abs(side))} ${side > 0 ? 'right' : 'left'} of ${along ? 'it' : 'the pin'}`;
 	return [along, beside].filter(Boolean).join(', ');
 }
-const WORTH_SAYING = 0.05;
+const WORTH_SAYING = 0.5;
 
 /** The ways that tie with the call, the first by name. */
 function others({ other, tied }: Extract<Reason, { tied: number }>): string {

@@ -78,6 +78,14 @@ describe('the first reason', () => {
 		expect(reasons([best, hardly, calm])[0]!.code).toBe('tieEven');
 	});
 
+	it('says nothing against the same play left elsewhere', () => {
+		const best = option(pitch, 2.5, { fourOrMore: 0.05 });
+		const own = { play: pitch.play, airShare: 0.2 };
+		const elsewhere = option(rung('PW', own), 2.5, { tied: true, fourOrMore: 0.2 });
+		const other = option(rung('SW', { airShare: 0.6 }), 2.5, { tied: true, fourOrMore: 0.05 });
+		expect(reasons([best, elsewhere, other])[0]).toMatchObject({ code: 'tieLeastAir', tied: 1 });
+	});
+
 	it('is from sand the more open face, and never the air', () => {
 		const asked = ask({ lie: 'sand', toEdge: 3, edgeToPin: 9 });
 		const open = option(

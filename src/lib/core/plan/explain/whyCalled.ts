@@ -2,9 +2,8 @@ import type { Ladder } from '../ladder/ladder';
 import { LIES } from '../../lie/lies';
 import type { Question } from '../question/question';
 import { isRestricted } from '../question/wanted';
-import { WILD } from '../race/placing';
 import { pairedDifference, troubleOf } from '../race/statistics';
-import { AIR_STEP, type SampledRung } from '../race/ties';
+import { AIR_STEP, isWild, TAME, type SampledRung } from '../race/ties';
 import type { OfWhat, Reason, Tie } from './reason';
 
 /** So much less trouble is worth a word: two in a hundred (assumption). */
@@ -21,7 +20,7 @@ interface Among {
 	best: SampledRung;
 	/** Ties that are other plays. */
 	others: readonly SampledRung[];
-	/** Those of all ties that fly less. */
+	/** Those of them that fly less. */
 	flatter: readonly SampledRung[];
 	tie: Tie;
 }
@@ -38,7 +37,7 @@ function tellsFromAll({ best, others, flatter, tie }: Among, inSand: boolean): R
 
 /** What tells it from one that flies less. */
 function tellsFromFlatter({ best, flatter, tie }: Among): Reason | null {
-	const other = flatter.find(({ rung }) => rung.play !== best.rung.play);
+	const [other] = flatter;
 	if (!other) return null;
 	const more = pairedDifference(other.finishes, best.finishes).mean;
 	if (!flatter.some(({ close }) => close) && more >= NOTHING)
@@ -64,7 +63,7 @@ function whyTied(
 	const { play, airShare } = best.rung;
 	// The same play left elsewhere is no other way to play it.
 	const others = ties.filter(({ rung }) => rung.play !== play);
-	const flatter = ties.filter(({ rung }) => rung.airShare < airShare);
+	const flatter = others.filter(({ rung }) => rung.airShare < airShare);
 	const tie = { play, other: others[0]?.rung.play ?? null, tied: others.length };
 	const among = { best, others, flatter, tie };
 	const inSand = LIES[question.situation.lie].sand;
@@ -104,10 +103,13 @@ export function whyCalled(
 		return { code: 'compromise', play, ...asked };
 	if (worksAlone(ranked, ladder)) return { code: 'onlyOne', play, ...asked };
 	const wild = rest.find(
-		(option) => !option.tied && strokesOf(option) < strokesOf(best) && option.rung.play !== play
+		(option) =>
+			isWild(option.statistics) &&
+			strokesOf(option) < strokesOf(best) - NOTHING &&
+			option.rung.play !== play
 	);
-	if (wild && wild.statistics.leave.p90 > WILD.ring)
-		return { code: 'tooWild', play, wild: wild.rung.play, within: WILD.ring };
+	if (wild && !isWild(statistics))
+		return { code: 'tooWild', play, wild: wild.rung.play, within: TAME };
 	const tied = rest.filter((option) => option.tied);
 	const alone = tied.every(
 		(option) => option.rung.play === play && strokesOf(option) >= strokesOf(best)

@@ -3,7 +3,7 @@ import { cheapest, strokesOf, type Played } from './race';
 import type { Rung } from '../ladder/rung';
 import { CONTENDER_FACTOR } from './sample';
 import { pairedDifference, statisticsOf } from './statistics';
-import { isBargain, orderTies, type SampledRung } from './ties';
+import { isBargain, isWild, orderTies, type SampledRung } from './ties';
 
 /** Differences under this are a tie whatever the luck. */
 export const SMALLEST_DIFFERENCE = 0.02;
@@ -17,14 +17,14 @@ export const LUCK = 4;
 const MOST_LUCK = 0.06;
 const LEAST_LUCK = 0.035;
 
-/** Nine in ten balls that end within this are tame: what is wilder is not called while something tame costs only so much more (assumption). */
-export const WILD = { ring: 40, worth: 0.1 } satisfies { ring: Metres; worth: number };
+/** What is wild is not called while something tame costs only so much more (assumption). */
+export const WORTH_WILD = 0.1;
 
 /** Those that may be called: without what is wild where something tame costs little more. */
 function callable(raced: readonly Played[], pin: Metres): readonly Played[] {
 	const cheap = strokesOf(cheapest(raced));
-	const tame = raced.filter(({ finishes }) => statisticsOf(finishes, pin).leave.p90 <= WILD.ring);
-	const isNear = tame.some((entry) => strokesOf(entry) <= cheap + WILD.worth);
+	const tame = raced.filter(({ finishes }) => !isWild(statisticsOf(finishes, pin)));
+	const isNear = tame.some((entry) => strokesOf(entry) <= cheap + WORTH_WILD);
 	return isNear ? tame : raced;
 }
 
@@ -71,15 +71,8 @@ export function place(
 	measured: (rung: Rung) => boolean,
 	inSand = false
 ): SampledRung[] {
-	const may = callable(raced, pin);
-	const leader = leaderOf(may);
-	const standings = raced.map((entry) => {
-		const stands = standing(entry, leader, pin);
-		const option = may.includes(entry)
-			? stands.option
-			: { ...stands.option, tied: false, close: false };
-		return { ...stands, option };
-	});
+	const leader = leaderOf(callable(raced, pin));
+	const standings = raced.map((entry) => standing(entry, leader, pin));
 	const cheap = standings.filter(({ option, dear }) => option.tied && !dear);
 	const bargains = cheap.map(({ option }) => option);
 	const sampled = standings.map(({ option, dear }): SampledRung => ({

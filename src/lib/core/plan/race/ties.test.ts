@@ -13,7 +13,10 @@ const tie = (
 	name,
 	close,
 	rung: { airShare, play: { club: { id: name } } } as Rung,
-	statistics: { chances: { hazard: trouble[0], fourOrMore: trouble[1] } } as ShotStatistics
+	statistics: {
+		chances: { hazard: trouble[0], fourOrMore: trouble[1] },
+		leave: { median: 1, p90: 2 }
+	} as ShotStatistics
 });
 const order = (options: ReturnType<typeof tie>[], measured: string[] = []) =>
 	orderTies(options, ({ play }) => measured.includes(play.club.id)).map(({ name }) => name);
@@ -34,6 +37,12 @@ it('never calls what goes wrong six points more often in one way than something 
 	expect(order([tie('a', [0, 0.462], 0.1), tie('b', [0.055, 0.408], 0.9)])).toEqual(['a', 'b']);
 	// Less trouble altogether outweighs more of one kind.
 	expect(order([tie('a', [0, 0.47], 0.1), tie('b', [0.07, 0.408], 0.9)])).toEqual(['a', 'b']);
+});
+
+it('calls nothing wild before what is tame, whatever else speaks for it', () => {
+	const wild = tie('wild', [0, 0], 0.1);
+	wild.statistics.leave = { median: 3, p90: 40.1 };
+	expect(order([wild, tie('tame', [0, 0.5], 0.9, false)])).toEqual(['tame', 'wild']);
 });
 
 it('calls what is close to the cheapest before what may only be as good', () => {

@@ -1,4 +1,4 @@
-import type { Ratio } from '../../units';
+import type { Metres, Ratio } from '../../units';
 import type { Rung } from '../ladder/rung';
 import type { Finishes } from './sample';
 import { troubleOf, type ShotStatistics } from './statistics';
@@ -20,6 +20,10 @@ export interface SampledRung {
 /** Trouble (hazard and four-or-more added) counts in steps of this, air in steps of that. */
 const TROUBLE_STEP: Ratio = 0.03;
 export const AIR_STEP: Ratio = 0.06;
+
+/** Of what is tame nine in ten balls end within this (assumption). */
+export const TAME: Metres = 40;
+export const isWild = ({ leave }: Pick<ShotStatistics, 'leave'>): boolean => leave.p90 > TAME;
 
 /** So much more hazard, or four-or-more, than another that gets into less trouble altogether is never called before it. */
 const MUCH_MORE: Ratio = 0.06;
@@ -52,7 +56,7 @@ export const isBargain = (option: Tied, cheaper: readonly Tied[]): boolean =>
 	cheaper.some((other) => clearlyWorse(other, option));
 
 /**
- * Puts ties in order: first what does not go wrong clearly more often than another, then what is close to the cheapest, then least trouble,
+ * Puts ties in order: first what is not wild, then what does not go wrong clearly more often than another, then what is close to the cheapest, then least trouble,
  * least air (from sand the more open face instead), and what the player has measured. Every step is a whole number, so that the order is one
  * order whoever compares.
  *
@@ -71,6 +75,7 @@ export function orderTies<T extends Tied>(
 		.map((option) => ({
 			option,
 			key: [
+				isWild(option.statistics) ? 1 : 0,
 				tied.some((other) => clearlyWorse(option, other)) ? 1 : 0,
 				option.close ? 0 : 1,
 				Math.floor((troubleOf(option.statistics) - least) / TROUBLE_STEP),

@@ -1,5 +1,5 @@
 import { lowestBetween } from '../../../math/lowestBetween';
-import type { Ratio } from '../../../units';
+import type { Metres, Ratio } from '../../../units';
 import { roomOf, within } from '../../ladder/past';
 import type { Question } from '../../question/question';
 import { cheapest, enter, strokesOf, type Entry, type Played } from '../race';
@@ -11,10 +11,14 @@ import { rejectRung, struck, type Rung } from '../../ladder/rung';
  */
 const PUTT_SPEEDS: readonly Ratio[] = [0.84, 0.88, 0.92, 0.96, 1.04, 1.08];
 
+/** Nobody putts to leave it shorter than this: the other side of a tier is no place to putt to. */
+const SHORT: Metres = 1.5;
+
 /** A putt struck harder or softer, where nothing speaks against it. */
 function putt(question: Question, rung: Rung, harder: Ratio): Rung | null {
 	const other = struck(question, rung, harder);
-	if (!within(roomOf(question), other.target)) return null;
+	if (other.target < question.target - SHORT || !within(roomOf(question), other.target))
+		return null;
 	return rejectRung(question, other) === null ? other : null;
 }
 
