@@ -35,6 +35,8 @@ function placeOff(past: number, side: number, say: Say): string {
 	return [along, beside].filter(Boolean).join(', ');
 }
 const WORTH_SAYING = 0.5;
+/** Where so many balls end elsewhere than the middle one, that is said. */
+const RUNS_ON = 0.2;
 
 /** The ways that tie with the call, the first by name. */
 function others({ other, tied }: Extract<Reason, { tied: number }>): string {
@@ -112,6 +114,8 @@ export function reasonWords(reason: Reason, say: Say): string {
 			const where = placeOff(reason.past, reason.side, say);
 			if (!reason.onGreen)
 				return `Meant to end ${where}, off the green: the next stroke is easier from there.`;
+			if (reason.runOn >= RUNS_ON)
+				return `Meant to end ${where}: ${say.percent(reason.runOn)} of the balls run on toward it, and from either place two putts are enough.`;
 			if (reason.saves === null) return `Meant to end ${where}: two putts from there are enough.`;
 			return reason.saves < 0.025
 				? `Meant to end ${where}: going at the pin is no better and goes wrong by more.`

@@ -81,16 +81,22 @@ describe('words', () => {
 	it('tells past from short', () => {
 		expect(
 			reasonWords(
-				{ code: 'playedSafe', past: -1.5, side: 0, onGreen: true, saves: 0.1 },
+				{ code: 'playedSafe', past: -1.5, side: 0, onGreen: true, runOn: 0.1, saves: 0.1 },
 				SAY_METRIC
 			)
 		).toContain('1.5 m short of the pin: going at the pin costs');
 		expect(
 			reasonWords(
-				{ code: 'playedSafe', past: -9, side: 0, onGreen: false, saves: null },
+				{ code: 'playedSafe', past: -9, side: 0, onGreen: false, runOn: 0, saves: null },
 				SAY_METRIC
 			)
 		).toContain('off the green');
+		expect(
+			reasonWords(
+				{ code: 'playedSafe', past: -8, side: 0, onGreen: true, runOn: 0.4, saves: 0.1 },
+				SAY_METRIC
+			)
+		).toContain('8.0 m short of the pin: 40 % of the balls run on toward it');
 		expect(
 			reasonWords(
 				{ code: 'watch', what: 'slope', by: 1, lie: 'first-cut', change: -0.8 },

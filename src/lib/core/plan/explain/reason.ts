@@ -41,7 +41,15 @@ export type Reason =
 	| { code: 'habitCostsMore'; club: Club; more: number; heavy: number; thin: number }
 	| { code: 'habitIsOut'; club: Club; rejection: Rejection }
 	| { code: 'habitIsRight'; club: Club }
-	| { code: 'playedSafe'; past: Metres; side: Metres; onGreen: boolean; saves: number | null }
+	/** `runOn`: share of the balls that end in the half of the way to the pin that lies nearer to it. */
+	| {
+			code: 'playedSafe';
+			past: Metres;
+			side: Metres;
+			onGreen: boolean;
+			runOn: Ratio;
+			saves: number | null;
+	  }
 	| { code: 'safeCosts'; target: Metres; more: number; fourOrMoreLess: number; kinder: boolean }
 	| { code: 'breaks'; aim: Metres; slopeAcross: Ratio }
 	| { code: 'schoolCosts'; more: number }

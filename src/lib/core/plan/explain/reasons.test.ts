@@ -80,6 +80,7 @@ describe('what else is said', () => {
 			past: 2,
 			side: 0,
 			onGreen: true,
+			runOn: 0,
 			saves: near(0.1)
 		});
 		expect(coded(reasons([option(past, 2.4)]), 'playedSafe')?.saves).toBeNull();
@@ -92,6 +93,9 @@ describe('what else is said', () => {
 		expect(at(-0.7)).toBeUndefined();
 		expect(at(0.25, 1)?.side).toBe(1);
 		expect(at(-10)?.onGreen).toBe(false);
+		// All balls of these options end at 10 m, the pin lies at 12.
+		expect(at(-8)?.runOn).toBe(1);
+		expect(at(-3)?.runOn).toBe(0);
 	});
 
 	it('is a break, where the fall explains the aim', () => {

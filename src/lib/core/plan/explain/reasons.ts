@@ -80,6 +80,10 @@ function habit(
 /** A place nearer to the pin than this is not worth a sentence. */
 const WORTH_SAYING: Metres = 0.75;
 
+/** Share of balls that end past a station. */
+const shareBeyond = (stations: Float64Array, at: Metres): number =>
+	stations.filter((x) => x > at).length / stations.length;
+
 /** The same play at another place, and whether that place is kinder in everything that can go wrong. */
 function safeShot({ pin, situation }: Question, ranked: readonly SampledRung[]): Reason | null {
 	const best = ranked[0]!;
@@ -91,7 +95,9 @@ function safeShot({ pin, situation }: Question, ranked: readonly SampledRung[]):
 		const past = target - pin;
 		const worthAWord = Math.max(Math.abs(past), Math.abs(side)) >= WORTH_SAYING;
 		const onGreen = target > situation.toEdge;
-		return worthAWord ? { code: 'playedSafe', past, side, onGreen, saves: saves() } : null;
+		if (!worthAWord) return null;
+		const runOn = past < 0 ? shareBeyond(best.finishes.x, target - past / 2) : 0;
+		return { code: 'playedSafe', past, side, onGreen, runOn, saves: saves() };
 	}
 	if (!other || Math.abs(other.rung.target - pin) < WORTH_SAYING) return null;
 	const [at, there] = [best.statistics, other.statistics];

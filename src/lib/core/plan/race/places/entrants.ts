@@ -11,7 +11,7 @@ type Solved = RejectedPlay & { rung: Rung };
 
 /** Balls of a glance at what is out by the book, and how many of these go on into the race. */
 const GLANCE = 64;
-const LET_IN = 10;
+const LET_IN = 16;
 
 /** Where nothing works every play is tried softer and harder: nobody knows beforehand which fault is the smallest. */
 const HARDER: readonly Ratio[] = [0.5, 0.6, 0.7, 0.8, 0.87, 0.94, 1, 1.07, 1.15];
