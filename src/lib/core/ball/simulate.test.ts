@@ -44,6 +44,24 @@ describe('a ball that is struck', () => {
 		expect(wall(free.landingX / 2, 0.1).status).toBe('rest');
 	});
 
+	it('runs over what stands on the line only where it is fast enough to climb it, and lies before it otherwise', () => {
+		const free = simulate(delivery(), planeScene({ across: 0.02 }));
+		const at = free.landingX + 0.75 * (free.finishX - free.landingX);
+		const past = (height: number, on = at) =>
+			simulate(delivery(), { ...planeScene({ across: 0.02 }), obstacles: [{ at: on, height }] });
+		expect(past(0.001).finishX).toBe(free.finishX);
+		const stopped = past(0.3);
+		expect(stopped.status).toBe('blocked');
+		expect(stopped.finishX).toBe(at);
+		expect(Math.abs(stopped.finishZ)).toBeLessThan(Math.abs(free.finishZ));
+		// The same edge is nothing to a ball that has just come down, or that never gets there.
+		const after = (share: number) =>
+			past(0.05, free.landingX + share * (free.finishX - free.landingX));
+		expect(after(0.98).status).toBe('blocked');
+		expect(after(0.3).finishX).toBe(free.finishX);
+		expect(past(0.3, free.finishX + 0.1).finishX).toBe(free.finishX);
+	});
+
 	it('says where it landed, how high it flew, and how far it rolled from there', () => {
 		const out = simulate(delivery(), planeScene({ across: 0.03 }));
 		expect(out.carry).toBeCloseTo(Math.hypot(out.landingX, out.landingZ), 12);

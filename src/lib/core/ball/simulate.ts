@@ -7,6 +7,7 @@ import { roll } from './roll';
 import { skid } from './skid';
 import { BallState, type PathRecorder } from './state';
 import { GroundSample, type Ground } from '../ground/ground';
+import { GRAVITY } from '../constants';
 import { NO_LUCK, SURFACES, type SurfaceKind, type TurfLuck } from '../ground/surfaces';
 import type { Turf } from '../ground/turf';
 import type { Metres, MetresPerSecond, Radians, Seconds } from '../units';
@@ -115,10 +116,38 @@ function alongGround(
 	recorder?: PathRecorder
 ): OutcomeStatus {
 	ball.vy = 0;
+	down.x = ball.x;
+	down.z = ball.z;
+	down.squared = ball.vx * ball.vx + ball.vz * ball.vz;
 	const skidded = skid(ball, scene.ground, scene.hole, scene.greenSpeed, luck.roll);
 	recorder?.addOnGround(ball, scene.ground.height(ball.x, ball.z));
-	if (skidded === 'holed') return 'holed';
-	return roll(ball, scene.ground, scene.greenSpeed, scene.hole, luck.roll, recorder);
+	const ended =
+		skidded === 'holed'
+			? 'holed'
+			: roll(ball, scene.ground, scene.greenSpeed, scene.hole, luck.roll, recorder);
+	return scene.obstacles.length > 0 && isStopped(ball, scene) ? 'blocked' : ended;
+}
+
+/** Where a ball came down to stay, and the square of its speed there. */
+const down = { x: 0, z: 0, squared: 0 };
+
+/**
+ * Whether a ball that has run past something that stands on the line was not fast enough to climb it: it lies before it then. How fast it
+ * was there follows from an even loss of energy on its way (assumption); of its own, a rolling ball has 1 + 2/5 times that of its motion.
+ */
+function isStopped(ball: BallState, { obstacles, ground }: Scene): boolean {
+	for (let i = 0; i < obstacles.length; i++) {
+		const { at, height } = obstacles[i]!;
+		if (down.x >= at || ball.x <= at) continue;
+		const left = (ball.x - at) / (ball.x - down.x);
+		const climb = height - ground.height(at, 0);
+		if (0.7 * down.squared * left >= GRAVITY * climb) continue;
+		ball.z = down.z + (ball.z - down.z) * (1 - left);
+		ball.x = at;
+		ball.vx = ball.vz = 0;
+		return true;
+	}
+	return false;
 }
 
 /**

@@ -16,18 +16,23 @@ const LET_IN = 16;
 /** Where nothing works every play is tried softer and harder: nobody knows beforehand which fault is the smallest. */
 const HARDER: readonly Ratio[] = [0.5, 0.6, 0.7, 0.8, 0.87, 0.94, 1, 1.07, 1.15];
 
+/** Nobody is told to stay where they are: as far as the green, or this share of the way to the pin, a ball must be meant to get. */
+const SOME_WAY: Ratio = 0.3;
+
 /** Any length of every play, with what speaks against it. */
-const lesserEvils = (question: Question, tried: readonly Rung[]): Rung[] =>
-	tried
+function lesserEvils(question: Question, tried: readonly Rung[]): Rung[] {
+	const least = Math.min(question.situation.toEdge, SOME_WAY * question.pin);
+	return tried
 		.filter(({ play }) => play.shape === 'straight')
 		.flatMap((rung) => {
 			const most = question.fastest(rung.play) / rung.solution.speed;
 			return HARDER.filter((harder) => harder <= most + 1e-9)
 				.map((harder) => struck(question, rung, harder))
-				.filter(({ target }) => target > 0)
+				.filter(({ target }) => target > least)
 				.map((other) => ({ ...other, against: rejectRung(question, other) }));
 		})
 		.filter((rung) => notWanted(question.wanted, rung) === null);
+}
 
 /**
  * Everything that takes part in the race: every way of the ladder, what works elsewhere than at the pin, and the cheapest of what is out by the
