@@ -90,9 +90,11 @@ describe('the demo', () => {
 			expect(chances.hazard).toBeLessThan(0.35);
 			const { landingX } = best!.rung.solution.outcome;
 			const { toEdge, edgeToPin } = saved.shot.situation;
-			if (best!.rung.play.flight !== 'putt') expect(landingX).toBeGreaterThan(toEdge);
+			const { play, against } = best!.rung;
+			if (play.flight !== 'putt' && against?.code !== 'shortOfGreen')
+				expect(landingX).toBeGreaterThan(toEdge);
 			expect(landingX).toBeLessThan(toEdge + edgeToPin + 3);
-			expect(Math.abs(toPercent(best!.aimOffset / (toEdge + edgeToPin)))).toBeLessThan(40);
+			expect(Math.abs(toPercent(best!.aimOffset / (toEdge + edgeToPin)))).toBeLessThan(45);
 		}
 	);
 

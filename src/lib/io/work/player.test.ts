@@ -26,13 +26,13 @@ describe('who plays', () => {
 	});
 
 	it('prefers the player’s own spread to the skill’s', () => {
-		const own = { speed: 5, direction: 2.7, loft: 1.5, lowPoint: 1 };
+		const own = { speed: 4.7, direction: 2.5, loft: 1.4, lowPoint: 0.9 };
 		const { dispersion } = playerToCore(golfer({ spread: own }), bag);
 		const { scratch } = PROFILE;
 		expect(dispersion.speed).toBeCloseTo(scratch.dispersion.speed, 12);
 		expect(dispersion.direction).toBeCloseTo(scratch.dispersion.direction, 12);
 		expect(dispersion.loft).toBeCloseTo(scratch.dispersion.loft, 12);
-		expect(dispersion.lowPoint).toBeCloseTo(0.01, 12);
+		expect(dispersion.lowPoint).toBeCloseTo(0.009, 12);
 		expect(spreadOf({ skill: 'scratch' })).toEqual(own);
 	});
 

@@ -21,7 +21,7 @@ describe('choices', () => {
 		const first = choicesOfLadder(firstAnswer(question));
 		const ranked = choicesOfPlan(await plan(question, localSampler(question)));
 		const keys = new Set(first.map(({ key }) => key));
-		const pinned = ranked.filter(({ option }) => !option!.rung.safe);
+		const pinned = ranked.filter(({ option }) => !option!.rung.safe && !option!.rung.against);
 		expect(pinned.every(({ key }) => keys.has(key))).toBe(true);
 		expect(new Set(ranked.map(({ key }) => key)).size).toBe(ranked.length);
 		expect(choicesOfLadder(null)).toEqual([]);

@@ -10,9 +10,15 @@ export interface Choice extends RungDetails {
 	option: PlanOption | null;
 }
 
-/** Stable while the strokes come in; a safer place than the pin is part of it. */
-const choiceKey = ({ play, safe, target }: Rung): string =>
-	safe ? `${playKey(play)}@${target.toFixed(1)}` : playKey(play);
+/** Stable while the strokes come in; a safer place than the pin is part of it, and that something speaks against it. */
+const choiceKey = ({ play, safe, target, against }: Rung): string =>
+	`${playKey(play)}${against ? '!' : ''}${safe ? `@${target.toFixed(1)}` : ''}`;
+
+/** Each once: two places of one play that read the same are one choice. */
+function once(choices: readonly Choice[]): Choice[] {
+	const seen = new Set<string>();
+	return choices.filter(({ key }) => !seen.has(key) && seen.add(key));
+}
 
 /** The ladder before any ball is sampled, least air first. */
 export function choicesOfLadder(first: FirstAnswer | null): Choice[] {
@@ -38,7 +44,7 @@ export function neighbours(choices: readonly Choice[], chosen: Choice): Choice[]
 
 /** The ranked options, best first. */
 export function choicesOfPlan(plan: Plan): Choice[] {
-	return plan.options.map((option) => ({
+	const choices = plan.options.map((option) => ({
 		key: choiceKey(option.rung),
 		rung: option.rung,
 		swing: option.swing,
@@ -46,4 +52,5 @@ export function choicesOfPlan(plan: Plan): Choice[] {
 		aimOffset: option.aimOffset,
 		option
 	}));
+	return once(choices);
 }
