@@ -52,7 +52,7 @@ export function planningWorker(opened: () => void = () => {}): Partial<PlannerWo
 			question = new Question(request);
 		},
 		firstAnswer: () => firstAnswer(question),
-		sample: (jobs) => createLocalSampler(question)(jobs),
+		sample: (jobs) => Promise.resolve(createLocalSampler(question)(jobs)),
 		plan: (sampler, progress) => plan(question, sampler, progress),
 		landingRegion: (rung) => Promise.resolve(landingRegion(question, rung))
 	};

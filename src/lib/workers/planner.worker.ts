@@ -1,12 +1,13 @@
 import { expose } from 'comlink';
-import { createLocalSampler } from '../core/plan/race/localSampler';
 import { Follower } from '../core/plan/follower';
 import type { FirstAnswer } from '../core/plan/firstAnswer';
 import { Question } from '../core/plan/question/question';
+import type { SampleJob } from '../core/plan/race/race';
+import type { Finishes } from '../core/plan/race/sample';
 import type { PlannerWorker } from './protocol';
 
 let opened: Question | null = null;
-let sampler: ReturnType<typeof createLocalSampler> | null = null;
+let sampler: ((jobs: readonly SampleJob[]) => Finishes[]) | null = null;
 
 const follower = new Follower();
 
@@ -29,8 +30,13 @@ const worker: PlannerWorker = {
 		sampler = null;
 	},
 	firstAnswer: () => lightened(follower.answer(question())),
-	sample: (jobs) => (sampler ??= createLocalSampler(question()))(jobs),
-	// The first answer does not wait for what ranks and explains.
+	// The first answer does not wait for what plays balls, ranks and explains.
+	sample: async (jobs) => {
+		const asked = question();
+		const { createLocalSampler } = await import('../core/plan/race/localSampler');
+		if (asked !== opened) return createLocalSampler(asked)(jobs);
+		return (sampler ??= createLocalSampler(asked))(jobs);
+	},
 	plan: async (deal, progress) => {
 		const asked = question();
 		const { plan } = await import('../core/plan/plan');

@@ -25,7 +25,7 @@ export interface PlannerWorker {
 	/** Makes a request ready; it takes the place of the one that was open. */
 	open(request: PlanRequest): void;
 	firstAnswer(): FirstAnswer;
-	sample(jobs: readonly SampleJob[]): Finishes[];
+	sample(jobs: readonly SampleJob[]): Promise<Finishes[]>;
 	/** @param sampler hands jobs to whoever plays them; throws when the plan is no longer wanted */
 	plan(sampler: Sampler, progress: (share: number) => void): Promise<Plan>;
 	landingRegion(rung: Rung): Promise<LandingRegion>;

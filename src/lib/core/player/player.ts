@@ -1,7 +1,7 @@
 import type { Club } from '../club/club';
 import { fullSpeed } from '../club/club';
 import type { Metres, MetresPerSecond, Radians, Ratio } from '../units';
-import { CENTIMETRE, radians } from '../units';
+import { CENTIMETRE, fromFeet, radians } from '../units';
 import type { Technique } from '../setup/technique';
 import type { Delivered } from './delivered';
 import type { ClubSwings, SwingVocabulary } from './swingLength';
@@ -94,6 +94,9 @@ export const PROFILE: Readonly<Record<Skill, PlayerProfile>> = {
 		costs: { puttStretch: 1.95, around: 0.75, sand: 1.05 }
 	}
 };
+
+/** Distance from which tour professionals hole every second putt: what a player's own is compared with. */
+export const TOUR_HOLED_HALF: Metres = fromFeet(8);
 
 /** Handicap at which a skill's numbers hold; below 0 is better than scratch. */
 export const HANDICAP: Readonly<Record<Skill, number>> = {

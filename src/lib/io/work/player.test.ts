@@ -1,14 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { PROFILE } from '$lib/core/player/player';
 import { clubToCore, STANDARD_BAG_WIRE } from './club';
-import {
-	golferDraftSchema,
-	ownCostsOf,
-	playerToCore,
-	spreadOf,
-	upAndDownOf,
-	type Golfer
-} from './player';
+import { golferDraftSchema, ownCostsOf, playerToCore, spreadOf, type Golfer } from './player';
 
 const bag = STANDARD_BAG_WIRE.map(clubToCore);
 const golfer = (change: Partial<Golfer> = {}): Golfer => ({
@@ -49,14 +42,6 @@ describe('who plays', () => {
 			for (const key of ['puttStretch', 'around', 'sand'] as const)
 				expect(costs[key]).toBeCloseTo(PROFILE[skill].costs[key], 9);
 		}
-	});
-
-	it('gets up and down as the strokes of the skill, or the player’s own, say', () => {
-		const [expert, high] = (['expert', 'high'] as const).map((skill) => upAndDownOf({ skill }));
-		expect(expert!).toBeGreaterThan(0.55);
-		expect(high!).toBeLessThan(0.25);
-		const costs = { ...ownCostsOf({ skill: 'high' }), around: 0 };
-		expect(upAndDownOf({ skill: 'high', costs })).toBeCloseTo(expert!, 9);
 	});
 
 	it('works head speeds out again only when carries, clubs or the swinger change', () => {

@@ -1,8 +1,6 @@
 import * as z from 'zod/mini';
 import type { Club } from '$lib/core/club/club';
-import { SURFACE } from '$lib/core/ground/surfaces';
 import { contentKey } from '$lib/core/math/contentKey';
-import { remainingInto, TOUR_HOLED_HALF, type Remaining } from '$lib/core/plan/race/cost';
 import { AS_MODELLED, type Delivered } from '$lib/core/player/delivered';
 import {
 	HANDICAPS,
@@ -10,18 +8,11 @@ import {
 	profileAt,
 	type Dispersion,
 	type Player,
-	type PlayerProfile
+	type PlayerProfile,
+	TOUR_HOLED_HALF
 } from '$lib/core/player/player';
 import { measuredSwings, type MeasuredCarry } from '$lib/core/solve/measuredSwings';
-import {
-	CENTIMETRE,
-	degrees,
-	fromPercent,
-	radians,
-	toPercent,
-	YARD,
-	type Ratio
-} from '$lib/core/units';
+import { CENTIMETRE, degrees, fromPercent, radians, toPercent } from '$lib/core/units';
 import {
 	carryFlightField,
 	handField,
@@ -118,7 +109,7 @@ export type OwnSpread = z.output<typeof ownSpreadSchema>;
 export type Golfer = z.output<typeof golferDraftSchema>;
 
 /** How good somebody is: a handicap where one is known, else a skill. */
-type Standard = Pick<Golfer, 'skill' | 'handicap'>;
+export type Standard = Pick<Golfer, 'skill' | 'handicap'>;
 
 /** The starting profile of somebody. */
 export const profileOf = ({ skill, handicap }: Standard): PlayerProfile =>
@@ -138,7 +129,8 @@ export function dispersionOf({
 	};
 }
 
-function costsOf({
+/** What putts and misses cost a golfer: the own, or the skill's. */
+export function costsOf({
 	costs,
 	...standard
 }: Pick<Golfer, 'costs' | keyof Standard>): PlayerProfile['costs'] {
@@ -148,13 +140,6 @@ function costsOf({
 		around: costs.around,
 		sand: costs.sand
 	};
-}
-
-/** How often somebody gets up and down from 20 yards of grass, as their strokes from there say. */
-export function upAndDownOf(golfer: Pick<Golfer, 'costs' | keyof Standard>): Ratio {
-	const out: Remaining = { strokes: 0, one: 0, two: 0 };
-	remainingInto(20 * YARD, SURFACE.grainyFringe, costsOf(golfer), out);
-	return out.two;
 }
 
 /** A skill's spread in the units it is typed in. */

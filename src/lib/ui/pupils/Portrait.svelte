@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { toPercent } from '$lib/core/units';
-	import { ownCostsOf, spreadOf, upAndDownOf } from '$lib/io/work/player';
+	import { ownCostsOf, spreadOf } from '$lib/io/work/player';
+	import { upAndDownOf } from '$lib/io/work/upAndDown';
 	import { carriesOf, type PupilFile } from '$lib/io/work/pupil';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { skillWords } from '$lib/io/words/skill';

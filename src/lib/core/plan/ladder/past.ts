@@ -27,20 +27,8 @@ const MENDED_BY_LENGTH: readonly Rejection['code'][] = [
 const STEPS: readonly Metres[] = [0.75, 1.5, 3, 5, 8];
 const HALVINGS = 2;
 
-/** Faults that a shorter shot with the same club may not have, and the steps short of the pin in which a place is looked for. */
-const MENDED_BY_SHORTNESS: readonly Rejection['code'][] = [
-	'tooFast',
-	'tooFarForMeasured',
-	'noStop',
-	'landsInHazard',
-	'landsOnSteep'
-];
-const SHORTER: readonly Metres[] = [0.5, 1.5, 3, 5, 8];
-/** The fastest swing is not asked for to the last centimetre. */
-const IN_REACH: Metres = 0.1;
-
 /** A play that does not work for the pin; no rung where it was out before anything was computed. */
-interface OutAtPin {
+export interface OutAtPin {
 	play: Play;
 	rung: Rung | null;
 	rejection: Rejection;
@@ -171,25 +159,4 @@ function nearer(
 		else out = middle;
 	}
 	return best;
-}
-
-/**
- * The nearest place short of the pin for a play that is out at the pin itself: as far as it reaches where that is not far enough.
- *
- * @param question opened
- * @param out a play that is out at the pin
- * @returns null where there is none on this green, or less length would not mend what is wrong; shaped shots are not asked
- */
-export function nearestShort(question: Question, { play, rung, rejection }: OutAtPin): Rung | null {
-	if (!rung || play.shape !== 'straight' || !MENDED_BY_SHORTNESS.includes(rejection.code))
-		return null;
-	const reach = rung.solution.outcome.finishX - IN_REACH;
-	const targets =
-		rejection.code === 'tooFast' ? [reach] : SHORTER.map((step) => question.target - step);
-	for (const target of targets) {
-		if (!within(roomOf(question), target)) return null;
-		const found = playable(question, rung, target);
-		if (found) return found;
-	}
-	return null;
 }

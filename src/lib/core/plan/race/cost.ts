@@ -1,7 +1,7 @@
 import { interpolateOn } from '../../math/interpolation';
 import type { StrokeCosts } from '../../player/player';
 import { SURFACE, type SurfaceKind } from '../../ground/surfaces';
-import { fromFeet, toFeet, YARD, type Metres } from '../../units';
+import { toFeet, YARD, type Metres } from '../../units';
 
 /**
  * Tour professionals' expected putts and one-putt chance by distance in feet.
@@ -14,9 +14,6 @@ export const TOUR_PUTTING = {
 	strokes: [1, 1.001, 1.01, 1.04, 1.13, 1.23, 1.34, 1.5, 1.61, 1.78, 1.87, 1.98, 2.06, 2.21, 2.4],
 	onePutt: [1, 0.999, 0.99, 0.96, 0.88, 0.77, 0.66, 0.5, 0.4, 0.23, 0.15, 0.07, 0.04, 0.02, 0.01]
 } as const;
-
-/** Distance from which the table holes every second putt: what a player's own is compared with. */
-export const TOUR_HOLED_HALF: Metres = fromFeet(8);
 
 /**
  * Off the green, tour professionals.

@@ -1,6 +1,7 @@
 import type { Ratio } from '../../../units';
 import type { Ladder, RejectedPlay } from '../../ladder/ladder';
-import { nearestPlayable, nearestShort } from '../../ladder/past';
+import { nearestPlayable } from '../../ladder/past';
+import { nearestShort } from '../../ladder/short';
 import { rejectRung, struck, type Rung } from '../../ladder/rung';
 import type { Question } from '../../question/question';
 import { notWanted } from '../../question/wanted';
