@@ -206,13 +206,12 @@ export function buildLadder(
 		rejected.splice(0, rejected.length, ...rejected.filter(({ play }) => !back.has(play)));
 	}
 	rungs.sort((a, b) => a.airShare - b.airShare);
-	const isIn = ({ against, play }: Rung) => against !== null && readmitted.has(play);
-	const readmitted = new Set(rungs.flatMap(({ play, against }) => (against ? [play] : [])));
+	const readmitted = new Set(rungs.filter(({ against }) => against).map(({ play }) => play));
 	return {
 		rungs,
 		rejected,
 		otherWays: others,
-		landingShort: landingShort.filter((rung) => !isIn(rung)),
+		landingShort: landingShort.filter(({ play }) => !readmitted.has(play)),
 		compromised: compromised && rungs.length > 0
 	};
 }
