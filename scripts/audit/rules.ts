@@ -79,8 +79,10 @@ const RULES: Record<string, Rule> = {
 	'least air is least': (answer) => {
 		const reason = why(answer, 'tieLeastAir');
 		const [best, ...others] = answer.plan.options;
+		// The same play left elsewhere is no other way to play it.
 		const flatter = others.find(
-			({ tied, rung }) => tied && best && rung.airShare < best.rung.airShare
+			({ tied, rung }) =>
+				tied && best && rung.play !== best.rung.play && rung.airShare < best.rung.airShare
 		);
 		return reason && flatter ? `${name(flatter)} flies less` : null;
 	},

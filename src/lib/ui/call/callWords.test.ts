@@ -73,6 +73,10 @@ describe('the call', () => {
 		expect(choiceWords(beside(1.2), 12, say)).toBe('PW standard, 1.2 m right');
 		expect(choiceWords(beside(0.1), 12, say)).toBe('PW standard, 0.3 m past');
 		expect(callWords(safer, place, say, WHO).aim).toContain('to end 2.0 m past');
+		const past = (target: number) =>
+			callWords({ ...safer, rung: { ...safer.rung, target } }, place, say, WHO).aim;
+		expect(past(12.7)).not.toContain('to end');
+		expect(past(12.8)).toContain('to end 0.8 m past');
 	});
 
 	it('rolls a putt all the way', () => {

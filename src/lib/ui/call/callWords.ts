@@ -18,12 +18,13 @@ export interface CallWords {
 }
 
 const STRAIGHT: Metres = 0.05;
-const HALF_METRE: Metres = 0.5;
+/** A place nearer to the pin than this is at the pin. */
+const WORTH_SAYING: Metres = 0.75;
 
 /** Where the ball is meant to end, when that is well off the pin; empty otherwise. */
 export function endWords(choice: Choice, pin: Metres, say: (m: Metres) => string): string {
 	const past = choice.rung.target - pin;
-	if (Math.abs(past) <= HALF_METRE) return '';
+	if (Math.abs(past) < WORTH_SAYING) return '';
 	return `to end ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short'}`;
 }
 
