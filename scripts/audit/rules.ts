@@ -134,7 +134,7 @@ const RULES: Record<string, Rule> = {
 		const from = LIES[question.situation.lie].sand ? 'sand' : 'rough';
 		const dropped = 1 + expectedAround(question.pin, from, question.request.player.costs);
 		const without = onFreshBalls(answer, best).expectedStrokes;
-		return without < Math.min(dropped, dropped + 0.5) - NOISE
+		return without < dropped - NOISE
 			? `${without.toFixed(2)} without, ${dropped.toFixed(2)} with`
 			: null;
 	},

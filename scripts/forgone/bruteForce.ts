@@ -6,10 +6,10 @@ import { rejectSetup } from '../../src/lib/core/plan/ladder/reject';
 import type { PlanOption } from '../../src/lib/core/plan/plan';
 import type { Question } from '../../src/lib/core/plan/question/question';
 import { acrossLine } from '../../src/lib/core/plan/question/situation';
+import { shotOf } from '../../src/lib/core/plan/race/localSampler';
 import { drawDeviates, sampleFinishes } from '../../src/lib/core/plan/race/sample';
 import { mean, pairedDifference } from '../../src/lib/core/plan/race/statistics';
 import { playKey, type Play } from '../../src/lib/core/player/intent';
-import { dispersionWith } from '../../src/lib/core/player/player';
 import { playIntended } from '../../src/lib/core/solve/solve';
 import { radians } from '../../src/lib/core/units';
 
@@ -96,22 +96,8 @@ const named = (question: Question, { play, speed, aim }: Swing): string => {
  */
 export function forgone(question: Question, call: PlanOption, seed: number): Forgone {
 	const rng = createRng(seed);
-	const { player } = question.request;
-	const play = ({ play, speed, aim }: Swing, deviates: Float64Array, balls: number) =>
-		sampleFinishes(
-			{
-				intent: question.intent(play),
-				speed,
-				aim,
-				dispersion: dispersionWith(play.club, player),
-				costs: player.costs,
-				scene: question.played,
-				holeX: question.pin
-			},
-			deviates,
-			0,
-			balls
-		);
+	const play = (swing: Swing, deviates: Float64Array, balls: number) =>
+		sampleFinishes(shotOf(question, swing), deviates, 0, balls);
 	let left = playsOf(question, rng).flatMap((one) => swingsOf(question, one, rng));
 	ROUNDS.forEach(({ balls, keep }, round) => {
 		const deviates = drawDeviates(seed + 7919 * (round + 1), balls);

@@ -1,13 +1,13 @@
 import { Outcome } from '../../ball/simulate';
 import type { LieId } from '../../lie/lies';
 import { quantileSorted } from '../../math/quantiles';
-import { dispersionWith } from '../../player/player';
 import { FOOT, YARD, fromPercent, type Metres } from '../../units';
 import { guessFrom, solveRung, type Rung } from '../ladder/rung';
 import { planSwing, type PlannedSwing } from '../ladder/swing';
 import type { Question } from '../question/question';
 import type { Situation } from '../question/situation';
 import { playIntended } from '../../solve/solve';
+import { shotOf } from '../race/localSampler';
 import { drawDeviates, sampleFinishes } from '../race/sample';
 
 /** How far the finish of one and the same swing moves, past (+) or short (−), when the world is not as thought. */
@@ -58,25 +58,18 @@ const BALLS = 65;
 
 /** Where the middle one of a player's balls ends along the line. */
 function middleOf(question: Question, { play, solution }: Rung): Metres {
-	const { player, seed } = question.request;
 	const { speed, aim } = solution;
-	const shot = {
-		intent: question.intent(play),
-		speed,
-		aim,
-		dispersion: dispersionWith(play.club, player),
-		costs: player.costs,
-		scene: question.bare,
-		holeX: question.pin
-	};
-	const { x } = sampleFinishes(shot, drawDeviates(seed, BALLS), 0, BALLS);
+	const shot = { ...shotOf(question, { play, speed, aim }), scene: question.bare };
+	const { x } = sampleFinishes(shot, drawDeviates(question.request.seed, BALLS), 0, BALLS);
 	return quantileSorted(x.sort(), 0.5);
 }
+
+/** What moves a ball by less is not seen. */
+const SEEN: Metres = 0.05;
 
 /** More and less of one thing cannot both move a ball the same way, but where it meets a kink. */
 export const runTheSameWay = (more: Metres, less: Metres): boolean =>
 	more * less > 0 && Math.min(Math.abs(more), Math.abs(less)) > SEEN;
-const SEEN: Metres = 0.05;
 
 /**
  * Replays a solved shot in worlds that differ by a little: the intended ball, or the middle one of some where that one would go the same way

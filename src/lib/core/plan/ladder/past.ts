@@ -1,7 +1,7 @@
 import type { Play } from '../../player/intent';
 import type { SolveStatus } from '../../solve/aim';
 import { ANEW, type Start } from '../../solve/solve';
-import type { Metres } from '../../units';
+import type { Metres, Ratio } from '../../units';
 import type { Question } from '../question/question';
 import type { Rejection } from './reject';
 import { guessFrom, otherWays, rejectRung, solveRung, type Rung } from './rung';
@@ -101,9 +101,11 @@ function judged(
 	return { rung: other ?? null, status };
 }
 
+/** Share of what that asks for from which on a place is tried: the roll changes, too. */
+const CAUTIOUS: Ratio = 0.5;
+
 /** A landing moves with the whole length of a shot: what lands short of the green must be so much longer, at least, to land on it. */
 function leastPast({ airShare }: Rung, rejection: Rejection): Metres {
-	const CAUTIOUS = 0.5;
 	return rejection.code === 'shortOfGreen' ? (CAUTIOUS * rejection.by) / airShare : 0;
 }
 

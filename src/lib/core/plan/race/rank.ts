@@ -6,6 +6,7 @@ import { LUCK, place, SMALLEST_DIFFERENCE } from './placing';
 import { entrants } from './places/entrants';
 import {
 	cheapest,
+	DOUBT,
 	hasPlayed,
 	hopeful,
 	sampleTo,
@@ -22,8 +23,6 @@ import type { SampledRung } from './ties';
 export type { SampleJob, Sampler } from './race';
 export type { SampledRung } from './ties';
 
-/** Standard errors of a gap that may be chance while the field is thinned out. */
-const DOUBT = 2;
 /** Balls of the first look at every play, and at every place that those may be left at which are asked. */
 const FIRST_LOOK = 48;
 const AT_PLACES = 128;

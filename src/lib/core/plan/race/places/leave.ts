@@ -5,6 +5,7 @@ import { playable, roomOf, within } from '../../ladder/past';
 import { bestPutt, otherPutts } from './puttSpeeds';
 import type { Question } from '../../question/question';
 import {
+	DOUBT,
 	enter,
 	hasPlayed,
 	sampleTo,
@@ -38,9 +39,6 @@ function placed(question: Question, { rung }: Entry, offset: Metres): Entry | nu
 	const there = playable(question, rung, target, rung.against !== null);
 	return there && enter(there);
 }
-
-/** Standard errors by which a step may look dearer than the one before and still be followed. */
-const LUCKY = 2;
 
 /** Steps away from a play's own place in one direction for as long as none is dearer than the one before by more than luck. */
 interface Walk {
@@ -80,7 +78,7 @@ async function walk(
 			const before = walk.tried.at(-1) ?? walk.own;
 			walk.tried.push(entry);
 			const dearer = pairedDifference(entry.finishes, before.finishes);
-			return dearer.mean <= LUCKY * dearer.standardError ? [walk] : [];
+			return dearer.mean <= DOUBT * dearer.standardError ? [walk] : [];
 		});
 	}
 	return entries.map((own) => walks.filter((walk) => walk.own === own).flatMap((w) => w.tried));

@@ -2,6 +2,7 @@ import { lowestBetween } from '../../../math/lowestBetween';
 import type { Metres } from '../../../units';
 import type { Question } from '../../question/question';
 import {
+	DOUBT,
 	enter,
 	hasPlayed,
 	sampleTo,
@@ -18,9 +19,8 @@ import { leanTo, type Rung } from '../../ladder/rung';
 const SIDES: readonly Metres[] = [-2, -1, 1, 2];
 /** A map has something beside most lines: there only so many leading plays are turned, and only where that looks cheaper. */
 const TURNED_ON_MAP = 4;
-/** On the few balls of a first look a turn that pays may look so much dearer, and by so many standard errors. */
+/** On the few balls of a first look a turn that pays may look so much dearer. */
 const MAY_PAY = 0.03;
-const LUCKY = 2;
 /** A turn by less than this is not worth a word. */
 const LEAST_TURN: Metres = 0.75;
 
@@ -71,6 +71,6 @@ export async function turnedAway(
 		// So few balls may not see that a turn pays: where it hardly costs anything it stays in the race.
 		const best = played.reduce((a, b) => (strokesOf(b) < strokesOf(a) ? b : a));
 		const dearer = pairedDifference(best.finishes, leader.finishes);
-		return dearer.mean < MAY_PAY + LUCKY * dearer.standardError ? [best] : [];
+		return dearer.mean < MAY_PAY + DOUBT * dearer.standardError ? [best] : [];
 	});
 }
