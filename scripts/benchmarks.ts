@@ -26,6 +26,7 @@ import { fileOf } from '$lib/io/work/pupil';
 import { playingOf } from '$lib/io/work/playing';
 import { missQuestion, placedRequest } from '../src/lib/io/work/greenStudy';
 import { parseArchive } from '../src/lib/io/archive/archive';
+import { asRead } from '../src/lib/io/archive/version1';
 import { planRequestSchema, planRequestToCore } from '../src/lib/io/contract/planRequest';
 import { fromFeet, radians } from '../src/lib/core/units';
 import { practiceFigures } from './practiceBenchmarks';
@@ -132,12 +133,13 @@ function slopingScenes(): { plane: Scene; surveyed: Scene } {
 export function onDemoGreen() {
 	const parsed = parseArchive(readFileSync('static/demo/quarry-academy.json', 'utf8'));
 	if ('problems' in parsed) throw new Error(parsed.problems.join('\n'));
-	const { shots, greens, readings } = parsed.archive;
+	const archive = asRead(parsed.archive);
+	const { shots, greens, readings } = archive;
 	const saved = shots.find(({ shot }) => shot.place?.greenId === 'green-spoil-heap')!.shot;
 	const wire: GreenWire = greens.find(({ id }) => id === saved.place!.greenId)!;
 	const green = greenToCore(wire);
 	const reading = readings.findLast(({ greenId }) => greenId === wire.id);
-	const playing = playingOf(fileOf(parsed.archive, saved.pupilId)!);
+	const playing = playingOf(fileOf(archive, saved.pupilId)!);
 	const placed = placedRequest(saved, playing, green, saved.place!, reading, {
 		samples: 800,
 		seed: 1

@@ -15,6 +15,7 @@ import { Question } from '../src/lib/core/plan/question/question';
 import { planSwing } from '../src/lib/core/plan/ladder/swing';
 import { nearestMark } from '../src/lib/core/player/swingLength';
 import { parseArchive } from '../src/lib/io/archive/archive';
+import { asRead } from '../src/lib/io/archive/version1';
 import { playingOf } from '../src/lib/io/work/playing';
 import { fileOf } from '../src/lib/io/work/pupil';
 import { shotRequest } from '../src/lib/io/work/shotRequest';
@@ -85,7 +86,7 @@ function ballsFor(tasks: readonly Aimed[], skill: Skill, seed: number): number {
 async function demoCells(): Promise<Aimed[]> {
 	const parsed = parseArchive(readFileSync('static/demo/quarry-academy.json', 'utf8'));
 	if ('problems' in parsed) throw new Error(parsed.problems.join());
-	const file = fileOf(parsed.archive, 'pupil-pell')!;
+	const file = fileOf(asRead(parsed.archive), 'pupil-pell')!;
 	const who = playingOf({ ...file, balls: [] });
 	const cells = new Map<string, Aimed>();
 	for (const { shot } of parsed.archive.shots) {

@@ -9,6 +9,7 @@ import { DRILL_IDS } from '$lib/core/practice/drills';
 import { studyRolls } from '$lib/core/practice/rollStudy';
 import { radians, toPercent } from '$lib/core/units';
 import { parseArchive } from '$lib/io/archive/archive';
+import { asRead } from '$lib/io/archive/version1';
 import { greenToCore, type GreenWire } from '$lib/io/work/green';
 import { playingOf } from '$lib/io/work/playing';
 import { rollQuestion } from '$lib/io/practice/practiceStudy';
@@ -19,7 +20,7 @@ import { shotRequest } from '$lib/io/work/shotRequest';
 
 const parsed = parseArchive(readFileSync('static/demo/quarry-academy.json', 'utf8'));
 if ('problems' in parsed) throw new Error(parsed.problems.join('\n'));
-const { archive } = parsed;
+const archive = asRead(parsed.archive);
 const { shots, greens, readings } = archive;
 
 const greenOf = (id: string): GreenWire => greens.find((green) => green.id === id)!;

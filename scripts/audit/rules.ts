@@ -54,6 +54,8 @@ const RULES: Record<string, Rule> = {
 			(option) =>
 				option.tied &&
 				best &&
+				// What scatters over more than 40 m stands behind what does not, however rarely it ends in trouble.
+				(isWild(best.statistics) || !isWild(option.statistics)) &&
 				(best.statistics.chances.hazard - option.statistics.chances.hazard > 0.06 ||
 					best.statistics.chances.fourOrMore - option.statistics.chances.fourOrMore > 0.06) &&
 				trouble(best) > trouble(option)

@@ -34,6 +34,8 @@
 			void focus().then(({ keepFocus }) => {
 				if (!left) stops.push(keepFocus());
 			});
+			stops.push((await import('$lib/ui/shell/trouble/tidings')).sayTidings());
+			if (left) return stops.forEach((stop) => stop());
 			stops.push(preferences.follow());
 			if (data.demo)
 				await attempt(async () => answering((await import('$lib/ui/state/demo')).seedDemo()));

@@ -24,7 +24,7 @@ describe('archive', () => {
 		const archive = read('tests/golden/archive-1.json');
 		const text = readFileSync('tests/golden/archive-1.json', 'utf8');
 		const timed = archive.readings.find(({ method }) => method === 'timed')!;
-		expect(timed.rolls.map(({ seconds }) => seconds)).toEqual([3.1, 3.2, 4.4, 4.3]);
+		expect(timed.rolls?.map(({ seconds }) => seconds)).toEqual([3.1, 3.2, 4.4, 4.3]);
 		expect(JSON.parse(formatArchive(archive))).toEqual(JSON.parse(text));
 		expect(archive.sessions.length).toBeGreaterThan(1);
 		expect(archive.drills).toMatchObject([{ id: 'own-drill', basedOn: 'landing-box' }]);

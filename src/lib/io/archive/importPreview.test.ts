@@ -11,6 +11,7 @@ const known = (table: Known['table'], id: string, name?: string): Known => ({
 const NOTHING: MergePlan = {
 	added: [],
 	replaced: [],
+	completed: [],
 	removed: [],
 	noted: [],
 	same: [],
@@ -20,7 +21,7 @@ const NOTHING: MergePlan = {
 const preview = (plan: Partial<MergePlan>) => ({
 	plan: { ...NOTHING, ...plan },
 	twice: [],
-	unreadable: [],
+	misdated: [],
 	unused: []
 });
 
@@ -45,13 +46,18 @@ it('names what has a name, counts what has none, and leaves out what does not oc
 
 it('says what stays away, what makes way, and what cannot be read', () => {
 	const rows = previewRows({
-		plan: { ...NOTHING, gone: [known('shots', 's')] },
+		plan: {
+			...NOTHING,
+			gone: [known('shots', 's')],
+			added: [{ table: 'shots', id: '7', at: '', row: { id: 7 }, unreadable: true }]
+		},
 		twice: [],
-		unreadable: [{ table: 'shots', row: { id: 7 } }],
+		misdated: [known('greens', 'g', 'Kiln')],
 		unused: ['p']
 	});
 	expect(rows.map(({ id, items }) => [id, items])).toEqual([
 		['gone', ['a shot (s)']],
+		['misdated', ['Kiln']],
 		['unreadable', ['a shot (7)']],
 		['unused', ['You']]
 	]);
@@ -64,6 +70,7 @@ it('says of everything a file does what it is, and whether it changes anything h
 	expect(rows.map(({ id, what, writes }) => [id, what, writes])).toEqual([
 		['added', 'Added', true],
 		['replaced', 'Replaced, newer in the file', true],
+		['completed', 'Filled in, where nothing is said here', true],
 		['removed', 'Removed, since it was removed there', true],
 		['older', 'Kept, newer here', false],
 		['gone', 'Stays away, removed here since', false],
@@ -72,6 +79,13 @@ it('says of everything a file does what it is, and whether it changes anything h
 		['twice', 'Twice in the file, the newer counts', false]
 	]);
 	expect(rows.every(({ items, count }) => count === 1 && items[0] === 'Kiln')).toBe(true);
+});
+
+it('names what of a row here is overwritten, and nothing that stays', () => {
+	const over = { id: 'p', name: 'Ann', notes: 'bad knee', handicap: 12, savedAt: '2026-01-01' };
+	const row = { id: 'p', name: 'Ann', notes: '', savedAt: '2026-01-02', updatedAt: 'now' };
+	const [first] = previewRows(preview({ replaced: [{ ...known('pupils', 'p'), row, over }] }));
+	expect(first!.items).toEqual(['Ann: notes, handicap, saved on']);
 });
 
 it('says afterwards what was done', () => {

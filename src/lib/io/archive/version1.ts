@@ -9,7 +9,8 @@ import { pupilRow } from '../rows/pupil';
 import { readingRow } from '../rows/reading';
 import { sessionRow } from '../rows/session';
 import { shotRow } from '../rows/shot';
-import { record, tombstone, unreadableRow } from './tables';
+import { inPart, mayLack } from './inPart';
+import { record, tombstone, unreadableRow, type ArchivedTable } from './tables';
 
 /**
  * What a browser holds, row by row. It follows the rows until release 1.0.0; from then on whoever changes a row freezes a copy of this
@@ -19,18 +20,48 @@ export const archiveVersion1 = z.strictObject({
 	format: z.string(),
 	version: z.literal(1),
 	exportedAt: z.iso.datetime(),
-	pupils: z._default(z.array(z.extend(pupilRow, record)), []),
-	clubs: z._default(z.array(z.extend(clubRow, record)), []),
-	balls: z._default(z.array(z.extend(ballRow, record)), []),
-	sessions: z._default(z.array(z.extend(sessionRow, record)), []),
-	drills: z._default(z.array(z.extend(drillRow, record)), []),
-	homework: z._default(z.array(z.extend(homeworkRow, record)), []),
-	shots: z._default(z.array(z.extend(shotRow, record)), []),
-	greens: z._default(z.array(z.extend(greenRow, record)), []),
-	readings: z._default(z.array(z.extend(readingRow, record)), []),
+	pupils: z._default(z.array(z.extend(inPart(pupilRow), record)), []),
+	clubs: z._default(z.array(z.extend(inPart(clubRow), record)), []),
+	balls: z._default(z.array(z.extend(inPart(ballRow), record)), []),
+	sessions: z._default(z.array(z.extend(inPart(sessionRow), record)), []),
+	drills: z._default(z.array(z.extend(inPart(drillRow), record)), []),
+	homework: z._default(z.array(z.extend(inPart(homeworkRow), record)), []),
+	shots: z._default(z.array(z.extend(inPart(shotRow), record)), []),
+	greens: z._default(z.array(z.extend(inPart(greenRow), record)), []),
+	readings: z._default(z.array(z.extend(inPart(readingRow), record)), []),
 	preferences: z._default(z.nullable(preferencesRow), null),
 	deleted: z._default(z.array(tombstone), []),
 	unreadable: z._default(z.array(unreadableRow), [])
 });
 
 export type ArchiveVersion1 = z.output<typeof archiveVersion1>;
+
+/** Fields of each table's rows that a file may leave out; what is here of them stays. */
+export const MAY_LACK: Readonly<Record<ArchivedTable, readonly string[]>> = {
+	pupils: mayLack(pupilRow),
+	clubs: mayLack(clubRow),
+	balls: mayLack(ballRow),
+	sessions: mayLack(sessionRow),
+	drills: mayLack(drillRow),
+	homework: mayLack(homeworkRow),
+	shots: mayLack(shotRow),
+	greens: mayLack(greenRow),
+	readings: mayLack(readingRow)
+};
+
+/**
+ * Rows of a file as a browser reads them: what the file leaves out has the value it has where nothing is said.
+ *
+ * @param archive that was read
+ */
+export const asRead = (archive: Pick<ArchiveVersion1, ArchivedTable>) => ({
+	pupils: z.array(pupilRow).parse(archive.pupils),
+	clubs: z.array(clubRow).parse(archive.clubs),
+	balls: z.array(ballRow).parse(archive.balls),
+	sessions: z.array(sessionRow).parse(archive.sessions),
+	drills: z.array(drillRow).parse(archive.drills),
+	homework: z.array(homeworkRow).parse(archive.homework),
+	shots: z.array(shotRow).parse(archive.shots),
+	greens: z.array(greenRow).parse(archive.greens),
+	readings: z.array(readingRow).parse(archive.readings)
+});

@@ -2,9 +2,12 @@ import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { readFileSync } from 'node:fs';
 import { afterEach, expect, it } from 'vitest';
+import { NEVER, stampFrom, timeOf } from '$lib/io/fields/stamp';
+import { blankGreen } from '$lib/ui/greens/state/greenEdits';
 import { stamp } from './clock';
 import { database } from './database';
-import { readGreens } from '../shelves/greens';
+import { hearTidings, type Tiding } from './tidings';
+import { readGreens, saveGreen } from '../shelves/greens';
 import { readPractice } from '../shelves/practice';
 import { readPupils } from '../shelves/pupils';
 
@@ -38,13 +41,34 @@ it('keeps every row as it was over an opening anew, and packs its grids', async 
 	raw.close();
 });
 
-it('goes on from the latest stamp it finds, though the clock was set back', async () => {
+it('goes on from the latest stamp it finds, though the clock was set back a little', async () => {
 	await readPupils();
-	await database.greens.put({
-		id: 'ahead',
-		updatedAt: '2090-01-01T00:00:00.000Z-0000-elsewhere'
-	});
+	const updatedAt = stampFrom(Date.now() + 3_600_000, 0, 'elsewhere');
+	await database.greens.put({ id: 'ahead', updatedAt });
 	database.close();
 	await database.open();
-	expect(stamp() > '2090-01-01').toBe(true);
+	expect(stamp() > updatedAt).toBe(true);
+});
+
+it.each([
+	['far ahead', '2090-01-01T00:00:00.000Z-0000-elsewhere', false],
+	['no day there is', '9999-99-99T99:99:99.999Z-zzzz-x', true],
+	['no date', 'x', true]
+])('dates anew what is dated %s, says so, and can be written to', async (_, updatedAt, never) => {
+	const heard: Tiding[] = [];
+	const deaf = hearTidings((tiding) => heard.push(tiding));
+	const green = blankGreen('g', 'Kiln');
+	await database.greens.put({ ...green, updatedAt });
+	await database.shots.put({ id: 'odd', updatedAt });
+	await database.tombstones.put({ key: 'balls/b', table: 'balls', id: 'b', deletedAt: updatedAt });
+	database.close();
+	await database.open();
+	expect(heard).toEqual([{ kind: 'redated', rows: 3 }]);
+	const kept = (await database.greens.get('g'))!.updatedAt!;
+	expect(kept === NEVER).toBe(never);
+	expect(timeOf(kept)).toBeLessThanOrEqual(Date.now() + 3_700_000);
+	expect((await database.tombstones.get('balls/b'))!.deletedAt).toBe(NEVER);
+	await saveGreen({ ...green, name: 'Later' });
+	expect((await database.greens.get('g'))!.updatedAt! > kept).toBe(true);
+	deaf();
 });

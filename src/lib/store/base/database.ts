@@ -1,11 +1,12 @@
 import Dexie, { type IndexableType, type Table } from 'dexie';
 import { ARCHIVED_TABLES, type ArchivedTable } from '$lib/io/archive/tables';
-import type { Stamp } from '$lib/io/fields/stamp';
-import { observe, stamp } from './clock';
-import { settle, unwrittenNotes } from './journal';
-import { mergeThree } from './merge';
+import { latestCredible, type Stamp } from '$lib/io/fields/stamp';
+import { observe } from './clock';
 import { DATABASE_NAME } from './nothingKept';
 import { packedGrids } from './packedGrids';
+import { redate } from './redate';
+import { bring } from './tidings';
+import { writeNotes } from './unwritten';
 
 /** A row as it lies there: written by any release, perhaps broken. It is judged when it is read. */
 export interface RawRow {
@@ -32,6 +33,7 @@ export const SETTING = {
 	lastShot: 'lastShot',
 	lastShotId: 'lastShotId',
 	lastShotLine: 'lastShotLine',
+	lastShotAt: 'lastShotAt',
 	playing: 'playing',
 	ballColumns: 'ballColumns',
 	savedAt: 'savedAt',
@@ -89,19 +91,20 @@ database.on(
 		// The library opens what a newer release stored; this one would strip what it does not know of it.
 		if (Math.floor(opened.backendDB().version / NATIVE_STEP) > RELEASE)
 			throw new Error('It was stored by a newer release of this app: reload to get that one.');
+		// What cannot be dated anew, or written, keeps nobody from reading the rest.
+		const rows = await redate(opened).catch(() => 0);
+		if (rows > 0) bring({ kind: 'redated', rows });
 		for (const name of ARCHIVED_TABLES) {
-			const latest: unknown = (await opened.table<RawRow>(name).orderBy('updatedAt').last())
-				?.updatedAt;
-			if (typeof latest === 'string') observe(latest);
+			const [latest] = await opened
+				.table(name)
+				.where('updatedAt')
+				.belowOrEqual(latestCredible(Date.now()))
+				.reverse()
+				.limit(1)
+				.keys();
+			observe(latest);
 		}
-		for (const note of unwrittenNotes()) {
-			const table = opened.table<object>(note.table);
-			// Where both changed the same part, what was written counts: the note may be the older.
-			const theirs = note.base && (await table.get(note.key));
-			const row = theirs ? mergeThree(note.base!, theirs, note.row).merged : note.row;
-			await table.put(note.table === 'settings' ? row : { ...row, updatedAt: stamp() });
-			settle(note);
-		}
+		await writeNotes(opened);
 	},
 	true
 );

@@ -2,7 +2,19 @@ import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { SmallStorage } from '../../../../tests/support/smallStorage';
 import { database } from './database';
-import { noteUnwritten, settle, strikeOut, unwrittenNotes, writeNoted } from './journal';
+import {
+	noteForGood,
+	notesAsText,
+	noteUnwritten,
+	senselessNotes,
+	settle,
+	strikeOut,
+	takeNotesOut,
+	unwrittenNotes,
+	writeNoted
+} from './journal';
+import { hearTidings, type Tiding } from './tidings';
+import { writeNotes } from './unwritten';
 import { noteLastShot, readLastShot, writeLastShot } from '../shelves/settings';
 import { shotDraftSchema } from '$lib/io/work/shot';
 
@@ -59,9 +71,7 @@ describe('the journal', () => {
 
 	it('keeps the note of a page although another writes the same row', async () => {
 		await writeLastShot(shotTo(9));
-		const row = { key: 'lastShot', value: shotTo(6.1).shot };
-		const base = { key: 'lastShot', value: shotTo(9).shot };
-		noteUnwritten({ table: 'settings', key: 'lastShot', row, base, page: 'gone' });
+		noteForGood(() => noteLastShot(shotTo(9), shotTo(6.1)));
 		await writeLastShot(shotTo(9));
 		expect(unwrittenNotes()).toHaveLength(1);
 		database.close();
@@ -100,12 +110,93 @@ describe('the journal', () => {
 		expect(unwrittenNotes().map(({ row }) => row)).toEqual([{ id: 'a', name: 'lost' }]);
 	});
 
-	it('drops what is no note, and leaves alone what is not its own', () => {
+	it('keeps what is no note, says so, writes the others, and takes it out only when asked', async () => {
+		const heard: Tiding[] = [];
+		const deaf = hearTidings((tiding) => heard.push(tiding));
 		storage.setItem('crisp-landing/unwritten/greens/p/x', '{broken');
-		storage.setItem('crisp-landing/unwritten/elsewhere/p/x', '{}');
+		storage.setItem('crisp-landing/unwritten/elsewhere/p/x', '{"row":{}}');
 		storage.setItem('theme', 'slate');
-		expect(unwrittenNotes()).toEqual([]);
+		noteLastShot(shotTo(9), shotTo(6.1));
+		database.close();
+		await database.open();
+		expect(await kept()).toBe(6.1);
+		expect(heard).toEqual([{ kind: 'unwritten', notes: 2, senseless: 2 }]);
+		expect(senselessNotes().map(({ text }) => text)).toEqual(['{broken', '{"row":{}}']);
+		expect(JSON.parse(notesAsText())).toHaveProperty(['crisp-landing/unwritten/greens/p/x']);
+		const putBack = takeNotesOut();
 		expect(Object.keys(storage)).toEqual(['theme']);
+		putBack();
+		expect(senselessNotes()).toHaveLength(2);
+		deaf();
+	});
+
+	it('opens the store and writes the others though a note cannot be written, which stays and is told', async () => {
+		const heard: Tiding[] = [];
+		const deaf = hearTidings((tiding) => heard.push(tiding));
+		await readLastShot();
+		// A row without its key is refused by the store, as a full disk refuses one.
+		noteUnwritten({ table: 'greens', key: 'bad', row: { name: 'no id' }, page: 'a' });
+		noteUnwritten({ table: 'greens', key: 'g', row: { id: 'g', name: 'Kiln' }, page: 'b' });
+		database.close();
+		await database.open();
+		expect(await database.greens.toArray()).toMatchObject([{ id: 'g', name: 'Kiln' }]);
+		expect(unwrittenNotes().map(({ key }) => key)).toEqual(['bad']);
+		expect(heard).toEqual([{ kind: 'unwritten', notes: 1, senseless: 0 }]);
+		deaf();
+	});
+
+	it('never puts a noted shot together with another: the later stays on the screen, an older one goes among the saved', async () => {
+		const heard: Tiding[] = [];
+		const deaf = hearTidings((tiding) => heard.push(tiding));
+		vi.useFakeTimers({ toFake: ['Date'], now: new Date('2026-05-01T12:00:00Z') });
+		const theirs = { ...shotTo(20), line: 'other' };
+		noteLastShot(shotTo(9), shotTo(6.1));
+		vi.setSystemTime(new Date('2026-05-01T12:00:05Z'));
+		await writeLastShot(theirs);
+		noteForGood(() => noteLastShot(shotTo(9), { ...shotTo(7), line: 'third' }));
+		vi.useRealTimers();
+		// The write above made up for this page's own note.
+		expect(unwrittenNotes()).toHaveLength(1);
+		const [note] = unwrittenNotes();
+		const old = { ...shotTo(6.1), at: '2026-05-01T12:00:00.000Z' };
+		noteUnwritten({ ...note!, page: 'old', row: old, base: shotTo(9) });
+		database.close();
+		await database.open();
+		expect(await kept()).toBe(7);
+		const saved = await database.shots.toArray();
+		expect(saved).toMatchObject([
+			{ name: 'Left unfinished, 2026-05-01 12:00', shot: { situation: { edgeToPin: 6.1 } } }
+		]);
+		expect(heard).toEqual([{ kind: 'setAside', name: 'Left unfinished, 2026-05-01 12:00' }]);
+		deaf();
+	});
+
+	it('removes what was to be removed, unless somebody has changed it since', async () => {
+		const [a, b] = [{ id: 'a', name: 'A' }, { id: 'b', name: 'B' }];
+		await database.clubs.bulkPut([a, { ...b, name: 'Changed since' }]);
+		noteUnwritten({ table: 'clubs', key: 'a', row: null, base: a });
+		noteUnwritten({ table: 'clubs', key: 'b', row: null, base: b });
+		noteUnwritten({ table: 'clubs', key: 'never was', row: null });
+		expect(await writeNotes(database)).toBe(0);
+		expect((await database.clubs.toArray()).map(({ id }) => id)).toEqual(['b']);
+		expect((await database.tombstones.toArray()).map(({ key }) => key)).toEqual(['clubs/a']);
+		expect(unwrittenNotes()).toEqual([]);
+	});
+
+	it('says where a later change of the same part counts', async () => {
+		const heard: Tiding[] = [];
+		const deaf = hearTidings((tiding) => heard.push(tiding));
+		await database.greens.put({ id: 'g', name: 'Theirs' } as never);
+		noteUnwritten({
+			table: 'greens',
+			key: 'g',
+			row: { id: 'g', name: 'Mine' },
+			base: { id: 'g', name: '' }
+		});
+		await writeNotes(database);
+		expect(await database.greens.get('g')).toMatchObject({ name: 'Theirs' });
+		expect(heard).toEqual([{ kind: 'overtaken', parts: 1 }]);
+		deaf();
 	});
 
 	it('does without where there is no room, or no such store', () => {

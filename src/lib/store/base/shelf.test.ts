@@ -79,14 +79,14 @@ describe('a shelf', () => {
 
 	it('hands a row out with the stamps it is kept with, which a change moves on', async () => {
 		await shelf.put(reading('a', 8));
-		const first = (await shelf.getStamped('a'))!;
+		const first = (await shelf.getForFile('a'))!;
 		expect(first).toMatchObject({ id: 'a', stimpFeet: 8, createdAt: first.updatedAt });
 		await shelf.put(reading('a', 9));
-		const second = (await shelf.getStamped('a'))!;
+		const second = (await shelf.getForFile('a'))!;
 		expect(second.createdAt).toBe(first.createdAt);
 		expect(second.updatedAt > first.updatedAt).toBe(true);
-		expect(await shelf.readStamped()).toEqual([second]);
-		expect(await shelf.getStamped('nobody')).toBeUndefined();
+		expect(await shelf.readForFile()).toEqual([second]);
+		expect(await shelf.getForFile('nobody')).toBeUndefined();
 	});
 
 	it('refuses a row that is none and writes nothing', async () => {

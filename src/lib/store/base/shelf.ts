@@ -1,11 +1,12 @@
 import { liveQuery, type IndexableType, type Subscription, type Table } from 'dexie';
 import type * as z from 'zod/mini';
 import { contentKey } from '$lib/core/math/contentKey';
-import type { ArchivedTable } from '$lib/io/archive/tables';
-import { stampField, type Stamp } from '$lib/io/fields/stamp';
+import { idText, type ArchivedTable } from '$lib/io/archive/tables';
+import { MAY_LACK } from '$lib/io/archive/version1';
+import { latestCredible, stampField, type Stamp } from '$lib/io/fields/stamp';
 import { observe, stamp } from './clock';
 import { database, type RawRow, type Tombstone } from './database';
-import { mergeThree, type Merged } from './merge';
+import { mergeThree, sameData, type Merged } from './merge';
 
 /** A row that cannot be read any more; kept until its owner removes it. */
 export interface BrokenRow {
@@ -29,12 +30,26 @@ export interface Stamps {
 	updatedAt: Stamp;
 }
 
+/** A row as a file carries it: without the fields of which nobody ever said anything, whatever its type says. */
+export type InFile<T> = T & Stamps & { since?: Readonly<Record<string, Stamp>> };
+
+const fieldOf = (row: object, field: string): unknown => (row as Record<string, unknown>)[field];
+const sinceOf = (row: RawRow): { since?: Readonly<Record<string, Stamp>> } => {
+	const { since } = row as { since?: Readonly<Record<string, Stamp>> };
+	return since ? { since } : {};
+};
+
+/** A row without some of its fields. */
+const without = <T extends object>(row: T, fields: readonly string[]): T =>
+	fields.length === 0
+		? row
+		: (Object.fromEntries(Object.entries(row).filter(([key]) => !fields.includes(key))) as T);
+
 /** Puts rows back that were removed or replaced. */
 export type Undo = () => Promise<void>;
 
-/** A key in words; keys that are no texts are those of rows that cannot be read. */
-export const keyText = (key: IndexableType): string =>
-	typeof key === 'string' ? key : JSON.stringify(key);
+/** A key in words. */
+export const keyText = (key: IndexableType): string => idText(key);
 
 const nameOf = (row: RawRow): string => {
 	const { name } = row as { name?: unknown };
@@ -87,19 +102,21 @@ export class Shelf<T extends { id: string }> {
 		return this.shelve(await this.table.where(field).equals(value).toArray()).rows;
 	}
 
-	/** Every row that can be read, with its stamps; in the order of its keys. */
-	async readStamped(): Promise<(T & Stamps)[]> {
-		return (await this.table.toArray()).flatMap((row) => this.#stamped(row) ?? []);
+	/** Every row that can be read, as a file carries it; in the order of its keys. See `InFile`. */
+	async readForFile(): Promise<InFile<T>[]> {
+		return (await this.table.toArray()).flatMap((row) => this.#inFile(row) ?? []);
 	}
 
-	/** @returns a row with its stamps; undefined where there is none or it cannot be read */
-	async getStamped(id: string): Promise<(T & Stamps) | undefined> {
-		return this.#stamped(await this.table.get(id));
+	/** @returns a row as a file carries it; undefined where there is none or it cannot be read */
+	async getForFile(id: string): Promise<InFile<T> | undefined> {
+		return this.#inFile(await this.table.get(id));
 	}
 
-	#stamped(row: RawRow | undefined): (T & Stamps) | undefined {
+	#inFile(row: RawRow | undefined): InFile<T> | undefined {
 		const parsed = this.schema.safeParse(row);
-		return parsed.success ? { ...parsed.data, ...stampsOf(row) } : undefined;
+		if (!row || !parsed.success) return undefined;
+		const unsaid = MAY_LACK[this.name].filter((field) => !(field in row));
+		return { ...without(parsed.data, unsaid), ...stampsOf(row), ...sinceOf(row) };
 	}
 
 	/** @returns undefined where there is none or it cannot be read */
@@ -120,7 +137,10 @@ export class Shelf<T extends { id: string }> {
 		await database.transaction('rw', this.table, database.tombstones, async () => {
 			const before = await this.table.bulkGet(whole.map(({ id }) => id));
 			await this.#write(
-				whole.map((row, i) => ({ ...row, createdAt: before[i] && stampsOf(before[i]).createdAt }))
+				whole.map((row, i) => ({
+					...this.#asSaid(row, before[i]),
+					createdAt: before[i] && stampsOf(before[i]).createdAt
+				}))
 			);
 		});
 		return whole;
@@ -150,6 +170,7 @@ export class Shelf<T extends { id: string }> {
 		return database.transaction('rw', tables, async () => {
 			const found = await this.table.bulkGet([...keys]);
 			const rows = found.filter((row) => row !== undefined);
+			await this.#observe(keys);
 			await this.table.bulkDelete([...keys]);
 			await database.tombstones.bulkPut(
 				rows.flatMap(({ id }) => (typeof id === 'string' ? [this.#tombstone(id)] : []))
@@ -158,8 +179,28 @@ export class Shelf<T extends { id: string }> {
 		});
 	}
 
-	/** Writes rows as changed now, and what cannot be read as it is; a row that is there was not removed. */
+	/**
+	 * A row over the one it takes the place of: what nobody ever said of it stays unsaid, and what came of an older row as old as it was,
+	 * where this changes neither.
+	 */
+	#asSaid(row: T, before: RawRow | undefined): T {
+		const read = before && this.schema.safeParse(before);
+		if (!before || !read?.success) return row;
+		const isAsRead = (field: string) => sameData(fieldOf(row, field), fieldOf(read.data, field));
+		const unsaid = MAY_LACK[this.name].filter((field) => !(field in before) && isAsRead(field));
+		const since = Object.entries(sinceOf(before).since ?? {}).filter(([field]) => isAsRead(field));
+		return {
+			...without(row, unsaid),
+			...(since.length > 0 && { since: Object.fromEntries(since) })
+		};
+	}
+
+	/**
+	 * Writes rows as changed now, and what cannot be read as it is; a row that is there was not removed. They are later than all that this
+	 * table holds, whoever wrote it: another tab, or a worker that took a file in.
+	 */
 	async #write(rows: readonly (RawRow & Partial<Stamps>)[]): Promise<void> {
+		await this.#observe(rows.map(({ id }) => id));
 		await this.table.bulkPut(
 			rows.map((row) => {
 				if (!this.schema.safeParse(row).success) return row;
@@ -168,6 +209,19 @@ export class Shelf<T extends { id: string }> {
 			})
 		);
 		await database.tombstones.bulkDelete(rows.map(({ id }) => `${this.name}/${keyText(id)}`));
+	}
+
+	/** Takes note of the latest change of the table, and of the removal of what is to be written. */
+	async #observe(keys: readonly IndexableType[]): Promise<void> {
+		const [latest] = await this.table
+			.where('updatedAt')
+			.belowOrEqual(latestCredible(Date.now()))
+			.reverse()
+			.limit(1)
+			.keys();
+		observe(latest);
+		const stones = keys.map((key) => `${this.name}/${keyText(key)}`);
+		for (const stone of await database.tombstones.bulkGet(stones)) observe(stone?.deletedAt);
 	}
 
 	#tombstone(id: string): Tombstone {

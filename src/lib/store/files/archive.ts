@@ -4,11 +4,13 @@ import {
 	knownOf,
 	planMerge,
 	twiceIn,
+	withBelievedStamps,
 	type ImportPreview,
 	type Known,
 	type MergePlan
 } from '$lib/io/archive/merge';
 import { ARCHIVED_TABLES, type ArchivedTable } from '$lib/io/archive/tables';
+import { stampField } from '$lib/io/fields/stamp';
 import { stamp } from '../base/clock';
 import { database, SETTING, type RawRow } from '../base/database';
 import { greenShelf, readingShelf } from '../shelves/greens';
@@ -44,15 +46,15 @@ const readBroken = async (): Promise<BrokenRow[]> => {
 export function readAll(): Promise<ArchiveContent> {
 	return database.transaction('r', TABLES, async () => ({
 		exportedAt: new Date().toISOString(),
-		pupils: await pupilShelf.readStamped(),
-		clubs: await clubShelf.readStamped(),
-		balls: await ballShelf.readStamped(),
-		sessions: await sessionShelf.readStamped(),
-		drills: await drillShelf.readStamped(),
-		homework: await homeworkShelf.readStamped(),
-		shots: await shotShelf.readStamped(),
-		greens: await greenShelf.readStamped(),
-		readings: await readingShelf.readStamped(),
+		pupils: await pupilShelf.readForFile(),
+		clubs: await clubShelf.readForFile(),
+		balls: await ballShelf.readForFile(),
+		sessions: await sessionShelf.readForFile(),
+		drills: await drillShelf.readForFile(),
+		homework: await homeworkShelf.readForFile(),
+		shots: await shotShelf.readForFile(),
+		greens: await greenShelf.readForFile(),
+		readings: await readingShelf.readForFile(),
 		preferences: (await database.settings.get(SETTING.preferences))
 			? await readPreferences()
 			: null,
@@ -88,7 +90,7 @@ async function knownHere(): Promise<Map<string, Known>> {
 			known.set(keyOf(item), item);
 		}
 	for (const { table, id, deletedAt, key } of await database.tombstones.toArray())
-		if (!known.has(key)) known.set(key, { table, id, row: null, at: deletedAt });
+		if (!known.has(key)) known.set(key, { table, id, row: null, at: stampField.parse(deletedAt) });
 	return known;
 }
 
@@ -111,18 +113,11 @@ async function unusedPupils(plan: MergePlan): Promise<string[]> {
 }
 
 /** Works out what taking an archive in would do. */
-export function previewImport(archive: ArchiveContent): Promise<ImportPreview> {
+export function previewImport(file: ArchiveContent): Promise<ImportPreview> {
+	const { archive, misdated } = withBelievedStamps(file, Date.now());
 	return database.transaction('r', TABLES, async () => {
-		const here = await knownHere();
-		const plan = planMerge(here, knownOf(archive));
-		return {
-			plan,
-			twice: twiceIn(archive),
-			unreadable: archive.unreadable.filter(
-				({ table, row }) => !here.get(keyOf({ table, id: keyText(row.id) }))?.row
-			),
-			unused: await unusedPupils(plan)
-		};
+		const plan = planMerge(await knownHere(), knownOf(archive));
+		return { plan, misdated, twice: twiceIn(archive), unused: await unusedPupils(plan) };
 	});
 }
 
@@ -159,7 +154,7 @@ export async function importArchive(
 ): Promise<ImportResult> {
 	return database.transaction('rw', TABLES, async () => {
 		const preview = await previewImport(archive);
-		const { plan, unreadable, unused } = preview;
+		const { plan, unused } = preview;
 		const restores: (() => Promise<number>)[] = [];
 		for (const id of unused) {
 			const clubs = await database.clubs.where('pupilId').equals(id).primaryKeys();
@@ -172,12 +167,11 @@ export async function importArchive(
 		for (const table of ARCHIVED_TABLES) {
 			const of = (items: readonly Known[]) => items.filter((item) => item.table === table);
 			const rows: RawRow[] = [
-				...of([...plan.added, ...plan.replaced]).map(({ row }) => row as RawRow),
+				...of([...plan.added, ...plan.replaced, ...plan.completed]).map(({ row }) => row as RawRow),
 				...of(bringBack ? plan.gone : []).map(({ row }) => ({
 					...(row as RawRow),
 					updatedAt: stamp()
-				})),
-				...unreadable.filter((item) => item.table === table).map(({ row }) => row)
+				}))
 			];
 			const removals = of([...plan.removed, ...plan.noted]).map(({ id, at }) => ({
 				id,

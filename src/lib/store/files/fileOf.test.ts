@@ -34,7 +34,7 @@ describe('something to hand to somebody', () => {
 		const { id } = await saveShot('Over the bank', shot as never);
 		const file = read(await shotFile(id));
 		expect(ids(file.shots)).toEqual([id]);
-		expect(file.pupils.map(({ id: pupil, notes }) => [pupil, notes])).toEqual([['pupil-1', '']]);
+		expect(file.pupils.map((pupil) => [pupil.id, 'notes' in pupil])).toEqual([['pupil-1', false]]);
 		expect(new Set(file.clubs.map(({ pupilId }) => pupilId))).toEqual(new Set(['pupil-1']));
 		expect([ids(file.greens), file.balls]).toEqual([['g'], []]);
 	});

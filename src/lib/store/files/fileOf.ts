@@ -1,4 +1,6 @@
 import { emptyArchive, formatArchive } from '$lib/io/archive/archive';
+import type { Pupil } from '$lib/io/work/pupil';
+import type { InFile } from '../base/shelf';
 import { database } from '../base/database';
 import { greenShelf } from '../shelves/greens';
 import { sessionShelf } from '../shelves/practice';
@@ -14,11 +16,17 @@ const TABLES = [
 	database.greens
 ];
 
-/** A pupil with bag, to go along with something of theirs; what a coach notes of a pupil stays with the coach. */
+/** A pupil as one goes out to others: what a coach notes stays with the coach, and the file says nothing of it. */
+export function withoutNotes(pupil: InFile<Pupil>): Omit<InFile<Pupil>, 'notes'> {
+	const { notes: _, ...rest } = pupil;
+	return rest;
+}
+
+/** Pupils with their bags, to go along with something of theirs. */
 async function pupilsWithBags(ids: readonly string[]) {
-	const pupils = (await pupilShelf.readStamped()).filter(({ id }) => ids.includes(id));
-	const clubs = (await clubShelf.readStamped()).filter(({ pupilId }) => ids.includes(pupilId));
-	return { pupils: pupils.map((pupil) => ({ ...pupil, notes: '' })), clubs };
+	const pupils = (await pupilShelf.readForFile()).filter(({ id }) => ids.includes(id));
+	const clubs = (await clubShelf.readForFile()).filter(({ pupilId }) => ids.includes(pupilId));
+	return { pupils: pupils.map(withoutNotes), clubs };
 }
 
 const gone = (what: string): never => {
@@ -32,8 +40,8 @@ const gone = (what: string): never => {
  */
 export const shotFile = (id: string): Promise<string> =>
 	database.transaction('r', TABLES, async () => {
-		const shot = (await shotShelf.getStamped(id)) ?? gone('shot');
-		const green = shot.shot.place && (await greenShelf.getStamped(shot.shot.place.greenId));
+		const shot = (await shotShelf.getForFile(id)) ?? gone('shot');
+		const green = shot.shot.place && (await greenShelf.getForFile(shot.shot.place.greenId));
 		return formatArchive({
 			...emptyArchive(),
 			...(await pupilsWithBags([shot.shot.pupilId])),
@@ -45,10 +53,10 @@ export const shotFile = (id: string): Promise<string> =>
 /** A session as a small archive: with its balls, who hit them, and the green it was on. See `shotFile`. */
 export const sessionFile = (id: string): Promise<string> =>
 	database.transaction('r', TABLES, async () => {
-		const session = (await sessionShelf.getStamped(id)) ?? gone('session');
+		const session = (await sessionShelf.getForFile(id)) ?? gone('session');
 		const { greenId } = session.ground;
-		const green = greenId === null ? undefined : await greenShelf.getStamped(greenId);
-		const balls = await ballShelf.readStamped();
+		const green = greenId === null ? undefined : await greenShelf.getForFile(greenId);
+		const balls = await ballShelf.readForFile();
 		return formatArchive({
 			...emptyArchive(),
 			...(await pupilsWithBags(session.turns.map(({ pupilId }) => pupilId))),
@@ -60,6 +68,6 @@ export const sessionFile = (id: string): Promise<string> =>
 
 /** A green with its survey and pins as a small archive. See `shotFile`. */
 export async function greenFile(id: string): Promise<string> {
-	const green = (await greenShelf.getStamped(id)) ?? gone('green');
+	const green = (await greenShelf.getForFile(id)) ?? gone('green');
 	return formatArchive({ ...emptyArchive(), greens: [green] });
 }

@@ -4,6 +4,9 @@ import { practisedSession, sessionBall } from '../../../../tests/support/session
 import { SmallStorage } from '../../../../tests/support/smallStorage';
 import { BallQueue, instantAfter } from './ballQueue';
 import { database } from '../base/database';
+import { unwrittenNotes } from '../base/journal';
+import { hearTidings, type Tiding } from '../base/tidings';
+import { writeNotes } from '../base/unwritten';
 import { readSessionBalls, sessionShelf } from './practice';
 import { ballShelf } from './pupils';
 
@@ -33,7 +36,7 @@ describe('balls on their way to the store', () => {
 		const over = queue.over(stored);
 		expect(ids(over)).toEqual(['d', 'c', 'a']);
 		expect(over[2]!.carry).toBe(9);
-		queue.close();
+		void queue.close();
 	});
 
 	it('are written one after the other and then no longer held', async () => {
@@ -41,7 +44,7 @@ describe('balls on their way to the store', () => {
 		const queue = new BallQueue(tell);
 		queue.put(sessionBall({ id: 'a', at: at(1) }));
 		queue.put(sessionBall({ id: 'b', at: at(2) }));
-		queue.putSession(practisedSession({ name: 'Before lunch' }));
+		queue.putSession(practisedSession({ name: 'Before lunch' }), practisedSession());
 		expect(queue.holdsSession).toBe(true);
 		await queue.flush();
 		expect(queue.holdsSession).toBe(false);
@@ -74,10 +77,10 @@ describe('balls on their way to the store', () => {
 	it('are written once more where they changed while they were written', async () => {
 		const queue = new BallQueue(vi.fn());
 		queue.put(sessionBall({ id: 'a', carry: 10 }));
-		queue.putSession(practisedSession({ name: 'First' }));
+		queue.putSession(practisedSession({ name: 'First' }), practisedSession());
 		// The first writes are under way: what comes now must not be taken for written.
 		queue.put(sessionBall({ id: 'a', carry: 12 }));
-		queue.putSession(practisedSession({ name: 'Second' }));
+		queue.putSession(practisedSession({ name: 'Second' }), practisedSession());
 		await queue.flush();
 		expect((await readSessionBalls('session-1')).map(({ carry }) => carry)).toEqual([12]);
 		expect(await database.sessions.get('session-1')).toMatchObject({ name: 'Second' });
@@ -88,11 +91,11 @@ describe('balls on their way to the store', () => {
 		const real = sessionShelf.put.bind(sessionShelf);
 		vi.spyOn(sessionShelf, 'put').mockImplementationOnce(async (session) => {
 			await Promise.resolve();
-			queue.putSession(practisedSession({ name: 'Later' }));
+			queue.putSession(practisedSession({ name: 'Later' }), practisedSession());
 			queue.put(sessionBall({ id: 'late' }));
 			return real(session);
 		});
-		queue.putSession(practisedSession({ name: 'Sooner' }));
+		queue.putSession(practisedSession({ name: 'Sooner' }), practisedSession());
 		await queue.flush();
 		expect(await database.sessions.get('session-1')).toMatchObject({ name: 'Later' });
 		expect(ids(await readSessionBalls('session-1'))).toEqual(['late']);
@@ -116,13 +119,48 @@ describe('balls on their way to the store', () => {
 		expect((await readSessionBalls('session-1')).map(({ carry }) => carry)).toEqual([12]);
 	});
 
+	it('are all noted the moment they come, though the first is still being written', async () => {
+		vi.spyOn(ballShelf, 'put').mockReturnValue(new Promise(() => {}));
+		const queue = new BallQueue(vi.fn());
+		queue.put(sessionBall({ id: 'a' }));
+		queue.put(sessionBall({ id: 'b' }));
+		queue.remove('c');
+		queue.putSession(practisedSession({ name: 'Later' }), practisedSession());
+		const noted = unwrittenNotes().map(({ table, key, row }) => [table, key, row === null]);
+		expect(noted).toEqual([
+			['balls', 'a', false],
+			['balls', 'b', false],
+			['balls', 'c', true],
+			['sessions', 'session-1', false]
+		]);
+		await Promise.resolve();
+	});
+
+	it('are noted and said where they cannot be written when their view is left, and written later', async () => {
+		const heard: Tiding[] = [];
+		const deaf = hearTidings((tiding) => heard.push(tiding));
+		await ballShelf.put(sessionBall({ id: 'back' }));
+		vi.spyOn(ballShelf, 'put').mockRejectedValue(new Error('full'));
+		vi.spyOn(ballShelf, 'remove').mockRejectedValue(new Error('full'));
+		const queue = new BallQueue(vi.fn());
+		queue.remove('back');
+		queue.put(sessionBall({ id: 'a' }));
+		queue.putSession(practisedSession({ name: 'Later' }), practisedSession());
+		await queue.close();
+		expect(heard).toEqual([{ kind: 'notKept', why: 'full', noted: true }]);
+		vi.restoreAllMocks();
+		expect(await writeNotes(database)).toBe(0);
+		expect(ids(await readSessionBalls('session-1'))).toEqual(['a']);
+		expect((await sessionShelf.get('session-1'))?.name).toBe('Later');
+		deaf();
+	});
+
 	it('do not try for ever once they are closed', async () => {
 		vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
 		const put = vi.spyOn(ballShelf, 'put').mockRejectedValue(new Error('gone'));
 		const queue = new BallQueue(vi.fn());
 		queue.put(sessionBall({ id: 'a' }));
-		queue.close();
-		await queue.flush();
+		await queue.close();
 		const tried = put.mock.calls.length;
 		await vi.advanceTimersByTimeAsync(10_000);
 		expect(put).toHaveBeenCalledTimes(tried);

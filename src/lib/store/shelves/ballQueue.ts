@@ -1,6 +1,8 @@
+import { reasonOf } from '$lib/io/fields/reason';
 import type { Ball } from '$lib/io/work/pupil';
 import type { Session } from '$lib/io/practice/session';
-import { keepBall, keepSession, takeBallBack } from './practice';
+import { leaveUnkept } from '../base/leaveUnkept';
+import { keepBall, keepSession, noteSession, takeBallBack, type NotedSession } from './practice';
 
 /** A write that failed is tried again after this long, in ms. */
 const RETRY = 2000;
@@ -10,9 +12,11 @@ export class BallQueue {
 	/** Not kept yet, by id; null for a ball that is to be removed. */
 	readonly #balls = new Map<string, Ball | null>();
 	#session: Session | null = null;
+	#before: Session | null = null;
 	#writing: Promise<void> | null = null;
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#closed = false;
+	#failure = '';
 
 	/** @param tell is told why something could not be kept; an empty text once it is */
 	constructor(private readonly tell: (failure: string) => void) {}
@@ -23,18 +27,31 @@ export class BallQueue {
 	}
 
 	put(ball: Ball): void {
-		this.#balls.set(ball.id, ball);
-		void this.flush();
+		this.#take(ball.id, ball);
 	}
 
 	remove(id: string): void {
-		this.#balls.set(id, null);
+		this.#take(id, null);
+	}
+
+	/** @param before the session as it was: what others change of it meanwhile stays */
+	putSession(session: Session, before: Session): void {
+		if (!this.#session) this.#before = before;
+		this.#session = session;
+		noteSession(this.#noted);
 		void this.flush();
 	}
 
-	putSession(session: Session): void {
-		this.#session = session;
+	#take(id: string, ball: Ball | null): void {
+		this.#balls.set(id, ball);
+		// In one step: the page may end before its turn to be written comes.
+		noteSession({ balls: new Map([[id, ball]]) });
 		void this.flush();
+	}
+
+	/** The session that is not kept yet, as it is noted. */
+	get #noted(): NotedSession {
+		return { session: this.#session, before: this.#before };
 	}
 
 	/** Balls as they will be once everything is written, in the order they were noted. */
@@ -56,9 +73,9 @@ export class BallQueue {
 		clearTimeout(this.#timer);
 		try {
 			for (let next = this.#first(); next; next = this.#first()) await next();
-			this.tell('');
+			this.tell((this.#failure = ''));
 		} catch (error) {
-			this.tell(error instanceof Error ? error.message : String(error));
+			this.tell((this.#failure = reasonOf(error)));
 			if (!this.#closed) this.#timer = setTimeout(() => void this.flush(), RETRY);
 		}
 	}
@@ -78,15 +95,22 @@ export class BallQueue {
 	}
 
 	async #writeSession(session: Session): Promise<void> {
-		await keepSession(session);
+		await keepSession(session, this.#before);
+		this.#before = session;
 		if (this.#session === session) this.#session = null;
 	}
 
-	/** Writes what is left, once. */
-	close(): void {
+	/** Writes what is left; what cannot be written is noted and said. */
+	async close(): Promise<void> {
 		this.#closed = true;
 		clearTimeout(this.#timer);
-		void this.flush();
+		await this.flush();
+		if (this.#balls.size === 0 && !this.#session) return;
+		this.#closed = leaveUnkept(this.#failure, () =>
+			noteSession({ ...this.#noted, balls: this.#balls })
+		);
+		// Where there is no room for a note either, it goes on trying as long as the page is there.
+		if (!this.#closed) this.#timer = setTimeout(() => void this.flush(), RETRY);
 	}
 }
 

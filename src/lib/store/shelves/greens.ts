@@ -54,8 +54,8 @@ export async function mergeGreen(base: GreenWire, mine: GreenWire): Promise<Merg
 	return found;
 }
 
-/** Notes a green, for a page that has no time to write it. */
-export const noteGreen = (base: GreenWire, green: GreenWire): void =>
+/** Notes a green, for a page that has no time to write it; answers whether it is noted. */
+export const noteGreen = (base: GreenWire, green: GreenWire): boolean =>
 	noteUnwritten({ table: 'greens', key: green.id, row: green, base });
 
 export const saveReading = (reading: ReadingWire): Promise<ReadingWire> =>

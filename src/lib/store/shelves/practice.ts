@@ -6,7 +6,7 @@ import { homeworkRow } from '$lib/io/rows/homework';
 import { sessionRow } from '$lib/io/rows/session';
 import type { Session } from '$lib/io/practice/session';
 import { database } from '../base/database';
-import { strikeOut, writeNoted } from '../base/journal';
+import { noteUnwritten, writeNoted, type Note } from '../base/journal';
 import { ballShelf } from './pupils';
 import { Shelf, type BrokenRow, type Undo } from '../base/shelf';
 
@@ -54,17 +54,47 @@ export async function keepBall(ball: Ball): Promise<void> {
 	await writeNoted({ table: 'balls', key: ball.id, row: ball }, () => ballShelf.put(ball));
 }
 
-/** Takes a ball back that was noted by mistake. */
-export async function takeBallBack(id: string): Promise<Undo> {
-	strikeOut({ table: 'balls', key: id });
-	return ballShelf.remove(id);
+/** What of a session is not kept yet. */
+export interface NotedSession {
+	session?: Session | null;
+	/** As it was before. */
+	before?: Session | null;
+	/** By id; null for one that is taken back. */
+	balls?: ReadonlyMap<string, Ball | null>;
 }
 
-/** Keeps a session; should the page die meanwhile it is noted and written at the next opening. */
-export async function keepSession(session: Session): Promise<void> {
-	await writeNoted({ table: 'sessions', key: session.id, row: session }, () =>
-		sessionShelf.put(session)
-	);
+/** Notes what of a session is not kept yet; answers whether all of it is noted. */
+export const noteSession = ({ session, before, balls = new Map() }: NotedSession): boolean =>
+	[
+		...(session ? [sessionNote(session, before)] : []),
+		...[...balls].map(([key, row]) => ({ table: 'balls' as const, key, row }))
+	]
+		.map(noteUnwritten)
+		.every(Boolean);
+
+const sessionNote = (session: Session, before: Session | null | undefined): Note => ({
+	table: 'sessions',
+	key: session.id,
+	row: session,
+	base: before ?? undefined
+});
+
+/** Takes a ball back that was noted by mistake. */
+export async function takeBallBack(id: string): Promise<Undo> {
+	let undo: Undo = () => Promise.resolve();
+	await writeNoted({ table: 'balls', key: id, row: null }, async () => {
+		undo = await ballShelf.remove(id);
+	});
+	return undo;
+}
+
+/**
+ * Keeps a session; should the page die meanwhile it is noted and written at the next opening.
+ *
+ * @param before as it was, where it is not new
+ */
+export async function keepSession(session: Session, before: Session | null = null): Promise<void> {
+	await writeNoted(sessionNote(session, before), () => sessionShelf.put(session));
 }
 
 /** Keeps a drill of somebody's own; should the page die meanwhile it is noted and written at the next opening. */

@@ -4,7 +4,7 @@ import { ballRow } from '$lib/io/rows/ball';
 import { clubRow } from '$lib/io/rows/club';
 import { pupilRow } from '$lib/io/rows/pupil';
 import { database, SETTING } from '../base/database';
-import { notesMade, noteUnwritten, strikeOut, writeNoted } from '../base/journal';
+import { notesMade, noteUnwritten, strikeOut, writeNoted, type Note } from '../base/journal';
 import { mergeThree, sameData, type Merged } from '../base/merge';
 import { Shelf, type BrokenRow, type Undo } from '../base/shelf';
 
@@ -107,22 +107,25 @@ export async function mergePupilFile(base: PupilFile, mine: PupilFile): Promise<
 		await ballShelf.removeAll(goneOf(kept.balls, balls));
 		return found;
 	});
+	strikeOutPupilFile(base, noted);
 	strikeOutPupilFile(written.merged, noted);
 	return written;
 }
 
-/** Notes what changed of a pupil, for a page that has no time to write it. */
-export function notePupilFile(base: PupilFile, mine: PupilFile): void {
-	if (!sameData(base.pupil, mine.pupil))
-		noteUnwritten({ table: 'pupils', key: mine.pupil.id, row: mine.pupil, base: base.pupil });
-	for (const table of ['clubs', 'balls'] as const)
-		for (const row of changedOf<Part>(base[table], mine[table]))
-			noteUnwritten({
-				table,
-				key: row.id,
-				row,
-				base: base[table].find(({ id }) => id === row.id)
-			});
+/** Notes what changed of a pupil, for a page that has no time to write it; answers whether all of it is noted. */
+export function notePupilFile(base: PupilFile, mine: PupilFile): boolean {
+	const noted = <T extends Part>(table: Note['table'], before: readonly T[], now: readonly T[]) => [
+		...changedOf(before, now).map((row) => ({ table, key: row.id, row })),
+		...goneOf(before, now).map((key) => ({ table, key, row: null }))
+	];
+	const before: readonly Part[] = [base.pupil, ...base.clubs, ...base.balls];
+	return [
+		...noted('pupils', [base.pupil], [mine.pupil]),
+		...noted('clubs', base.clubs, mine.clubs),
+		...noted('balls', base.balls, mine.balls)
+	]
+		.map((note) => noteUnwritten({ ...note, base: before.find(({ id }) => id === note.key) }))
+		.every(Boolean);
 }
 
 /** Keeps a change of a pupil that does not wait: should the page be left meanwhile, it is noted. */

@@ -44,19 +44,16 @@ export async function readLastShot(): Promise<LastShot | null | 'broken'> {
 const lastShotRows = ({ shot, id, line }: LastShot): SettingRow[] => [
 	{ key: SETTING.lastShot, value: shot },
 	{ key: SETTING.lastShotId, value: id },
-	{ key: SETTING.lastShotLine, value: line }
+	{ key: SETTING.lastShotLine, value: line },
+	{ key: SETTING.lastShotAt, value: new Date().toISOString() }
 ];
+/** Where the shot on the screen is noted. */
+const NOTED = { table: 'lastShot', key: 'it' } as const;
 
 export async function writeLastShot(last: LastShot): Promise<void> {
 	const noted = notesMade();
 	await database.settings.bulkPut(lastShotRows(last));
-	strikeOutLastShot(noted);
-}
-
-/** Strikes out what this page had noted of the last shot. */
-function strikeOutLastShot(noted: number): void {
-	for (const key of [SETTING.lastShot, SETTING.lastShotId, SETTING.lastShotLine])
-		strikeOut({ table: 'settings', key }, noted);
+	strikeOut(NOTED, noted);
 }
 
 /**
@@ -79,17 +76,13 @@ export async function mergeLastShot(
 		await database.settings.bulkPut(lastShotRows({ ...mine, shot: both.merged }));
 		return both;
 	});
-	strikeOutLastShot(noted);
+	strikeOut(NOTED, noted);
 	return written;
 }
 
-/** Notes what is on the screen, for a page that has no time to write it. */
-export function noteLastShot(base: Pick<LastShot, 'shot'>, last: LastShot): void {
-	const before = lastShotRows({ ...last, ...base });
-	lastShotRows(last).forEach((row, i) =>
-		noteUnwritten({ table: 'settings', key: row.key, row, base: before[i] })
-	);
-}
+/** Notes what is on the screen, for a page that has no time to write it; answers whether it is noted. */
+export const noteLastShot = (base: Pick<LastShot, 'shot'>, last: LastShot): boolean =>
+	noteUnwritten({ ...NOTED, row: { ...last, at: new Date().toISOString() }, base });
 
 const columnsRow = z.record(
 	z.string(),

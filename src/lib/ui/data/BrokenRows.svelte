@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { reasonOf } from '$lib/io/fields/reason';
 	import { followBroken, removeBroken } from '$lib/store/files/archive';
 	import type { BrokenRow } from '$lib/store/base/shelf';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
@@ -22,7 +23,7 @@
 	onMount(() =>
 		followBroken(
 			(rows) => (broken = rows),
-			(error) => (failure = error instanceof Error ? error.message : String(error))
+			(error) => (failure = reasonOf(error))
 		)
 	);
 

@@ -17,6 +17,7 @@
 	import BrokenRows from './BrokenRows.svelte';
 	import KeptSafe from './KeptSafe.svelte';
 	import MergePreview from './MergePreview.svelte';
+	import Unwritten from './Unwritten.svelte';
 
 	/** An archive that was read and is not taken in yet; the helper holds it. */
 	interface Offered {
@@ -137,5 +138,6 @@
 		(heights, grid, map) are under its Survey.
 	</p>
 	<KeptSafe oncompare={compare} onproblem={(message) => (problem = message)} />
+	<Unwritten />
 	<BrokenRows />
 </section>

@@ -12,6 +12,7 @@ function preview(change: Partial<MergePlan>) {
 	const plan: MergePlan = {
 		added: [],
 		replaced: [],
+		completed: [],
 		removed: [],
 		noted: [],
 		same: [],
@@ -20,7 +21,7 @@ function preview(change: Partial<MergePlan>) {
 		...change
 	};
 	const offer = {
-		rows: previewRows({ plan, twice: [], unreadable: [], unused: [] }),
+		rows: previewRows({ plan, twice: [], misdated: [], unused: [] }),
 		gone: plan.gone.length
 	};
 	const props = { name: 'a.json', offer, ontake, onleave };

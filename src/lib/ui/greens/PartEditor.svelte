@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { reasonOf } from '$lib/io/fields/reason';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { tiltFalling, type SurfaceTilt } from '$lib/core/today/phoneTilt';
 	import { degrees, fromPercent, radians, toPercent } from '$lib/core/units';
@@ -65,7 +66,7 @@
 						changed.tilts[part.index]!.fallsTowards = found.fallsTowards;
 					});
 		} catch (error) {
-			failure = error instanceof Error ? error.message : String(error);
+			failure = reasonOf(error);
 		}
 	}
 </script>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { reasonOf } from '$lib/io/fields/reason';
 	import { simulatedDevice } from '$lib/devices/simulation/simulatedDevice';
 
 	interface Props {
@@ -19,7 +20,7 @@
 			for await (const reading of tape.readings(new AbortController().signal))
 				if (reading.device === 'tape') onread(reading.length);
 		} catch (error) {
-			failure = error instanceof Error ? error.message : String(error);
+			failure = reasonOf(error);
 		}
 	}
 </script>

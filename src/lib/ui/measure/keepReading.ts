@@ -1,3 +1,4 @@
+import { reasonOf } from '$lib/io/fields/reason';
 import { newId } from '$lib/store/base/newId';
 import { tell, tellTrouble } from '$lib/ui/shell/messages.svelte';
 import type { ReadingWire } from '$lib/io/work/reading';
@@ -26,7 +27,7 @@ export async function keepReading(greenId: string, found: FoundReading): Promise
 		await saveReading(reading);
 	} catch (error) {
 		tellTrouble(
-			`Not kept; everything is still here. ${error instanceof Error ? error.message : ''}`
+			`Not kept; everything is still here. ${reasonOf(error)}`
 		);
 		return false;
 	}

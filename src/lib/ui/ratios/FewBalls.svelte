@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { reasonOf } from '$lib/io/fields/reason';
 	import Radio from '@lucide/svelte/icons/radio';
 	import { onDestroy } from 'svelte';
 	import type { Spot } from '$lib/core/practice/practised';
@@ -94,7 +95,7 @@
 			}
 		} catch (error) {
 			if (!listening.signal.aborted)
-				trouble = error instanceof Error ? error.message : String(error);
+				trouble = reasonOf(error);
 		} finally {
 			tracking = false;
 		}

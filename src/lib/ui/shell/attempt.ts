@@ -1,3 +1,4 @@
+import { reasonOf } from '$lib/io/fields/reason';
 import { tell, tellTrouble } from './messages.svelte';
 
 /** Does something to the stored data; when it fails, says so and that nothing was changed, and answers false. */
@@ -7,7 +8,7 @@ export async function attempt(work: () => Promise<unknown>): Promise<boolean> {
 		return true;
 	} catch (error) {
 		tellTrouble(
-			`That did not work and nothing was changed. ${error instanceof Error ? error.message : ''}`
+			`That did not work and nothing was changed. ${reasonOf(error)}`
 		);
 		return false;
 	}

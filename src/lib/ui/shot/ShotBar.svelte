@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { reasonOf } from '$lib/io/fields/reason';
 	import Copy from '@lucide/svelte/icons/copy';
 	import Plus from '@lucide/svelte/icons/plus';
 	import Save from '@lucide/svelte/icons/save';
@@ -37,7 +38,7 @@
 			else tell(`Saved “${saved.name}”.`);
 		} catch (error) {
 			tellTrouble(
-				`Not saved; the shot on the screen is as it was. ${error instanceof Error ? error.message : ''}`
+				`Not saved; the shot on the screen is as it was. ${reasonOf(error)}`
 			);
 		}
 	}

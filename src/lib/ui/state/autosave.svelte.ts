@@ -1,3 +1,6 @@
+import { reasonOf } from '$lib/io/fields/reason';
+import { leaveUnkept } from '$lib/store/base/leaveUnkept';
+
 /** A failed attempt is repeated after this long, in ms. */
 const RETRY = 2000;
 /** A store that has not answered after this long is said not to, in ms; it is still waited for. */
@@ -18,12 +21,12 @@ export class Autosave {
 
 	/**
 	 * @param save keeps what there is now
-	 * @param note notes at once what there is now: a page that is left may end before anything is kept
+	 * @param note notes at once what there is now, and answers whether it could: a page that is left may end before anything is kept
 	 * @param after how long the last change must be past, in ms
 	 */
 	constructor(
 		private readonly save: () => Promise<unknown>,
-		private readonly note: () => void,
+		private readonly note: () => boolean,
 		private readonly after: number
 	) {
 		const leave = () => {
@@ -57,13 +60,16 @@ export class Autosave {
 		await this.#saving;
 	}
 
-	/** Keeps what is left and stops listening. */
+	/** Keeps what is left and stops listening. What cannot be kept is noted and said, and tried again by whoever writes notes. */
 	async close(): Promise<void> {
 		this.#unlisten();
 		// While a view is taken down, state reads as it was before the last change: what is to be kept is read afterwards.
 		await Promise.resolve();
 		await this.flush();
 		clearTimeout(this.#timer);
+		if (!this.pending) return;
+		// Where there is no room for a note either, it goes on trying as long as the page is there.
+		if (!leaveUnkept(this.failure, () => this.note())) this.#schedule(RETRY);
 	}
 
 	async #attempt(): Promise<void> {
@@ -77,7 +83,7 @@ export class Autosave {
 			this.failure = '';
 			this.pending = changes !== this.#changes;
 		} catch (error) {
-			this.failure = error instanceof Error ? error.message : String(error);
+			this.failure = reasonOf(error);
 			this.#schedule(RETRY);
 		} finally {
 			clearTimeout(silent);

@@ -1,4 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { hearTidings, type Tiding } from '$lib/store/base/tidings';
 import { Autosave } from './autosave.svelte';
 
 beforeEach(() => void vi.useFakeTimers());
@@ -16,7 +17,7 @@ function slowStore() {
 			saved.push(value);
 			return Promise.resolve();
 		},
-		() => noted.push(value),
+		() => noted.push(value) > 0,
 		400
 	);
 	return {
@@ -51,6 +52,37 @@ describe('Autosave', () => {
 		expect(saved).toEqual([7]);
 	});
 
+	it('notes and says what cannot be kept when it is closed, and leaves it to whoever writes notes', async () => {
+		const heard: Tiding[] = [];
+		const deaf = hearTidings((tiding) => heard.push(tiding));
+		const { autosave, saved, noted, edit, fail } = slowStore();
+		fail(true);
+		edit(7);
+		await autosave.close();
+		expect([noted, heard]).toEqual([
+			[7],
+			[{ kind: 'notKept', why: 'the disk is full', noted: true }]
+		]);
+		fail(false);
+		await vi.advanceTimersByTimeAsync(2500);
+		expect(saved).toEqual([]);
+		deaf();
+	});
+
+	it('goes on trying after it is closed where there is no room for a note either', async () => {
+		const heard: Tiding[] = [];
+		const deaf = hearTidings((tiding) => heard.push(tiding));
+		const save = vi.fn(() => Promise.reject(new Error('full')));
+		const autosave = new Autosave(save, () => false, 400);
+		autosave.touch();
+		await autosave.close();
+		expect(heard).toEqual([{ kind: 'notKept', why: 'full', noted: false }]);
+		save.mockImplementation(() => Promise.resolve() as never);
+		await vi.advanceTimersByTimeAsync(2500);
+		expect([save.mock.calls.length, autosave.pending]).toEqual([2, false]);
+		deaf();
+	});
+
 	it('does nothing where nothing changed', async () => {
 		const { autosave, saved } = slowStore();
 		await autosave.flush();
@@ -71,7 +103,7 @@ describe('Autosave', () => {
 	it('counts what is on its way as not kept, and what changed meanwhile too', async () => {
 		let done = () => {};
 		const save = vi.fn(() => new Promise<void>((resolve) => (done = resolve)));
-		const autosave = new Autosave(save, () => {}, 400);
+		const autosave = new Autosave(save, () => true, 400);
 		autosave.touch();
 		const first = autosave.flush();
 		expect(autosave.pending).toBe(true);
@@ -91,7 +123,7 @@ describe('Autosave', () => {
 	it('waits for what is on its way before it is closed, and keeps it once', async () => {
 		let done = () => {};
 		const save = vi.fn(() => new Promise<void>((resolve) => (done = resolve)));
-		const autosave = new Autosave(save, () => {}, 400);
+		const autosave = new Autosave(save, () => true, 400);
 		autosave.touch();
 		void autosave.flush();
 		let closed = false;
@@ -105,7 +137,7 @@ describe('Autosave', () => {
 
 	it('says that storage does not answer, notes what is there, and takes the answer when it comes', async () => {
 		let done = () => {};
-		const noted = vi.fn();
+		const noted = vi.fn(() => true);
 		const save = () => new Promise<void>((resolve) => (done = resolve));
 		const autosave = new Autosave(save, noted, 400);
 		autosave.touch();

@@ -1,3 +1,5 @@
+import { reasonOf } from '$lib/io/fields/reason';
+
 export type WorkStatus = 'idle' | 'working' | 'done' | 'stopped' | 'failed';
 
 /** Long work with progress that can be stopped; a new start gives up the old one. */
@@ -24,7 +26,7 @@ export class CancellableWork {
 		} catch (error) {
 			if (abort.signal.aborted) return;
 			this.status = 'failed';
-			this.failure = error instanceof Error ? error.message : String(error);
+			this.failure = reasonOf(error);
 		}
 	}
 

@@ -1,3 +1,4 @@
+import { reasonOf } from '$lib/io/fields/reason';
 import { follow } from '$lib/store/base/shelf';
 
 /** What a query of the store says now, other tabs included, or why it cannot be asked. */
@@ -25,7 +26,7 @@ export class Followed<T> {
 				this.value = value;
 				this.onvalue(value);
 			},
-			(error) => (this.failure = error instanceof Error ? error.message : String(error))
+			(error) => (this.failure = reasonOf(error))
 		);
 		return () => this.stop();
 	}

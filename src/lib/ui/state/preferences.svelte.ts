@@ -1,3 +1,4 @@
+import { reasonOf } from '$lib/io/fields/reason';
 import { FIRST_PREFERENCES, type Preferences } from '$lib/io/rows/preferences';
 import { followLater } from '$lib/store/base/followLater';
 
@@ -55,7 +56,7 @@ class PreferencesState {
 
 	/** Takes note that the store cannot be read or written. */
 	storeFailed(error: unknown): void {
-		this.storeFailure = error instanceof Error ? error.message : String(error);
+		this.storeFailure = reasonOf(error);
 	}
 }
 

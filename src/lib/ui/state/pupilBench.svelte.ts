@@ -92,7 +92,7 @@ export class PupilBench {
 		this.#draft.adopt(mergeThree(file, this.file, merged).merged);
 	}
 
-	#note(): void {
-		if (this.problems.length === 0) notePupilFile(this.#kept, this.file);
+	#note(): boolean {
+		return this.problems.length === 0 && notePupilFile(this.#kept, this.file);
 	}
 }

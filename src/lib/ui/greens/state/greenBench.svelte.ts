@@ -1,3 +1,4 @@
+import { reasonOf } from '$lib/io/fields/reason';
 import type { SurveyReport } from '$lib/core/green/surveyReport';
 import { contentKey } from '$lib/core/math/contentKey';
 import type { Issue } from '$lib/io/fields/issues';
@@ -182,8 +183,8 @@ export class GreenBench {
 		this.overtaken = [...others, ...found.map((key) => ({ key, mine: before[key] }))];
 	}
 
-	#note(): void {
-		if (this.problems.length === 0) noteGreen(this.#kept, this.green);
+	#note(): boolean {
+		return this.problems.length === 0 && noteGreen(this.#kept, this.green);
 	}
 
 	/** Fits the surface anew where something that counts for it has changed; one fit at a time. */
@@ -197,7 +198,7 @@ export class GreenBench {
 			this.report = await this.pool.surveyReport(greenToCore(this.green));
 			this.#fitFailure = '';
 		} catch (error) {
-			const reason = error instanceof Error ? error.message : String(error);
+			const reason = reasonOf(error);
 			this.#fitFailure = `The surface could not be worked out. ${reason}`;
 		} finally {
 			this.fitting = false;

@@ -1,3 +1,4 @@
+import { reasonOf } from '$lib/io/fields/reason';
 import type { Club } from '$lib/core/club/club';
 import type { BallsReading } from '$lib/core/today/readBalls';
 import { fromPercent } from '$lib/core/units';
@@ -42,7 +43,7 @@ export class BallsReader {
 			const reading = await this.pool.readBalls(balls, this.clubs);
 			if (asked === this.#asked) this.reading = reading;
 		} catch (error) {
-			this.failure = error instanceof Error ? error.message : String(error);
+			this.failure = reasonOf(error);
 		} finally {
 			if (asked === this.#asked) this.working = false;
 		}

@@ -1,3 +1,4 @@
+import { reasonOf } from '$lib/io/fields/reason';
 import { pacedDistance, StepCounter, type Paced } from '$lib/core/today/paces';
 import type { Metres } from '$lib/core/units';
 import type { Swing } from '$lib/devices/phone/phoneSensors';
@@ -63,7 +64,7 @@ export class PaceCounter {
 				if (steps.add(size, time)) this.step();
 		} catch (error) {
 			if (!abort.signal.aborted)
-				this.failure = error instanceof Error ? error.message : String(error);
+				this.failure = reasonOf(error);
 		} finally {
 			if (this.#abort === abort) this.listening = false;
 		}

@@ -1,3 +1,4 @@
+import { reasonOf } from '$lib/io/fields/reason';
 import { LEAST_ROLLS, readRamp, type RampPlace } from '$lib/core/today/readRamp';
 import type { Device } from '$lib/devices/device';
 import type { ReadingWire } from '$lib/io/work/reading';
@@ -84,7 +85,7 @@ export class RampReader {
 				if (reading.device === 'ramp' && reading.way === way) this.add(place, way, reading.rollOut);
 		} catch (error) {
 			if (!abort.signal.aborted)
-				this.failure = error instanceof Error ? error.message : String(error);
+				this.failure = reasonOf(error);
 		} finally {
 			this.measuring = false;
 		}

@@ -1,3 +1,4 @@
+import { reasonOf } from '$lib/io/fields/reason';
 import {
 	SAMPLES_WANTED,
 	stillTilt,
@@ -52,7 +53,7 @@ export class TiltReader {
 			}
 		} catch (error) {
 			if (!abort.signal.aborted)
-				this.failure = error instanceof Error ? error.message : String(error);
+				this.failure = reasonOf(error);
 		} finally {
 			if (this.#abort === abort) this.measuring = false;
 		}

@@ -260,10 +260,11 @@ export class SessionBench {
 	}
 
 	change(change: (session: Session) => void): void {
-		const next: Session = structuredClone($state.snapshot(this.session));
+		const before = $state.snapshot(this.session);
+		const next: Session = structuredClone(before);
 		change(next);
 		this.session = next;
-		this.#queue.putSession(next);
+		this.#queue.putSession(next, before);
 	}
 
 	/** Takes in what is kept now, another tab's balls included; what is not kept yet stays over it. */
@@ -279,8 +280,8 @@ export class SessionBench {
 		return this.#queue.flush();
 	}
 
-	close(): void {
-		this.#queue.close();
+	close(): Promise<void> {
+		return this.#queue.close();
 	}
 }
 

@@ -1,3 +1,4 @@
+import { reasonOf } from '$lib/io/fields/reason';
 import type { Device } from '$lib/devices/device';
 import type { DeviceReading } from '$lib/io/work/deviceReading';
 import type { SessionBench } from './sessionBench.svelte';
@@ -39,7 +40,7 @@ export class TrackerReader {
 		} catch (error) {
 			if (abort.signal.aborted) return;
 			this.status = 'failed';
-			this.failure = error instanceof Error ? error.message : String(error);
+			this.failure = reasonOf(error);
 		}
 	}
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { reasonOf } from '$lib/io/fields/reason';
 	import Download from '@lucide/svelte/icons/download';
 	import { tell, tellTrouble } from '$lib/ui/shell/messages.svelte';
 	import { download } from '$lib/ui/files/download';
@@ -16,7 +17,7 @@
 			);
 		} catch (error) {
 			tellTrouble(
-				`The browser does not hand out what it stores. ${error instanceof Error ? error.message : ''}`
+				`The browser does not hand out what it stores. ${reasonOf(error)}`
 			);
 		}
 	}

@@ -1,3 +1,4 @@
+import { reasonOf } from '$lib/io/fields/reason';
 import { tellTrouble } from '$lib/ui/shell/messages.svelte';
 
 /** The same message is not repeated within this time, in ms. */
@@ -7,7 +8,7 @@ const QUIET = 10_000;
 export function tellWhatIsUnhandled(): () => void {
 	const said = new Map<string, number>();
 	const tell = (reason: unknown) => {
-		const words = reason instanceof Error ? reason.message : String(reason);
+		const words = reasonOf(reason);
 		const now = performance.now();
 		if (now - (said.get(words) ?? -QUIET) < QUIET) return;
 		said.set(words, now);

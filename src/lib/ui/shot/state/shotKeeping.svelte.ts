@@ -144,8 +144,8 @@ export class ShotKeeping {
 		this.bench.takeIn(mine.shot, merged);
 	}
 
-	#note(): void {
-		if (this.#base && this.bench.isWhole()) noteLastShot(this.#base, this.#last());
+	#note(): boolean {
+		return this.#base !== null && this.bench.isWhole() && noteLastShot(this.#base, this.#last());
 	}
 
 	#last(): LastShot {

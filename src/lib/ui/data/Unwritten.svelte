@@ -1,0 +1,64 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { database } from '$lib/store/base/database';
+	import {
+		notesAsText,
+		senselessNotes,
+		takeNotesOut,
+		unwrittenNotes
+	} from '$lib/store/base/journal';
+	import { writeNotes } from '$lib/store/base/unwritten';
+	import { download } from '$lib/ui/files/download';
+	import { attempt } from '$lib/ui/shell/attempt';
+	import { tell } from '$lib/ui/shell/messages.svelte';
+
+	let changes = $state(0);
+	let senseless = $state(0);
+
+	function count() {
+		senseless = senselessNotes().length;
+		changes = unwrittenNotes().length + senseless;
+	}
+	onMount(count);
+
+	const again = () =>
+		attempt(async () => {
+			await writeNotes(database);
+			count();
+			if (changes === 0) tell('All of it is kept now.');
+		});
+
+	function takeOut() {
+		const putBack = takeNotesOut();
+		count();
+		tell('Taken out: those changes are gone from this browser.', {
+			label: 'Undo',
+			run: () => {
+				putBack();
+				count();
+			}
+		});
+	}
+</script>
+
+{#if changes > 0}
+	<h2 class="ruled-heading">Not written yet</h2>
+	<p>
+		{changes === 1 ? 'A change is' : `${changes} changes are`} noted in this browser that could not be
+		written into the data when a page was left.
+		{#if senseless > 0}
+			Of {senseless === changes ? 'them' : senseless} nobody can make sense any more.
+		{/if}
+		They stay until they are written or taken out.
+	</p>
+	<div class="flex flex-wrap gap-2">
+		<button type="button" class="btn" onclick={() => void again()}>Try again</button>
+		<button
+			type="button"
+			class="btn"
+			onclick={() => download('crisp-landing-not-written.json', notesAsText(), 'application/json')}
+			>Save them as a file</button
+		>
+		<button type="button" class="btn" onclick={takeOut}>Take them out</button>
+	</div>
+{/if}
