@@ -99,10 +99,7 @@ export function previewRows({ plan, twice, misdated, unused }: ImportPreview): P
 }
 
 /** What an import did, in one line. */
-export function importedWords(
-	{ plan }: Pick<ImportPreview, 'plan'>,
-	broughtBack: boolean
-): string {
+export function importedWords({ plan }: Pick<ImportPreview, 'plan'>, broughtBack: boolean): string {
 	const back = broughtBack ? plan.gone.length : 0;
 	const parts = [
 		`${plan.added.length} new`,

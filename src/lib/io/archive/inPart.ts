@@ -1,11 +1,12 @@
 import * as z from 'zod/mini';
 
 /** A field of a row that may be left out of a file: what has a value of its own where nothing is said. */
-type Said<Field> = Field extends z.ZodMiniDefault<infer Inner>
-	? z.ZodMiniOptional<Inner>
-	: Field extends z.ZodMiniPrefault<infer Inner>
+type Said<Field> =
+	Field extends z.ZodMiniDefault<infer Inner>
 		? z.ZodMiniOptional<Inner>
-		: Field;
+		: Field extends z.ZodMiniPrefault<infer Inner>
+			? z.ZodMiniOptional<Inner>
+			: Field;
 
 const hasOwnValue = (field: unknown): field is z.ZodMiniDefault | z.ZodMiniPrefault =>
 	field instanceof z.ZodMiniDefault || field instanceof z.ZodMiniPrefault;

@@ -3,7 +3,10 @@ import { expect, it } from 'vitest';
 import { reasonOf } from './reason';
 
 it.each([
-	[new Dexie.MissingAPIError('IndexedDB API missing. Please visit https://example.org'), /keep nothing/],
+	[
+		new Dexie.MissingAPIError('IndexedDB API missing. Please visit https://example.org'),
+		/keep nothing/
+	],
 	[new DOMException('The quota has been exceeded.', 'QuotaExceededError'), /disk is full/],
 	[
 		new Dexie.BulkError('t.bulkPut(): 1 of 1 operations failed. Errors: QuotaExceededError', []),

@@ -172,7 +172,10 @@ describe('the journal', () => {
 	});
 
 	it('removes what was to be removed, unless somebody has changed it since', async () => {
-		const [a, b] = [{ id: 'a', name: 'A' }, { id: 'b', name: 'B' }];
+		const [a, b] = [
+			{ id: 'a', name: 'A' },
+			{ id: 'b', name: 'B' }
+		];
 		await database.clubs.bulkPut([a, { ...b, name: 'Changed since' }]);
 		noteUnwritten({ table: 'clubs', key: 'a', row: null, base: a });
 		noteUnwritten({ table: 'clubs', key: 'b', row: null, base: b });

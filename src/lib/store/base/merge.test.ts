@@ -61,8 +61,8 @@ describe('two changes of one record', () => {
 		const { merged, clashes } = mergeThree(base, mine, theirs);
 		expect(clashes.map(({ path }) => path)).toEqual([['pins', 'a']]);
 		expect(merged.pins.map(({ id, name }) => [id, name])).toEqual([
-			['b', 'Back'],
-			['a', 'Moved']
+			['a', 'Moved'],
+			['b', 'Back']
 		]);
 	});
 
@@ -119,4 +119,17 @@ it('puts one value at its place, takes it out, and leaves alone what has no such
 	putAt(record, ['gone', 'b'], 1);
 	putAt(record, [], 1);
 	expect(record).toEqual({ a: { b: [1, 5], d: 'new' } });
+	const pins = {
+		pins: [
+			{ id: 'a', name: 'Front' },
+			{ id: 'b', name: 'Back' }
+		]
+	};
+	putAt(pins, ['pins', 'b', 'name'], 'Rear');
+	putAt(pins, ['pins', 'a'], undefined);
+	putAt(pins, ['pins', 'c'], { id: 'c', name: 'New' });
+	expect(pins.pins).toEqual([
+		{ id: 'b', name: 'Rear' },
+		{ id: 'c', name: 'New' }
+	]);
 });

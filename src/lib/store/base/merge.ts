@@ -1,3 +1,8 @@
+import { mergeLists } from './mergeLists';
+
+/** Longer lists are one value: they are measured or read from a file, not edited item by item. */
+const MOST_ITEMS = 20_000;
+
 /** A part that two sides changed differently; the side that is put over the other is `mine`. */
 export interface Clash {
 	/** Keys from the top of the record. */
@@ -26,43 +31,15 @@ export function sameData(a: unknown, b: unknown): boolean {
 	return [...keys].every((key) => sameData(a[key], b[key]));
 }
 
-const idsOf = (list: readonly unknown[]): string[] | null => {
-	const ids = list.map((item) => (isFields(item) && typeof item.id === 'string' ? item.id : null));
-	return ids.every((id) => id !== null) ? ids : null;
-};
+/** Whether a value is one place on a map or a line: changed as one, never by halves. */
+const isPlace = (value: unknown): boolean =>
+	Array.isArray(value) &&
+	(value.length === 2 || value.length === 3) &&
+	value.every((part) => typeof part === 'number');
 
-const byId = (list: readonly unknown[]): Fields =>
-	Object.fromEntries((list as { id: string }[]).map((item) => [item.id, item]));
-
-/** Lists whose items have ids: item by item, in the order of mine, with what is new of theirs at the end. */
-function mergeById(
-	base: readonly unknown[],
-	mine: readonly unknown[],
-	theirs: readonly unknown[],
-	path: string[],
-	clashes: Clash[]
-): unknown[] {
-	const fields = mergeFields(byId(base), byId(mine), byId(theirs), path, clashes);
-	const order = [...new Set([...idsOf(mine)!, ...idsOf(theirs)!])];
-	return order.flatMap((id) => (id in fields ? [fields[id]] : []));
-}
-
-/** Lists without ids and of different lengths: what either took out is out, what either put in is in. */
-function mergeItems(
-	base: readonly unknown[],
-	mine: readonly unknown[],
-	theirs: readonly unknown[]
-): unknown[] {
-	const without = (list: readonly unknown[], taken: readonly unknown[]) => {
-		const left = [...taken];
-		return list.filter((item) => {
-			const at = left.findIndex((other) => sameData(other, item));
-			if (at >= 0) left.splice(at, 1);
-			return at < 0;
-		});
-	};
-	return [...without(mine, without(base, theirs)), ...without(theirs, base)];
-}
+/** Whether a value is a list that is put together item by item. */
+const isList = (value: unknown): value is unknown[] =>
+	Array.isArray(value) && value.length <= MOST_ITEMS;
 
 function mergeFields(
 	base: Fields,
@@ -90,22 +67,17 @@ function mergeValues(
 	if (sameData(base, mine) || sameData(mine, theirs)) return theirs;
 	if (isFields(base) && isFields(mine) && isFields(theirs))
 		return mergeFields(base, mine, theirs, path, clashes);
-	if (Array.isArray(base) && Array.isArray(mine) && Array.isArray(theirs)) {
-		if (idsOf(base) && idsOf(mine) && idsOf(theirs) && base.length > 0)
-			return mergeById(base, mine, theirs, path, clashes);
-		if (base.length !== mine.length || base.length !== theirs.length)
-			return mergeItems(base, mine, theirs);
-		return mine.map((item: unknown, i) =>
-			mergeValues(base[i], item, theirs[i], [...path, String(i)], clashes)
+	if (isList(base) && isList(mine) && isList(theirs) && ![base, mine, theirs].every(isPlace))
+		return mergeLists(base, mine, theirs, (parts) =>
+			mergeValues(parts.base, parts.mine, parts.theirs, [...path, parts.at], clashes)
 		);
-	}
 	clashes.push({ path, mine, theirs });
 	return mine === undefined ? theirs : mine;
 }
 
 /**
  * Puts two changes of one record together: each side's changes against what both began with. Where both changed the same part, mine is
- * taken and the clash is told. An item that one side removed and the other changed stays.
+ * taken and the clash is told. An item that one side removed and the other changed stays. Lists keep their order: see `mergeLists`.
  *
  * @param base what both sides began with; plain data, like the others
  */
@@ -115,13 +87,23 @@ export function mergeThree<T extends object>(base: T, mine: T, theirs: T): Merge
 	return { merged, clashes };
 }
 
+/** What a key of a path leads to in a list: an index, or the item of that id. */
+const indexIn = (list: readonly unknown[], key: string): number =>
+	/^\d+$/.test(key) ? Number(key) : list.findIndex((item) => isFields(item) && item.id === key);
+
+const stepInto = (at: unknown, key: string): unknown =>
+	Array.isArray(at) ? (at as unknown[])[indexIn(at, key)] : (at as Fields | undefined)?.[key];
+
 /** Puts a value at a place of a record, or takes it out where the value is undefined; for a place that is gone, does nothing. */
 export function putAt(record: object, path: readonly string[], value: unknown): void {
-	const holder = path
-		.slice(0, -1)
-		.reduce<unknown>((at, key) => (at as Fields | undefined)?.[key], record);
+	const holder = path.slice(0, -1).reduce<unknown>(stepInto, record);
 	const last = path.at(-1);
 	if (typeof holder !== 'object' || holder === null || last === undefined) return;
-	if (value === undefined) delete (holder as Fields)[last];
+	if (Array.isArray(holder)) {
+		const at = indexIn(holder, last);
+		if (value === undefined) holder.splice(at, at < 0 ? 0 : 1);
+		else if (at < 0) holder.push(value);
+		else holder[at] = value;
+	} else if (value === undefined) delete (holder as Fields)[last];
 	else (holder as Fields)[last] = value;
 }

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
+	import ClashLines from '$lib/ui/shell/ClashLines.svelte';
 	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
 	import type { GreenBench } from '$lib/ui/greens/state/greenBench.svelte';
 
@@ -59,4 +60,9 @@
 		>
 	</p>
 {/each}
+<ClashLines
+	clashes={bench.clashes}
+	ontake={(clash) => bench.takeTheirs(clash)}
+	onkeep={(clash) => bench.forgetClash(clash)}
+/>
 {#if bench.failure}<p class="problem px-4 py-1" role="alert">{bench.failure}</p>{/if}

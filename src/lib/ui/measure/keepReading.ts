@@ -26,9 +26,7 @@ export async function keepReading(greenId: string, found: FoundReading): Promise
 	try {
 		await saveReading(reading);
 	} catch (error) {
-		tellTrouble(
-			`Not kept; everything is still here. ${reasonOf(error)}`
-		);
+		tellTrouble(`Not kept; everything is still here. ${reasonOf(error)}`);
 		return false;
 	}
 	tell(`Kept: ${speedWords(reading)}.`, {

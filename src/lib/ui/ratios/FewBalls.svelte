@@ -94,8 +94,7 @@
 				if (total > carry) bench.note({ clubId, carry, total, slope: chip.slope });
 			}
 		} catch (error) {
-			if (!listening.signal.aborted)
-				trouble = reasonOf(error);
+			if (!listening.signal.aborted) trouble = reasonOf(error);
 		} finally {
 			tracking = false;
 		}

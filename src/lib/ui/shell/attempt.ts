@@ -7,9 +7,7 @@ export async function attempt(work: () => Promise<unknown>): Promise<boolean> {
 		await work();
 		return true;
 	} catch (error) {
-		tellTrouble(
-			`That did not work and nothing was changed. ${reasonOf(error)}`
-		);
+		tellTrouble(`That did not work and nothing was changed. ${reasonOf(error)}`);
 		return false;
 	}
 }

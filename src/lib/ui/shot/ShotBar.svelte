@@ -6,9 +6,9 @@
 	import { onMount } from 'svelte';
 	import { tell, tellTrouble } from '$lib/ui/shell/messages.svelte';
 	import { shortcuts } from '$lib/ui/shell/shortcuts.svelte';
+	import ClashLines from '$lib/ui/shell/ClashLines.svelte';
 	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
 	import type { ShotBench } from '$lib/ui/shot/state/shotBench.svelte';
-	import { clashWords } from '$lib/ui/state/clashWords';
 
 	interface Props {
 		bench: ShotBench;
@@ -37,9 +37,7 @@
 				});
 			else tell(`Saved “${saved.name}”.`);
 		} catch (error) {
-			tellTrouble(
-				`Not saved; the shot on the screen is as it was. ${reasonOf(error)}`
-			);
+			tellTrouble(`Not saved; the shot on the screen is as it was. ${reasonOf(error)}`);
 		}
 	}
 
@@ -97,17 +95,8 @@
 		This shot is not kept yet; it is here as you see it and is tried again. {bench.notKept}
 	</p>
 {/if}
-{#each bench.clashes as clash (clash.path.join('.'))}
-	<p
-		class="flex flex-wrap items-center gap-x-3 border-l-4 border-l-(--clay) px-4 py-1"
-		role="status"
-	>
-		Another tab had changed {clashWords(clash)}; what is here counts.
-		<button type="button" class="btn btn-ghost" onclick={() => bench.takeTheirs(clash)}
-			>Take the other</button
-		>
-		<button type="button" class="btn btn-ghost" onclick={() => bench.forgetClash(clash)}
-			>Keep this</button
-		>
-	</p>
-{/each}
+<ClashLines
+	clashes={bench.clashes}
+	ontake={(clash) => bench.takeTheirs(clash)}
+	onkeep={(clash) => bench.forgetClash(clash)}
+/>

@@ -4,7 +4,7 @@ import { contentKey } from '$lib/core/math/contentKey';
 import type { Issue } from '$lib/io/fields/issues';
 import { greenProblems, greenToCore, type GreenWire } from '$lib/io/work/green';
 import { mergeGreen, noteGreen } from '$lib/store/shelves/greens';
-import { mergeThree, sameData } from '$lib/store/base/merge';
+import { mergeThree, putAt, sameData, type Clash } from '$lib/store/base/merge';
 import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
 import { Autosave } from '$lib/ui/state/autosave.svelte';
 import { Draft } from '$lib/ui/state/draft.svelte';
@@ -61,6 +61,8 @@ export class GreenBench {
 	selected = $state<GreenPart | null>(null);
 	/** Parts that were changed here and then by another tab, which counts; each can be put back. */
 	overtaken = $state.raw<Overtaken[]>([]);
+	/** Parts that this tab and another both changed; what is here counts. */
+	clashes = $state.raw<readonly Clash[]>([]);
 
 	readonly pool: PlannerPool;
 	readonly #draft: Draft<GreenWire>;
@@ -145,6 +147,17 @@ export class GreenBench {
 		this.change((green) => Object.assign(green, { [key]: mine }));
 	}
 
+	/** Takes the other tab's value of a part that both changed. */
+	takeTheirs(clash: Clash): void {
+		this.forgetClash(clash);
+		this.change((green) => putAt(green, clash.path, clash.theirs));
+	}
+
+	/** Leaves it as it is here. */
+	forgetClash(clash: Clash): void {
+		this.clashes = this.clashes.filter((other) => other !== clash);
+	}
+
 	/** Keeps what is not kept yet. */
 	flush(): Promise<void> {
 		return this.#autosave.flush();
@@ -165,8 +178,9 @@ export class GreenBench {
 	async #store(): Promise<void> {
 		const { green } = this;
 		if (green === this.#kept || this.problems.length > 0) return;
-		const { merged } = await mergeGreen(this.#kept, green);
+		const { merged, clashes } = await mergeGreen(this.#kept, green);
 		this.#kept = merged;
+		if (clashes.length > 0) this.clashes = clashes;
 		if (sameGreen(merged, green)) return;
 		// The other tab's part comes in; what was typed while this was kept stays over it.
 		this.#draft.adopt(mergeThree(green, this.green, merged).merged);

@@ -63,8 +63,7 @@ export class PaceCounter {
 			for await (const { size, time } of sensor.samples(abort.signal))
 				if (steps.add(size, time)) this.step();
 		} catch (error) {
-			if (!abort.signal.aborted)
-				this.failure = reasonOf(error);
+			if (!abort.signal.aborted) this.failure = reasonOf(error);
 		} finally {
 			if (this.#abort === abort) this.listening = false;
 		}

@@ -84,8 +84,7 @@ export class RampReader {
 			for await (const reading of device.readings(abort.signal))
 				if (reading.device === 'ramp' && reading.way === way) this.add(place, way, reading.rollOut);
 		} catch (error) {
-			if (!abort.signal.aborted)
-				this.failure = reasonOf(error);
+			if (!abort.signal.aborted) this.failure = reasonOf(error);
 		} finally {
 			this.measuring = false;
 		}

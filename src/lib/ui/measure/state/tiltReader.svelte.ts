@@ -52,8 +52,7 @@ export class TiltReader {
 				break;
 			}
 		} catch (error) {
-			if (!abort.signal.aborted)
-				this.failure = reasonOf(error);
+			if (!abort.signal.aborted) this.failure = reasonOf(error);
 		} finally {
 			if (this.#abort === abort) this.measuring = false;
 		}

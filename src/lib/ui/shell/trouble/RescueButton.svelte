@@ -16,9 +16,7 @@
 					: `Saved ${rows} of ${of} rows as an archive; the others fit into none.`
 			);
 		} catch (error) {
-			tellTrouble(
-				`The browser does not hand out what it stores. ${reasonOf(error)}`
-			);
+			tellTrouble(`The browser does not hand out what it stores. ${reasonOf(error)}`);
 		}
 	}
 </script>

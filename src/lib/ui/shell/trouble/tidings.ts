@@ -6,7 +6,8 @@ import { tidingWords } from './tidingWords';
 
 /** Where more can be seen of what the store says. */
 const seen = (tiding: Tiding) => {
-	if (tiding.kind === 'setAside') return { label: 'Show it', run: () => void goto(resolve('/saved')) };
+	if (tiding.kind === 'setAside')
+		return { label: 'Show it', run: () => void goto(resolve('/saved')) };
 	if (tiding.kind === 'unwritten') return { label: 'Look', run: () => void goto(resolve('/data')) };
 	return null;
 };
