@@ -11,11 +11,15 @@ const WORDS: Record<number, string> = {
 	405: 'This address does not answer this method.'
 };
 
-/** What the framework refuses in its own way, in the contract's shape. */
-function inOneShape(response: Response, path: string): Response {
+const READS = ['GET', 'HEAD'];
+
+/** What the framework refuses in its own way, in the contract's shape: all of the interface, and whatever is no reading of a page. */
+function inOneShape(response: Response, path: string, method: string): Response {
 	const words = WORDS[response.status];
+	const isApi = path.startsWith('/api/');
+	if (!words || (!isApi && READS.includes(method))) return response;
 	const json = response.headers.get('content-type')?.startsWith('application/json');
-	if (!path.startsWith('/api/') || !words || json) return response;
+	if (isApi && json) return response;
 	const allow = response.headers.get('allow');
 	return refuse(response.status, words, [], allow ? { allow } : {});
 }
@@ -25,7 +29,7 @@ export const handle: Handle = async ({ event, resolve }) => {
 	const resolved = await resolve(event, {
 		transformPageChunk: ({ html }) => html.replace('%crisp.demo%', demo)
 	});
-	const response = inOneShape(resolved, event.url.pathname);
+	const response = inOneShape(resolved, event.url.pathname, event.request.method);
 	for (const [name, value] of Object.entries(securityHeaders)) response.headers.set(name, value);
 	if (!response.headers.has('Content-Security-Policy'))
 		response.headers.set('Content-Security-Policy', DATA_POLICY);

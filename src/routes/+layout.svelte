@@ -58,4 +58,14 @@
 	onclick={() => void focus().then(({ focusHeading }) => focusHeading())}>Past the menu</button
 >
 <AppHeader />
-<main class="max-md:pb-16">{@render children()}</main>
+<main class="max-md:pb-16">
+	<!-- What one view cannot show leaves the others, and the way to them, as they are. -->
+	<svelte:boundary onerror={(error) => console.error(error)}>
+		{@render children()}
+		{#snippet failed(error, reset)}
+			{#await import('$lib/ui/shell/PageFailed.svelte') then { default: PageFailed }}
+				<PageFailed {error} onagain={reset} />
+			{/await}
+		{/snippet}
+	</svelte:boundary>
+</main>

@@ -69,8 +69,8 @@ describe('a shot while storage hangs', () => {
 			for (const pin of pins) bench.change(({ situation }) => (situation.edgeToPin = pin));
 			vi.advanceTimersByTime(6000);
 			expect(bench.notKept).toMatch(/does not answer/);
-			const noted = unwrittenNotes().find(({ key }) => key === 'lastShot');
-			expect(noted?.row).toMatchObject({ value: { situation: { edgeToPin: pins.at(-1) } } });
+			const noted = unwrittenNotes().find(({ table }) => table === 'lastShot');
+			expect(noted?.row).toMatchObject({ shot: { situation: { edgeToPin: pins.at(-1) } } });
 			storage.heal();
 			vi.useRealTimers();
 			await first;

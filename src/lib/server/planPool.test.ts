@@ -40,7 +40,8 @@ describe('PlanPool', () => {
 		const made = pool({ waiting: 2, time: 1500 });
 		const answers = await Promise.all(Array.from({ length: 5 }, () => made.plan(slow, never)));
 		expect(answers.filter((answer) => answer === 'busy')).toHaveLength(2);
-		expect(answers.filter((answer) => answer === 'tooLong')).toHaveLength(3);
+		expect(answers.filter((answer) => answer === 'tooLong')).toHaveLength(1);
+		expect(answers.filter((answer) => answer === 'notItsTurn')).toHaveLength(2);
 	});
 });
 

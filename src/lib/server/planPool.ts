@@ -6,10 +6,13 @@ import type { Plan } from '$lib/core/plan/plan';
 import type { PlanRequest } from '$lib/core/plan/question/request';
 import { stopping } from './stopping';
 
-/** Why a question was not answered: too many are waiting, it took too long, who asked has gone, or the server stops. */
-export type Unanswered = 'busy' | 'tooLong' | 'gone' | 'stopping';
+/**
+ * Why a question was not answered: too many are waiting, its turn did not come in time, it took too long, who asked has gone, or the
+ * server stops.
+ */
+export type Unanswered = 'busy' | 'notItsTurn' | 'tooLong' | 'gone' | 'stopping';
 
-/** How many threads plan, how many questions may wait for one, and how long one may take, in ms. */
+/** How many threads plan, how many questions may wait for one, and how long one may take from when it is asked, in ms. */
 export interface PoolLimits {
 	threads: number;
 	waiting: number;
@@ -53,17 +56,25 @@ export class PlanPool {
 		if (stopping.aborted) return 'stopping';
 		if (signal.aborted) return 'gone';
 		if (this.#pool.stats().pendingTasks >= this.limits.waiting) return 'busy';
-		const work = this.#pool.exec('plan', [request]).timeout(this.limits.time);
+		let begun = false;
+		let late = false;
+		const work = this.#pool.exec('plan', [request], { on: () => (begun = true) });
 		const cancel = () => void work.cancel();
+		// Waiting counts: who asks is not kept longer than the limit, whatever is in front.
+		const timer = setTimeout(() => {
+			late = true;
+			cancel();
+		}, this.limits.time);
 		signal.addEventListener('abort', cancel, { once: true });
 		try {
 			return (await work) as Plan;
 		} catch (error) {
 			if (stopping.aborted) return 'stopping';
-			if (error instanceof workerpool.Promise.TimeoutError) return 'tooLong';
+			if (late) return begun ? 'tooLong' : 'notItsTurn';
 			if (error instanceof workerpool.Promise.CancellationError) return 'gone';
 			throw error;
 		} finally {
+			clearTimeout(timer);
 			signal.removeEventListener('abort', cancel);
 		}
 	}

@@ -7,6 +7,7 @@ import type { PlanRequest } from '../core/plan/question/request';
 /** The server's planning thread: one request in, one plan out. */
 workerpool.worker({
 	plan(request: PlanRequest): Promise<Plan> {
+		workerpool.workerEmit('begun');
 		const question = new Question(request);
 		return plan(question, localSampler(question));
 	}

@@ -1,10 +1,5 @@
-import Papa from 'papaparse';
 import type { Ball, PupilFile } from '../work/pupil';
-
-/** A cell that a spreadsheet would take for a formula. */
-const FORMULA = /^[=+\-@\t\r]/;
-/** Text that a spreadsheet shows as it is. */
-export const plainCell = (text: string): string => (FORMULA.test(text) ? `'${text}` : text);
+import { writeCsv, type Cell } from './csvWriter';
 
 /** Columns of a file of balls, in the order they are written. */
 export const BALL_COLUMNS = [
@@ -29,23 +24,23 @@ export const BALL_COLUMNS = [
 	'counts'
 ] as const;
 
-const figure = (value: number | undefined): string =>
-	value === undefined ? '' : String(Number(value.toFixed(4)));
+const figure = (value: number | undefined): Cell =>
+	value === undefined ? null : Number(value.toFixed(4));
 
 /**
- * Writes balls as CSV, metres; names that begin like a formula are neutralised.
+ * Writes balls as CSV, metres; see `writeCsv`.
  *
  * @param files of the pupils whose balls they are
  */
 export function formatBalls(balls: readonly Ball[], files: readonly PupilFile[]): string {
-	const data = balls.map((ball) => {
+	const data = balls.map((ball): Cell[] => {
 		const file = files.find(({ pupil }) => pupil.id === ball.pupilId);
 		const club = file?.clubs.find(({ id }) => id === ball.clubId);
 		return [
 			ball.at,
-			plainCell(file?.pupil.name ?? ''),
-			plainCell(club?.name ?? ''),
-			plainCell(ball.swing),
+			file?.pupil.name ?? '',
+			club?.name ?? '',
+			ball.swing,
 			ball.swingFrom ?? '',
 			ball.flight,
 			ball.shape,
@@ -57,11 +52,11 @@ export function formatBalls(balls: readonly Ball[], files: readonly PupilFile[])
 			figure(ball.meant),
 			figure(ball.touchError),
 			ball.tags.join(' '),
-			ball.strokes === undefined ? '' : String(ball.strokes),
+			ball.strokes ?? null,
 			ball.source,
 			ball.inferred ? 'yes' : '',
 			ball.counts ? 'yes' : 'no'
 		];
 	});
-	return `${Papa.unparse({ fields: [...BALL_COLUMNS], data }, { newline: '\n' })}\n`;
+	return writeCsv(BALL_COLUMNS, data);
 }

@@ -1,3 +1,4 @@
+import { asWritten } from './csvWriter';
 import { markAngle } from '$lib/core/player/swingLength';
 import { STRIKE_TAGS, type StrikeTag } from '$lib/core/practice/practised';
 import { FOOT, YARD, type Metres } from '$lib/core/units';
@@ -71,7 +72,7 @@ export interface BallsFor {
 	idOf: (row: number) => string;
 }
 
-const plain = (text: string): string => text.replace(/^'(?=[=+\-@])/, '').trim();
+const plain = (text: string): string => asWritten(text).trim();
 const YES = ['yes', 'true', '1', 'x'];
 const isTag = (word: string): word is StrikeTag => STRIKE_TAGS.includes(word as StrikeTag);
 

@@ -1,4 +1,4 @@
-import Papa from 'papaparse';
+import { writeCsv } from './csvWriter';
 import { readCsvTable, type CsvRow, type CsvTable } from './csvTable';
 import type { FileProblem } from './esriGrid';
 import { spotSchema, tiltSchema, type SpotWire, type TiltWire } from '../work/green';
@@ -120,7 +120,7 @@ export function parseSpotHeights(text: string): { book: SpotBook } | { problem: 
 	return { book };
 }
 
-/** Writes spot heights and tilt readings as CSV. Only numbers and one fixed word: no cell can be a formula. */
+/** Writes spot heights and tilt readings as CSV. */
 export function formatSpotHeights({ spots, tilts }: SpotBook): string {
 	const mark = (leftOut: boolean) => (leftOut ? 'yes' : '');
 	const rows = [
@@ -133,5 +133,5 @@ export function formatSpotHeights({ spots, tilts }: SpotBook): string {
 			mark(leftOut)
 		])
 	];
-	return `${Papa.unparse({ fields: [...COLUMNS], data: rows }, { newline: '\n' })}\n`;
+	return writeCsv(COLUMNS, rows);
 }

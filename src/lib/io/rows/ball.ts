@@ -2,15 +2,16 @@ import * as z from 'zod/mini';
 import {
 	ballSourceField,
 	carryFlightField,
+	instantField,
+	keptNumber,
 	lieField,
 	shapeField,
 	strikeTagField,
 	swingFromField
 } from '../fields/fields';
 
-const number = z.number();
 /** Along the line of a drill from the ball, and to its right; metres. */
-const spot = z.tuple([number, number]);
+const spot = z.tuple([keptNumber, keptNumber]);
 
 /** One ball, or one carry that was stated, as a browser keeps it: a fact. Only whether it counts is changed later. */
 export const ballRow = z.object({
@@ -18,18 +19,18 @@ export const ballRow = z.object({
 	pupilId: z.string(),
 	clubId: z.string(),
 	/** When it was noted. */
-	at: z.string(),
+	at: instantField,
 	/** A mark of any vocabulary. */
 	swing: z.string(),
 	/** Whence the swing is known; missing where it was typed with the carry. */
 	swingFrom: z.optional(swingFromField),
 	flight: z._default(carryFlightField, 'standard'),
 	/** Metres. */
-	carry: number,
+	carry: keptNumber,
 	source: z._default(ballSourceField, 'typed'),
 	/** Of a stated carry: the standard deviation of the balls behind it, and how many they were. */
-	spread: z.optional(number),
-	n: z.optional(number),
+	spread: z.optional(keptNumber),
+	n: z.optional(keptNumber),
 	/** Of a ball of a session: which, and where it landed and ended. */
 	sessionId: z.optional(z.string()),
 	shape: z._default(shapeField, 'straight'),
@@ -37,10 +38,10 @@ export const ballRow = z.object({
 	landed: z.optional(spot),
 	finished: z.optional(spot),
 	/** How far the touch that noted it may be off, one standard deviation in metres. */
-	touchError: z.optional(number),
+	touchError: z.optional(keptNumber),
 	/** Where it was to land, and how far it was to roll from there. */
-	meant: z.optional(number),
-	meantRoll: z.optional(number),
+	meant: z.optional(keptNumber),
+	meantRoll: z.optional(keptNumber),
 	/** The landing was worked out from where it ended. */
 	inferred: z._default(z.boolean(), false),
 	tags: z._default(z.array(strikeTagField), []),

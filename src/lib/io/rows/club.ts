@@ -1,7 +1,5 @@
 import * as z from 'zod/mini';
-import { clubKindField } from '../fields/fields';
-
-const number = z.number();
+import { clubKindField, instantField, keptNumber } from '../fields/fields';
 
 /** A club of one pupil as a browser keeps it. */
 export const clubRow = z.object({
@@ -9,11 +7,11 @@ export const clubRow = z.object({
 	pupilId: z.string(),
 	name: z.string(),
 	/** Degrees. */
-	loft: number,
-	bounce: z._default(number, 6),
+	loft: keptNumber,
+	bounce: z._default(keptNumber, 6),
 	kind: z._default(clubKindField, 'wedge'),
 	/** Place in the bag, rising. */
-	order: z._default(number, 0),
+	order: z._default(keptNumber, 0),
 	/** When it was taken out of the bag; null while it is in it. What was measured with it stays. */
-	retiredAt: z._default(z.nullable(z.string()), null)
+	retiredAt: z._default(z.nullable(instantField), null)
 });

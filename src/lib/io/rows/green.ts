@@ -1,10 +1,8 @@
 import * as z from 'zod/mini';
-import { areaKindField, fringeField } from '../fields/fields';
+import { areaKindField, fringeField, keptNumber } from '../fields/fields';
 import { blockOf, isPacked } from '../work/packedGrid';
 
-// Numbers are taken as they are; what a green may be is judged by its form when it is opened.
-const number = z.number();
-const mapPoint = z.tuple([number, number]);
+const mapPoint = z.tuple([keptNumber, keptNumber]);
 const outline = z.array(mapPoint);
 
 const isHeights = (value: unknown): boolean =>
@@ -20,9 +18,9 @@ const heights = z.custom<(number | null)[]>(isHeights, 'must be a list of height
 
 const listedGrid = z
 	.object({
-		originU: number,
-		originV: number,
-		cell: number.check(z.positive()),
+		originU: keptNumber,
+		originV: keptNumber,
+		cell: keptNumber.check(z.positive()),
 		columns: z.int().check(z.positive()),
 		rows: z.int().check(z.positive()),
 		heights
@@ -36,22 +34,24 @@ export const greenRow = z.object({
 	name: z.string(),
 	note: z._default(z.string(), ''),
 	outline,
-	collar: z._default(number, 1),
+	collar: z._default(keptNumber, 1),
 	fringe: z._default(fringeField, 'smooth'),
 	areas: z._default(
-		z.array(z.object({ kind: areaKindField, outline, lip: z._default(number, 0) })),
+		z.array(z.object({ kind: areaKindField, outline, lip: z._default(keptNumber, 0) })),
 		[]
 	),
 	spots: z._default(
-		z.array(z.object({ at: mapPoint, height: number, leftOut: z._default(z.boolean(), false) })),
+		z.array(
+			z.object({ at: mapPoint, height: keptNumber, leftOut: z._default(z.boolean(), false) })
+		),
 		[]
 	),
 	tilts: z._default(
 		z.array(
 			z.object({
 				at: mapPoint,
-				percent: number,
-				fallsTowards: number,
+				percent: keptNumber,
+				fallsTowards: keptNumber,
 				leftOut: z._default(z.boolean(), false)
 			})
 		),

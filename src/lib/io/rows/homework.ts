@@ -1,26 +1,24 @@
 import * as z from 'zod/mini';
-import { carryFlightField } from '../fields/fields';
+import { carryFlightField, dayField, instantField, keptCount } from '../fields/fields';
 
 /** What a coach asked a pupil to practise until a day, as a browser keeps it. Whether it is done is read off the balls. */
 export const homeworkRow = z.object({
 	id: z.string().check(z.minLength(1)),
 	pupilId: z.string(),
 	name: z.string(),
-	givenAt: z.string(),
+	givenAt: instantField,
 	/** The last day, 2026-10-25. */
-	due: z.string(),
+	due: dayField,
 	cells: z.array(
 		z.object({
 			clubId: z.string(),
 			swing: z.string(),
 			flight: z._default(carryFlightField, 'standard'),
-			balls: z.int().check(z.positive())
+			balls: keptCount
 		})
 	),
 	drills: z._default(
-		z.array(
-			z.object({ drillId: z.string(), name: z.string(), times: z.int().check(z.positive()) })
-		),
+		z.array(z.object({ drillId: z.string(), name: z.string(), times: keptCount })),
 		[]
 	),
 	note: z._default(z.string(), '')

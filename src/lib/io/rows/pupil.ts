@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import {
 	carryFlightField,
 	handField,
+	keptNumber,
 	ratioStyleField,
 	schoolField,
 	skillField,
@@ -10,15 +11,12 @@ import {
 } from '../fields/fields';
 import { TECHNIQUE_CHOICES } from '../work/player';
 
-// Numbers are taken as they are; ranges are judged where they are typed.
-const number = z.number();
-
 /** A pupil as a browser keeps one. */
 export const pupilRow = z.object({
 	id: z.string().check(z.minLength(1)),
 	name: z.string(),
 	skill: z._default(skillField, 'middle'),
-	handicap: z.optional(number),
+	handicap: z.optional(keptNumber),
 	hand: z._default(handField, 'right'),
 	school: z._default(schoolField, 'free'),
 	vocabulary: z._default(vocabularyField, 'clock'),
@@ -31,18 +29,18 @@ export const pupilRow = z.object({
 		{}
 	),
 	spread: z.optional(
-		z.object({ speed: number, direction: number, loft: number, lowPoint: number })
+		z.object({ speed: keptNumber, direction: keptNumber, loft: keptNumber, lowPoint: keptNumber })
 	),
-	costs: z.optional(z.object({ holedHalf: number, around: number, sand: number })),
+	costs: z.optional(z.object({ holedHalf: keptNumber, around: keptNumber, sand: keptNumber })),
 	/** How the strike differs from the model's: degrees of loft by flight, and a factor on the spin. */
 	delivered: z.optional(
 		z.object({
-			loft: z._default(z.partialRecord(carryFlightField, number), {}),
-			grip: z._default(number, 1)
+			loft: z._default(z.partialRecord(carryFlightField, keptNumber), {}),
+			grip: z._default(keptNumber, 1)
 		})
 	),
 	/** Metres. */
-	pace: z._default(number, 0.9),
+	pace: z._default(keptNumber, 0.9),
 	units: z._default(unitsField, 'metres'),
 	/** How air and ground are said to them. */
 	ratios: z.optional(ratioStyleField),

@@ -43,7 +43,7 @@ it('takes an older shot as a plain one from the fairway', () => {
 	const { shot } = shotRow.parse({
 		id: 's',
 		name: '',
-		savedAt: '',
+		savedAt: '2026-05-01T12:00:00.000Z',
 		shot: {
 			pupilId: 'p',
 			situation: {
@@ -82,7 +82,7 @@ it.each([
 		{
 			pupilId: 'p',
 			clubId: 'c',
-			at: '',
+			at: '2026-05-01T12:00:00.000Z',
 			swing: '9',
 			flight: 'standard',
 			carry: 14,

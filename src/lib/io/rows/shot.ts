@@ -5,6 +5,8 @@ import {
 	fringeField,
 	grainField,
 	hazardKindField,
+	instantField,
+	keptNumber,
 	lieField,
 	sandSurfaceField,
 	segmentKindField,
@@ -12,54 +14,55 @@ import {
 	sideField
 } from '../fields/fields';
 
-// Numbers are taken as they are: a range that is tightened later must not lose what was kept before. Ranges are judged when a shot is
-// opened, with the words of its form.
-const number = z.number();
-const mapPoint = z.tuple([number, number]);
+const mapPoint = z.tuple([keptNumber, keptNumber]);
 
 const situationRow = z.object({
 	lie: z._default(lieField, 'fairway'),
 	wet: z._default(z.boolean(), false),
-	toEdge: number,
-	edgeToPin: number,
-	beyondPin: z._default(number, 8),
-	rise: z._default(number, 0),
+	toEdge: keptNumber,
+	edgeToPin: keptNumber,
+	beyondPin: z._default(keptNumber, 8),
+	rise: z._default(keptNumber, 0),
 	fringe: z._default(fringeField, 'smooth'),
 	segments: z.optional(
 		z.array(
 			z.object({
-				length: number,
-				slopeAlong: number,
-				slopeAcross: z._default(number, 0),
+				length: keptNumber,
+				slopeAlong: keptNumber,
+				slopeAcross: z._default(keptNumber, 0),
 				kind: z.optional(segmentKindField)
 			})
 		)
 	),
-	slopeAlong: z._default(number, 0),
-	slopeAcross: z._default(number, 0),
+	slopeAlong: z._default(keptNumber, 0),
+	slopeAcross: z._default(keptNumber, 0),
 	hazards: z._default(
 		z.array(
 			z.object({
 				kind: hazardKindField,
-				from: number,
-				to: number,
-				height: z._default(number, 0),
+				from: keptNumber,
+				to: keptNumber,
+				height: z._default(keptNumber, 0),
 				side: z.optional(sideField),
-				offset: z.optional(number)
+				offset: z.optional(keptNumber)
 			})
 		),
 		[]
 	),
-	stimpFeet: number,
+	stimpFeet: keptNumber,
 	firmness: z._default(firmnessField, 'medium'),
 	grain: z._default(grainField, 'none'),
-	wind: z.optional(z.object({ along: z._default(number, 0), across: z._default(number, 0) })),
-	airDensity: z.optional(number),
+	wind: z.optional(
+		z.object({ along: z._default(keptNumber, 0), across: z._default(keptNumber, 0) })
+	),
+	airDensity: z.optional(keptNumber),
 	ball: z.optional(ballField),
-	stance: z.optional(z.object({ along: z._default(number, 0), across: z._default(number, 0) })),
+	stance: z.optional(
+		z.object({ along: z._default(keptNumber, 0), across: z._default(keptNumber, 0) })
+	),
 	sandSurface: z.optional(sandSurfaceField),
-	grass: z.optional(z.array(z.object({ kind: fringeField, length: number }))),
-	width: z.optional(z.object({ left: number, right: number }))
+	grass: z.optional(z.array(z.object({ kind: fringeField, length: keptNumber }))),
+	width: z.optional(z.object({ left: keptNumber, right: keptNumber }))
 });
 
 /** A shot as a browser keeps it while it is worked on. */
@@ -73,8 +76,8 @@ export const workingShotRow = z.object({
 			kinds: z.optional(z.array(shotKindField)),
 			clubs: z.optional(z.array(z.string())),
 			without: z.optional(z.array(z.string())),
-			apexAtMost: z.optional(number),
-			apexAtLeast: z.optional(number)
+			apexAtMost: z.optional(keptNumber),
+			apexAtLeast: z.optional(keptNumber)
 		})
 	),
 	place: z.optional(z.object({ greenId: z.string(), ball: mapPoint, pin: mapPoint }))
@@ -84,8 +87,8 @@ export const workingShotRow = z.object({
 export const shotRow = z.object({
 	id: z.string().check(z.minLength(1)),
 	name: z.string(),
-	savedAt: z.string(),
+	savedAt: instantField,
 	shot: workingShotRow,
 	/** What was called when it was saved: club and flight in words, air and ground in metres. */
-	called: z.optional(z.object({ words: z.string(), carry: number, roll: number }))
+	called: z.optional(z.object({ words: z.string(), carry: keptNumber, roll: keptNumber }))
 });

@@ -4,28 +4,10 @@ import { latestCredible, type Stamp } from '$lib/io/fields/stamp';
 import { observe } from './clock';
 import { DATABASE_NAME } from './nothingKept';
 import { packedGrids } from './packedGrids';
+import type { RawRow, SettingRow, Tombstone } from './stored';
 import { redate } from './redate';
 import { bring } from './tidings';
 import { writeNotes } from './unwritten';
-
-/** A row as it lies there: written by any release, perhaps broken. It is judged when it is read. */
-export interface RawRow {
-	id: IndexableType;
-	updatedAt?: Stamp;
-}
-
-export interface SettingRow {
-	key: string;
-	value: unknown;
-}
-
-/** What is left of a removed row, under its table and id. */
-export interface Tombstone {
-	key: string;
-	table: ArchivedTable;
-	id: string;
-	deletedAt: Stamp;
-}
 
 /** Keys of the settings. */
 export const SETTING = {

@@ -2,7 +2,7 @@ import type Dexie from 'dexie';
 import { ARCHIVED_TABLES } from '$lib/io/archive/tables';
 import { isStamp, latestCredible, NEVER } from '$lib/io/fields/stamp';
 import { stamp } from './clock';
-import type { RawRow, Tombstone } from './database';
+import type { RawRow, Tombstone } from './stored';
 
 /**
  * Dates records anew whose stamp no clock can have given: what lies too far ahead as changed now, since it is what was kept here, and what

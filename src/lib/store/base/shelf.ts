@@ -5,7 +5,8 @@ import { idText, type ArchivedTable } from '$lib/io/archive/tables';
 import { MAY_LACK } from '$lib/io/archive/version1';
 import { latestCredible, stampField, type Stamp } from '$lib/io/fields/stamp';
 import { observe, stamp } from './clock';
-import { database, type RawRow, type Tombstone } from './database';
+import { database } from './database';
+import type { RawRow, Tombstone } from './stored';
 import { mergeThree, sameData, type Merged } from './merge';
 
 /** A row that cannot be read any more; kept until its owner removes it. */

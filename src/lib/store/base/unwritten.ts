@@ -1,7 +1,7 @@
 import type Dexie from 'dexie';
 import type { Table } from 'dexie';
 import { stamp } from './clock';
-import type { RawRow, SettingRow } from './database';
+import type { RawRow, SettingRow } from './stored';
 import { senselessNotes, settle, unwrittenNotes, type Note } from './journal';
 import { mergeThree, sameData, type Clash } from './merge';
 import { newId } from './newId';

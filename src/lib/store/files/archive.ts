@@ -12,7 +12,8 @@ import {
 import { ARCHIVED_TABLES, type ArchivedTable } from '$lib/io/archive/tables';
 import { stampField } from '$lib/io/fields/stamp';
 import { stamp } from '../base/clock';
-import { database, SETTING, type RawRow } from '../base/database';
+import { database, SETTING } from '../base/database';
+import type { RawRow } from '../base/stored';
 import { greenShelf, readingShelf } from '../shelves/greens';
 import { ballShelf, clubShelf, pupilShelf } from '../shelves/pupils';
 import { drillShelf, homeworkShelf, sessionShelf } from '../shelves/practice';

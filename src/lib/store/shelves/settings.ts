@@ -4,7 +4,8 @@ import { DATE_ORDERS } from '$lib/io/files/fileDates';
 import type { WorkingShot } from '$lib/io/work/shot';
 import { FIRST_PREFERENCES, preferencesRow, type Preferences } from '$lib/io/rows/preferences';
 import { workingShotRow } from '$lib/io/rows/shot';
-import { database, SETTING, type SettingRow } from '../base/database';
+import { database, SETTING } from '../base/database';
+import type { SettingRow } from '../base/stored';
 import { notesMade, noteUnwritten, strikeOut } from '../base/journal';
 import { mergeThree, type Merged } from '../base/merge';
 

@@ -44,7 +44,7 @@
 	</label>
 	<UndoButtons {bench} />
 </div>
-{#each bench.problems as { path, message } (path)}
+{#each bench.problems as { path, message }, i (`${path} ${i}`)}
 	<p class="problem px-4 py-1" role="alert">Not kept yet: {path} {message}</p>
 {/each}
 {#each bench.overtaken as item (item.key)}

@@ -21,7 +21,7 @@
 	{#each areas as area, i (i)}
 		<path class={area.kind} d={outlinePath(area.outline, view.project)} />
 	{/each}
-	{#each green.pins as { id, at } (id)}
+	{#each green.pins as { at }, i (i)}
 		{@const [x, y] = view.project(...at)}
 		<path class="pin" d="M0,0V-12l8,3l-8,3" transform={`translate(${x} ${y})`} />
 	{/each}

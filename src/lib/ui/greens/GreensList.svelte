@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Shown from '$lib/ui/shell/Shown.svelte';
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import { onDestroy } from 'svelte';
 	import type { GreenWire } from '$lib/io/work/green';
@@ -58,48 +59,50 @@
 	{:else}
 		<ul class="w-full border-t-2 border-(--ink)" {@attach rowFocus}>
 			{#each books as { green, readings } (green.id)}
-				{@const newest = readings[0]}
-				<li
-					class="grid grid-cols-[96px_minmax(0,1fr)_2.75rem] items-center gap-x-3 gap-y-2 border-b border-(--rule) py-3 md:grid-cols-[132px_minmax(0,1fr)_15rem_auto_2.75rem] md:gap-4"
-				>
-					<GreenThumb {green} />
-					<div class="min-w-0 wrap-anywhere">
-						<h2>
-							<a
-								class="text-xl font-extrabold underline decoration-(--rule)"
-								href={resolve('/greens/[id]', { id: green.id })}>{green.name}</a
-							>
-						</h2>
-						<p>{green.note}</p>
-						<p class="hint">
-							{green.grid
-								? 'Height grid'
-								: `${green.spots.length} heights, ${green.tilts.length} tilts`} · {green.pins
-								.length}
-							pins
-						</p>
-					</div>
-					<div class="max-md:col-[2/-1]">
-						{#if newest}
-							<p class="figure text-xl font-bold">{speedWords(newest)}</p>
-							<p class="hint">{turfWords(newest)}<br />read {agoWords(newest.takenAt)}</p>
-						{:else}
-							<p class="text-xl font-bold">Not read yet</p>
-						{/if}
-					</div>
-					<a
-						class="btn btn-neutral max-md:col-1 max-md:row-2 max-md:self-start"
-						aria-label={`Open ${green.name}`}
-						href={resolve('/greens/[id]', { id: green.id })}>Open</a
+				<Shown what={green.name}>
+					{@const newest = readings[0]}
+					<li
+						class="grid grid-cols-[96px_minmax(0,1fr)_2.75rem] items-center gap-x-3 gap-y-2 border-b border-(--rule) py-3 md:grid-cols-[132px_minmax(0,1fr)_15rem_auto_2.75rem] md:gap-4"
 					>
-					<button
-						type="button"
-						class="btn btn-ghost btn-square max-md:col-3 max-md:row-1"
-						aria-label={`Remove ${green.name}`}
-						onclick={() => void remove(green.id, green.name)}
-						><Trash2 size={20} aria-hidden="true" /></button
-					>
-				</li>
+						<GreenThumb {green} />
+						<div class="min-w-0 wrap-anywhere">
+							<h2>
+								<a
+									class="text-xl font-extrabold underline decoration-(--rule)"
+									href={resolve('/greens/[id]', { id: green.id })}>{green.name}</a
+								>
+							</h2>
+							<p>{green.note}</p>
+							<p class="hint">
+								{green.grid
+									? 'Height grid'
+									: `${green.spots.length} heights, ${green.tilts.length} tilts`} · {green.pins
+									.length}
+								pins
+							</p>
+						</div>
+						<div class="max-md:col-[2/-1]">
+							{#if newest}
+								<p class="figure text-xl font-bold">{speedWords(newest)}</p>
+								<p class="hint">{turfWords(newest)}<br />read {agoWords(newest.takenAt)}</p>
+							{:else}
+								<p class="text-xl font-bold">Not read yet</p>
+							{/if}
+						</div>
+						<a
+							class="btn btn-neutral max-md:col-1 max-md:row-2 max-md:self-start"
+							aria-label={`Open ${green.name}`}
+							href={resolve('/greens/[id]', { id: green.id })}>Open</a
+						>
+						<button
+							type="button"
+							class="btn btn-ghost btn-square max-md:col-3 max-md:row-1"
+							aria-label={`Remove ${green.name}`}
+							onclick={() => void remove(green.id, green.name)}
+							><Trash2 size={20} aria-hidden="true" /></button
+						>
+					</li>
+				</Shown>
 			{/each}
 		</ul>
 	{/if}

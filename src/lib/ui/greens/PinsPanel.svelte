@@ -48,7 +48,7 @@
 	{/if}
 	{#if pins.length === 0}<p>No pins yet: add the holes you play to most.</p>{/if}
 	<ul class="w-full" {@attach rowFocus}>
-		{#each pins as pin, i (pin.id)}
+		{#each pins as pin, i (`${pin.id} ${i}`)}
 			<li
 				class="grid grid-cols-[1fr_auto_2.75rem] items-center gap-2 border-b border-b-(--rule) py-2"
 			>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Shown from '$lib/ui/shell/Shown.svelte';
 	import { resolve } from '$app/paths';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { tell } from '$lib/ui/shell/messages.svelte';
@@ -74,24 +75,26 @@
 			</thead>
 			<tbody {@attach rowFocus}>
 				{#each readings as reading (reading.id)}
-					<tr>
-						<th class="py-1.5 text-left font-semibold" scope="row"
-							>{whenWords(reading)}<br /><small class="text-[0.8125rem] font-normal text-(--faint)"
-								>{turfWords(reading)}</small
-							></th
-						>
-						<td class="figure whitespace-nowrap">{speedWords(reading)}</td>
-						<td class="whitespace-nowrap">
-							<button
-								type="button"
-								class="btn btn-ghost btn-square"
-								aria-label={`Remove the reading of ${whenWords(reading)}`}
-								onclick={() => void remove(reading)}
+					<Shown what="A reading" columns={3}>
+						<tr>
+							<th class="py-1.5 text-left font-semibold" scope="row"
+								>{whenWords(reading)}<br /><small
+									class="text-[0.8125rem] font-normal text-(--faint)">{turfWords(reading)}</small
+								></th
 							>
-								<Trash2 size={18} aria-hidden="true" />
-							</button>
-						</td>
-					</tr>
+							<td class="figure whitespace-nowrap">{speedWords(reading)}</td>
+							<td class="whitespace-nowrap">
+								<button
+									type="button"
+									class="btn btn-ghost btn-square"
+									aria-label={`Remove the reading of ${whenWords(reading)}`}
+									onclick={() => void remove(reading)}
+								>
+									<Trash2 size={18} aria-hidden="true" />
+								</button>
+							</td>
+						</tr>
+					</Shown>
 				{/each}
 			</tbody>
 		</table>

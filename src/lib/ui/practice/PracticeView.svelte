@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Shown from '$lib/ui/shell/Shown.svelte';
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { dayWords, monthWords } from '$lib/ui/format/dates';
@@ -108,26 +109,28 @@
 		{#if tab === 'drills'}
 			<ul class="grid gap-x-8 md:grid-cols-2" {@attach rowFocus}>
 				{#each drills as drill (drill.id)}
-					<li class="border-b border-(--rule)">
-						<a
-							class="grid grid-cols-[112px_minmax(0,1fr)] items-center gap-5 py-3"
-							href={resolve('/practice/drill/[id]', { id: drill.id })}
-						>
-							<DrillPicture rules={drill.rules} width={112} />
-							<span class="min-w-0">
-								<span
-									class="block text-lg font-extrabold wrap-anywhere underline decoration-(--rule)"
-									>{drill.name}</span
-								>
-								<span class="block">{drill.purpose}</span>
-								<span class="hint block"
-									>{FORMAT_WORDS[drill.rules.format].name} · {MEASURE_WORDS[
-										drill.rules.measure
-									]}</span
-								>
-							</span>
-						</a>
-					</li>
+					<Shown what={drill.name}>
+						<li class="border-b border-(--rule)">
+							<a
+								class="grid grid-cols-[112px_minmax(0,1fr)] items-center gap-5 py-3"
+								href={resolve('/practice/drill/[id]', { id: drill.id })}
+							>
+								<DrillPicture rules={drill.rules} width={112} />
+								<span class="min-w-0">
+									<span
+										class="block text-lg font-extrabold wrap-anywhere underline decoration-(--rule)"
+										>{drill.name}</span
+									>
+									<span class="block">{drill.purpose}</span>
+									<span class="hint block"
+										>{FORMAT_WORDS[drill.rules.format].name} · {MEASURE_WORDS[
+											drill.rules.measure
+										]}</span
+									>
+								</span>
+							</a>
+						</li>
+					</Shown>
 				{/each}
 			</ul>
 		{:else if tab === 'sessions'}
@@ -189,36 +192,38 @@
 								<th scope="colgroup" colspan="6" class="py-1 text-left font-bold">{group.name}</th>
 							</tr>
 							{#each group.sessions as session (session.id)}
-								<tr>
-									<td class="whitespace-nowrap">{dayWords(session.startedAt)}</td>
-									<th scope="row">
-										<a
-											class="text-lg font-bold wrap-anywhere underline decoration-(--rule)"
-											href={resolve('/practice/[id]', { id: session.id })}>{session.name}</a
-										>
-										{#if everybody || session.turns.length > 1 || session.endedAt === null}
-											<p class="hint">
-												{names(session.turns)}{session.endedAt === null ? ' · goes on' : ''}
-											</p>
-										{/if}
-									</th>
-									<td class="max-md:hidden">{session.ground.name || 'A plain line'}</td>
-									<td class="figure text-right whitespace-nowrap">{scoreOf(session)}</td>
-									<td class="max-md:hidden">{countingOf(session.id) ? 'counts' : 'not yet'}</td>
-									<td class="text-right">
-										<button
-											type="button"
-											class="btn btn-ghost btn-square"
-											aria-label={`Remove ${session.name} of ${dayWords(session.startedAt)}`}
-											onclick={() =>
-												void removeWithUndo(`Removed “${session.name}” with its balls.`, () =>
-													removeSession(session.id)
-												)}
-										>
-											<Trash2 size={20} aria-hidden="true" />
-										</button>
-									</td>
-								</tr>
+								<Shown what={session.name} columns={6}>
+									<tr>
+										<td class="whitespace-nowrap">{dayWords(session.startedAt)}</td>
+										<th scope="row">
+											<a
+												class="text-lg font-bold wrap-anywhere underline decoration-(--rule)"
+												href={resolve('/practice/[id]', { id: session.id })}>{session.name}</a
+											>
+											{#if everybody || session.turns.length > 1 || session.endedAt === null}
+												<p class="hint">
+													{names(session.turns)}{session.endedAt === null ? ' · goes on' : ''}
+												</p>
+											{/if}
+										</th>
+										<td class="max-md:hidden">{session.ground.name || 'A plain line'}</td>
+										<td class="figure text-right whitespace-nowrap">{scoreOf(session)}</td>
+										<td class="max-md:hidden">{countingOf(session.id) ? 'counts' : 'not yet'}</td>
+										<td class="text-right">
+											<button
+												type="button"
+												class="btn btn-ghost btn-square"
+												aria-label={`Remove ${session.name} of ${dayWords(session.startedAt)}`}
+												onclick={() =>
+													void removeWithUndo(`Removed “${session.name}” with its balls.`, () =>
+														removeSession(session.id)
+													)}
+											>
+												<Trash2 size={20} aria-hidden="true" />
+											</button>
+										</td>
+									</tr>
+								</Shown>
 							{/each}
 						{/each}
 					</tbody>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Shown from '$lib/ui/shell/Shown.svelte';
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import Plus from '@lucide/svelte/icons/plus';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
@@ -86,44 +87,46 @@
 			</thead>
 			<tbody {@attach rowFocus}>
 				{#each table.rows as file (file.pupil.id)}
-					{@const { pupil } = file}
-					<tr>
-						<th scope="row" class="min-w-0">
-							<a
-								class="text-lg font-bold wrap-anywhere underline decoration-(--rule)"
-								href={resolve('/pupils/[id]', { id: pupil.id })}>{pupil.name}</a
+					<Shown what={file.pupil.name} columns={6}>
+						{@const { pupil } = file}
+						<tr>
+							<th scope="row" class="min-w-0">
+								<a
+									class="text-lg font-bold wrap-anywhere underline decoration-(--rule)"
+									href={resolve('/pupils/[id]', { id: pupil.id })}>{pupil.name}</a
+								>
+								{#if pupil.archived}<span class="text-(--faint)"> · hidden</span>{/if}
+								<p class="hint md:hidden">{skillName(pupil)} · {measuredWords(file)}</p>
+								{#if pupil.minding}<p class="hint wrap-anywhere">Mind: {pupil.minding}</p>{/if}
+							</th>
+							<td class="whitespace-nowrap max-md:hidden">{skillName(pupil)}</td>
+							<td class="max-lg:hidden">{pupil.hand === 'left' ? 'Left' : 'Right'}</td>
+							<td class="max-lg:hidden"
+								>{pupil.school === 'free' ? 'Free choice' : SCHOOL_WORDS[pupil.school].name}</td
 							>
-							{#if pupil.archived}<span class="text-(--faint)"> · hidden</span>{/if}
-							<p class="hint md:hidden">{skillName(pupil)} · {measuredWords(file)}</p>
-							{#if pupil.minding}<p class="hint wrap-anywhere">Mind: {pupil.minding}</p>{/if}
-						</th>
-						<td class="whitespace-nowrap max-md:hidden">{skillName(pupil)}</td>
-						<td class="max-lg:hidden">{pupil.hand === 'left' ? 'Left' : 'Right'}</td>
-						<td class="max-lg:hidden"
-							>{pupil.school === 'free' ? 'Free choice' : SCHOOL_WORDS[pupil.school].name}</td
-						>
-						<td class="max-md:hidden">{measuredWords(file)}</td>
-						<td class="text-right whitespace-nowrap">
-							{#if pupil.id === playing.file.pupil.id}
-								<span class="px-3 font-bold">Playing</span>
-							{:else if !pupil.archived}
+							<td class="max-md:hidden">{measuredWords(file)}</td>
+							<td class="text-right whitespace-nowrap">
+								{#if pupil.id === playing.file.pupil.id}
+									<span class="px-3 font-bold">Playing</span>
+								{:else if !pupil.archived}
+									<button
+										type="button"
+										class="btn"
+										aria-label={playsWords(pupil.name)}
+										onclick={() => playing.choose(pupil.id)}>Plays</button
+									>
+								{/if}
 								<button
 									type="button"
-									class="btn"
-									aria-label={playsWords(pupil.name)}
-									onclick={() => playing.choose(pupil.id)}>Plays</button
+									class="btn btn-ghost btn-square"
+									aria-label={`Remove ${pupil.name}`}
+									onclick={() => remove(pupil.id, pupil.name)}
 								>
-							{/if}
-							<button
-								type="button"
-								class="btn btn-ghost btn-square"
-								aria-label={`Remove ${pupil.name}`}
-								onclick={() => remove(pupil.id, pupil.name)}
-							>
-								<Trash2 size={20} aria-hidden="true" />
-							</button>
-						</td>
-					</tr>
+									<Trash2 size={20} aria-hidden="true" />
+								</button>
+							</td>
+						</tr>
+					</Shown>
 				{/each}
 			</tbody>
 		</table>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Shown from '$lib/ui/shell/Shown.svelte';
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import { resolve } from '$app/paths';
 	import type { GreenWire } from '$lib/io/work/green';
@@ -119,18 +120,20 @@
 			</thead>
 			<tbody {@attach rowFocus}>
 				{#each table.rows as saved (saved.id)}
-					<SavedShotRow
-						{saved}
-						whose={names.pupil(saved.shot.pupilId)}
-						onforother={(pupil) => void copy(() => copyForPupil(saved, pupil))}
-						onrename={(name) => void attempt(() => renameShot(saved.id, name))}
-						onshare={() =>
-							void attempt(async () => {
-								await handOver(`${fileNameOf(saved.name)}.json`, await shotFile(saved.id));
-							})}
-						onduplicate={() => void copy(() => duplicateShot(saved))}
-						onremove={() => void remove(saved.id, saved.name)}
-					/>
+					<Shown what={saved.name} columns={9}>
+						<SavedShotRow
+							{saved}
+							whose={names.pupil(saved.shot.pupilId)}
+							onforother={(pupil) => void copy(() => copyForPupil(saved, pupil))}
+							onrename={(name) => void attempt(() => renameShot(saved.id, name))}
+							onshare={() =>
+								void attempt(async () => {
+									await handOver(`${fileNameOf(saved.name)}.json`, await shotFile(saved.id));
+								})}
+							onduplicate={() => void copy(() => duplicateShot(saved))}
+							onremove={() => void remove(saved.id, saved.name)}
+						/>
+					</Shown>
 				{/each}
 			</tbody>
 		</table>

@@ -3,7 +3,7 @@ import { isSmall, tooMuchWork } from '$lib/io/contract/planWork';
 import { planRequestSchema, planRequestToCore } from '$lib/io/contract/planRequest';
 import { planToWire } from '$lib/io/contract/planResponse';
 import { readJson, refuse } from '$lib/server/jsonBody';
-import { planOnServer, type Unanswered } from '$lib/server/planPool';
+import { LIMITS, planOnServer, type Unanswered } from '$lib/server/planPool';
 import type { RequestHandler } from './$types';
 
 const BUSY_SECONDS = '5';
@@ -18,10 +18,17 @@ const REFUSALS: Record<Unanswered, () => Response> = {
 		refuse(503, 'The server is stopping; ask again in a moment.', [], {
 			'Retry-After': BUSY_SECONDS
 		}),
+	notItsTurn: () =>
+		refuse(
+			503,
+			`Other plans took all of the ${LIMITS.time / 1000} s that one may take, waiting included; ask again in a moment.`,
+			[],
+			{ 'Retry-After': BUSY_SECONDS }
+		),
 	tooLong: () =>
 		refuse(
 			422,
-			'This takes longer than the server gives one plan; ask for fewer samples, clubs or survey points.'
+			`This takes longer than the ${LIMITS.time / 1000} s that the server gives one plan, waiting included; ask for fewer samples, clubs or survey points.`
 		),
 	gone: () => refuse(CLIENT_GONE, 'The question was taken back.')
 };

@@ -67,7 +67,7 @@ describe('ranking', () => {
 		const question = asked({}, { samples: 50 });
 		const { sampler, balls } = pricing({ '8i': 2.5, PW: 2.51, SW: 2.8, LW: 3.2 });
 		await rankLadder(question, buildLadder(question), sampler);
-		expect([balls.get('LW'), balls.get('PW')]).toEqual([48, 64]);
+		expect([balls.get('LW'), balls.get('PW')]).toEqual([48, 50]);
 		expect(ballsOf(4, 800)).toBe(4 * 48 + 4 * (4 * 128 + 800) + 4 * 2000);
 		expect(ballsOf(20, 800)).toBe(20 * 48 + 12 * (4 * 128 + 800) + 5 * 2000);
 	});

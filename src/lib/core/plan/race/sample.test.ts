@@ -56,6 +56,12 @@ describe('sampled balls', () => {
 		expect(holed.length + greens.length).toBeGreaterThan(200);
 	});
 
+	it('are refused where they were not drawn: no luck is no number', () => {
+		const asked = question({});
+		const { shot } = played(asked, 'SW', 20);
+		expect(() => sampleFinishes(shot, drawDeviates(1, 20), 0, 21)).toThrow(RangeError);
+	});
+
 	it('are told apart by where they end, a hazard from a mere miss', () => {
 		const beside = { kind: 'water', from: 0, to: 40, side: 'right', offset: 1 };
 		const { rows } = played(

@@ -84,6 +84,7 @@ function finishOf(out: Outcome): number {
  *
  * @param deviates from `drawDeviates`, long enough for `to` balls
  * @param from first ball, @param to one past the last
+ * @throws RangeError where fewer balls were drawn
  */
 export function sampleFinishes(
 	shot: SampledShot,
@@ -91,6 +92,8 @@ export function sampleFinishes(
 	from: number,
 	to: number
 ): Finishes {
+	if (to * DEVIATE_COUNT > deviates.length)
+		throw new RangeError(`ball ${to} was not drawn: there are ${deviates.length / DEVIATE_COUNT}`);
 	const count = to - from;
 	const rows: Finishes = {
 		x: new Float64Array(count),

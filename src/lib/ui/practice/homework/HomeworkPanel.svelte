@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Shown from '$lib/ui/shell/Shown.svelte';
 	import CalendarDays from '@lucide/svelte/icons/calendar-days';
 	import Download from '@lucide/svelte/icons/download';
 	import MessageSquare from '@lucide/svelte/icons/message-square';
@@ -120,93 +121,95 @@
 	{:else}
 		<ul class="border-t-2 border-(--ink)" {@attach rowFocus}>
 			{#each shown as one (one.id)}
-				{@const file = playing.of(one.pupilId)}
-				{@const state = stateOfHomework(one, file.balls, book.sessions, today)}
-				<li
-					class="grid gap-2 border-b border-(--rule) py-3 md:grid-cols-[minmax(0,1fr)_auto] md:gap-6"
-				>
-					<div class="min-w-0">
-						<p class="text-lg font-extrabold wrap-anywhere">{one.name}</p>
-						<p class={state === 'late' ? 'font-bold text-(--clay)' : ''}>
-							{STATE[state]} · due {longDayWords(noonOf(one.due))}{everybody
-								? ` · ${file.pupil.name}`
-								: ''}
-						</p>
-						<ul class="flex flex-wrap gap-x-5">
-							{#each doneOf(one, file.balls) as cell, i (i)}
-								<li>
-									{cellWords(cell, file)}:
-									<span class="figure font-bold"
-										>{Math.min(cell.done, cell.balls)}/{cell.balls}</span
-									>{cell.done >= cell.balls ? ' done' : ''}
-								</li>
-							{/each}
-							{#each drillsDoneOf(one, book.sessions) as drill (drill.drillId)}
-								<li>
-									<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved above -->
-									<a class="underline" href={drillAddress(one, drill.drillId)}>{drill.name}</a>:
-									<span class="figure font-bold"
-										>{Math.min(drill.done, drill.times)}/{drill.times}</span
-									>{drill.done >= drill.times ? ' done' : ''}
-								</li>
-							{/each}
-						</ul>
-						{#if one.note}<p class="hint wrap-anywhere">{one.note}</p>{/if}
-					</div>
-					<div class="flex flex-wrap items-center gap-1">
-						{#if state !== 'done'}
+				<Shown what={one.name}>
+					{@const file = playing.of(one.pupilId)}
+					{@const state = stateOfHomework(one, file.balls, book.sessions, today)}
+					<li
+						class="grid gap-2 border-b border-(--rule) py-3 md:grid-cols-[minmax(0,1fr)_auto] md:gap-6"
+					>
+						<div class="min-w-0">
+							<p class="text-lg font-extrabold wrap-anywhere">{one.name}</p>
+							<p class={state === 'late' ? 'font-bold text-(--clay)' : ''}>
+								{STATE[state]} · due {longDayWords(noonOf(one.due))}{everybody
+									? ` · ${file.pupil.name}`
+									: ''}
+							</p>
+							<ul class="flex flex-wrap gap-x-5">
+								{#each doneOf(one, file.balls) as cell, i (i)}
+									<li>
+										{cellWords(cell, file)}:
+										<span class="figure font-bold"
+											>{Math.min(cell.done, cell.balls)}/{cell.balls}</span
+										>{cell.done >= cell.balls ? ' done' : ''}
+									</li>
+								{/each}
+								{#each drillsDoneOf(one, book.sessions) as drill, i (i)}
+									<li>
+										<!-- eslint-disable-next-line svelte/no-navigation-without-resolve -- resolved above -->
+										<a class="underline" href={drillAddress(one, drill.drillId)}>{drill.name}</a>:
+										<span class="figure font-bold"
+											>{Math.min(drill.done, drill.times)}/{drill.times}</span
+										>{drill.done >= drill.times ? ' done' : ''}
+									</li>
+								{/each}
+							</ul>
+							{#if one.note}<p class="hint wrap-anywhere">{one.note}</p>{/if}
+						</div>
+						<div class="flex flex-wrap items-center gap-1">
+							{#if state !== 'done'}
+								<button
+									type="button"
+									class="btn btn-neutral"
+									onclick={() => void attempt(() => begin(one))}>Practise</button
+								>
+							{/if}
+							<a class="btn" href={resolve('/homework/[id]', { id: one.id })}
+								><Printer size={18} aria-hidden="true" /> Page</a
+							>
+							<button type="button" class="btn" onclick={() => void message(one, file)}
+								><MessageSquare size={18} aria-hidden="true" /> Message</button
+							>
 							<button
 								type="button"
-								class="btn btn-neutral"
-								onclick={() => void attempt(() => begin(one))}>Practise</button
+								class="btn"
+								onclick={() =>
+									void attempt(async () => {
+										const asked = [
+											...one.cells.map((cell) => `${cellWords(cell, file)}: ${cell.balls} balls`),
+											...one.drills.map(({ name, times }) => `${name}: ${timesWords(times)}`)
+										];
+										await Promise.resolve();
+										download(
+											`${fileNameOf(one.name)}.ics`,
+											homeworkCalendar(one, asked),
+											'text/calendar'
+										);
+									})}><CalendarDays size={18} aria-hidden="true" /> Calendar</button
 							>
-						{/if}
-						<a class="btn" href={resolve('/homework/[id]', { id: one.id })}
-							><Printer size={18} aria-hidden="true" /> Page</a
-						>
-						<button type="button" class="btn" onclick={() => void message(one, file)}
-							><MessageSquare size={18} aria-hidden="true" /> Message</button
-						>
-						<button
-							type="button"
-							class="btn"
-							onclick={() =>
-								void attempt(async () => {
-									const asked = [
-										...one.cells.map((cell) => `${cellWords(cell, file)}: ${cell.balls} balls`),
-										...one.drills.map(({ name, times }) => `${name}: ${timesWords(times)}`)
-									];
-									await Promise.resolve();
-									download(
-										`${fileNameOf(one.name)}.ics`,
-										homeworkCalendar(one, asked),
-										'text/calendar'
-									);
-								})}><CalendarDays size={18} aria-hidden="true" /> Calendar</button
-						>
-						<button
-							type="button"
-							class="btn"
-							onclick={() =>
-								void attempt(async () =>
-									download(
-										`homework-${fileNameOf(one.name)}.json`,
-										await homeworkFile(one),
-										'application/json'
-									)
-								)}><Download size={18} aria-hidden="true" /> File</button
-						>
-						<button
-							type="button"
-							class="btn btn-ghost btn-square"
-							aria-label={`Remove ${one.name}`}
-							onclick={() =>
-								void removeWithUndo(`Removed the homework “${one.name}”. Balls are kept.`, () =>
-									homeworkShelf.remove(one.id)
-								)}><Trash2 size={20} aria-hidden="true" /></button
-						>
-					</div>
-				</li>
+							<button
+								type="button"
+								class="btn"
+								onclick={() =>
+									void attempt(async () =>
+										download(
+											`homework-${fileNameOf(one.name)}.json`,
+											await homeworkFile(one),
+											'application/json'
+										)
+									)}><Download size={18} aria-hidden="true" /> File</button
+							>
+							<button
+								type="button"
+								class="btn btn-ghost btn-square"
+								aria-label={`Remove ${one.name}`}
+								onclick={() =>
+									void removeWithUndo(`Removed the homework “${one.name}”. Balls are kept.`, () =>
+										homeworkShelf.remove(one.id)
+									)}><Trash2 size={20} aria-hidden="true" /></button
+							>
+						</div>
+					</li>
+				</Shown>
 			{/each}
 		</ul>
 	{/if}

@@ -84,7 +84,7 @@
 			was a plain miss, and leave it in.
 		</p>
 	{/if}
-	{#each drills as drill (drill.drillId)}
+	{#each drills as drill, i (i)}
 		{@const found = drillOf(ownDrills, drill.drillId)}
 		<section class="grid break-inside-avoid gap-2">
 			<h2 class="text-xl font-bold">
@@ -95,7 +95,7 @@
 			</h2>
 			{#if found}
 				<ol class="list-decimal pl-6">
-					{#each found.steps as step (step)}<li>{step}</li>{/each}
+					{#each found.steps as step, at (at)}<li>{step}</li>{/each}
 				</ol>
 			{/if}
 			<div class="flex flex-wrap gap-2" aria-hidden="true">

@@ -127,7 +127,7 @@
 	<div class="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-5">
 		{#if session.turns.length > 1}
 			<div class="flex flex-wrap gap-1" role="group" aria-label="Whose balls">
-				{#each session.turns as turn, i (turn.pupilId)}
+				{#each session.turns as turn, i (i)}
 					<button
 						type="button"
 						class="btn"

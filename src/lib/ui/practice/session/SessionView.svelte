@@ -39,7 +39,7 @@
 		const stop = stored.start();
 		return () => {
 			stop();
-			bench.close();
+			void bench.close();
 		};
 	});
 	const ended = $derived(bench.session.endedAt !== null);

@@ -51,7 +51,7 @@
 <div class="relative min-h-[8rem] px-4 pt-3 pb-0" data-testid="call" data-status={bench.status}>
 	{#if bench.problems.length > 0}
 		<p class="text-[length:clamp(1.25rem,2vw,1.75rem)] leading-[1.2] font-bold">No call yet</p>
-		{#each bench.problems as { path, message } (path)}
+		{#each bench.problems as { path, message }, i (`${path} ${i}`)}
 			<p class="problem">{path} {message}</p>
 		{/each}
 	{:else if words && chosen}

@@ -54,6 +54,15 @@ describe('what takes part in a race', () => {
 		}
 	});
 
+	it('play no more balls at a glance than were asked for', async () => {
+		const steep = { lie: 'fringe', toEdge: 22.7, edgeToPin: 18.9, stimpFeet: 12, slopeAlong: -30 };
+		const question = ask({ ...steep, fringe: 'rough' }, {}, { samples: 20 });
+		const { options } = await plan(question, localSampler(question));
+		expect(options.length).toBeGreaterThan(0);
+		for (const { statistics } of options)
+			expect(Number.isFinite(statistics.expectedStrokes)).toBe(true);
+	});
+
 	it('are the cheapest at a glance of those that land just short, and no more than sixteen', async () => {
 		const question = ask({ toEdge: 9, edgeToPin: 10, fringe: 'smooth' });
 		const ladder = buildLadder(question);

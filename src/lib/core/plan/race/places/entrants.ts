@@ -64,7 +64,7 @@ export async function entrants(
 		? lesserEvils(question, [...rungs, ...out.map(({ rung }) => rung)])
 		: landingShort;
 	const glanced = doubtful.map(enter);
-	await sampleTo(glanced, GLANCE, sampler);
+	await sampleTo(glanced, Math.min(GLANCE, question.request.samples), sampler);
 	const letIn = glanced
 		.filter(hasPlayed)
 		.sort((a, b) => strokesOf(a) - strokesOf(b))
