@@ -1,6 +1,7 @@
 // The longest tasks on the main thread, view by view, with the largest data that is taken in: npm run tasks. Wants a build (npm run build)
 // and measures on this machine: read it beside another run, not as a promise. npm run tasks -- 4 40: on a processor slowed four times,
-// with forty such greens (an archive of some 45 MB).
+// with forty such greens (an archive of some 45 MB). npm run tasks -- 1 1 many: instead of the largest grid 2 000 saved shots, 20 000 balls,
+// 100 sessions and 40 greens, view by view; with how many nodes a view has and when it can be used.
 import { readFileSync, writeFileSync } from 'node:fs';
 import { spawn } from 'node:child_process';
 import { tmpdir } from 'node:os';
@@ -34,7 +35,33 @@ function largestArchive() {
 	};
 }
 
-const { path, green, shot } = largestArchive();
+/** The demo with as much of everything as a busy coach has after years. */
+function manyOfAll() {
+	const archive = JSON.parse(readFileSync('static/demo/quarry-academy.json', 'utf8'));
+	const copies = (rows, count, change = () => ({})) =>
+		Array.from({ length: count }, (_, i) => {
+			const row = rows[i % rows.length];
+			return { ...row, id: `${row.id}-x${i}`, ...change(row, i) };
+		});
+	const day = (i) => new Date(Date.UTC(2026, 9, 20) - i * 3600_000).toISOString();
+	archive.shots = copies(archive.shots, 2000, (row, i) => ({
+		name: `${row.name} ${i}`,
+		savedAt: day(i)
+	}));
+	const sessions = copies(archive.sessions, 100, (_, i) => ({ startedAt: day(24 * i) }));
+	archive.sessions.push(...sessions);
+	const practised = archive.balls.filter(({ sessionId }) => sessionId);
+	archive.balls.push(
+		...copies(practised, 20_000, (row, i) => ({ sessionId: sessions[i % 100].id, at: day(i / 60) }))
+	);
+	archive.greens.push(...copies(archive.greens, 40, (row, i) => ({ name: `${row.name} ${i}` })));
+	const path = join(tmpdir(), 'crisp-landing-many.json');
+	writeFileSync(path, JSON.stringify(archive));
+	return { path, green: archive.greens[0].id, shot: archive.shots[0].id };
+}
+
+const MANY = process.argv[4] === 'many';
+const { path, green, shot } = MANY ? manyOfAll() : largestArchive();
 const server = spawn(process.execPath, ['scripts/serve.mjs'], {
 	env: { ...process.env, PORT, HOST: '127.0.0.1', ORIGIN: ADDRESS },
 	stdio: 'ignore'
@@ -63,11 +90,24 @@ try {
 		await act();
 		await rest();
 		const longest = await page.evaluate(() => globalThis.longest);
+		const nodes = await page.evaluate(() => document.querySelectorAll('*').length);
 		console.log(
-			`${what.padEnd(44)} ${longest === 0 ? 'under 50' : longest.toFixed(0).padStart(8)} ms`
+			`${what.padEnd(44)} ${longest === 0 ? 'under 50' : longest.toFixed(0).padStart(8)} ms, ${String(nodes).padStart(6)} nodes${usable}`
 		);
 	};
-	const open = (address) => measured(`open ${address}`, () => page.goto(ADDRESS + address));
+	let usable = '';
+	/** Opens a view; it can be used once it says more than its name and what is in it stands still. */
+	const open = async (address) => {
+		await measured(`open ${address}`, async () => {
+			const begun = Date.now();
+			await page.goto(ADDRESS + address);
+			await page.waitForFunction(
+				() => (document.querySelector('main')?.innerText.length ?? 0) > 80
+			);
+			usable = `, ${((Date.now() - begun) / 1000).toFixed(1)} s`;
+		});
+		usable = '';
+	};
 	await page.goto(`${ADDRESS}/data`);
 	await rest();
 	await measured('read the archive', async () => {
@@ -84,7 +124,7 @@ try {
 		'/pupils',
 		'/pupils/pupil-ida',
 		'/practice',
-		'/practice/session-3',
+		MANY ? '/practice/session-1-x0' : '/practice/session-3',
 		'/saved',
 		'/data',
 		'/greens'
@@ -95,7 +135,7 @@ try {
 		await page.getByLabel('Name of the green').fill('Another');
 		await page.getByLabel('Name of the green').blur();
 	});
-	for (const tab of ['Survey', 'Outline', 'Pins', 'Misses', 'Two pins', 'Today'])
+	for (const tab of ['Survey', 'Outline', 'Pins', 'Misses', 'Two pins', 'Speed'])
 		await measured(`green, ${tab}`, () =>
 			page.getByRole('tab', { name: tab, exact: true }).click()
 		);

@@ -57,7 +57,9 @@ describe('a shot while storage hangs', () => {
 		'is said not to be kept, is noted, and is kept as it is last once storage answers (schedule %i)',
 		async (seed) => {
 			vi.stubGlobal('localStorage', new MemoryStorage());
-			vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
+			vi.useFakeTimers({
+				toFake: ['setTimeout', 'clearTimeout', 'setInterval', 'clearInterval', 'Date']
+			});
 			const rng = createRng(300 + seed);
 			const storage = faultyStorage(rng, 1, ['hanging']);
 			const bench = new ShotBench(whoever, directPool().pool);

@@ -1,4 +1,5 @@
 import { wrap, type Remote } from 'comlink';
+import { afterPatience } from '../store/base/patience';
 
 /** A worker behind its RPC wrapper; a crash rejects every call under way, which the RPC library alone would leave pending. */
 export class WatchedWorker<Api> {
@@ -6,7 +7,7 @@ export class WatchedWorker<Api> {
 	readonly remote: Remote<Api>;
 	readonly #ended: Promise<never>;
 	#under = 0;
-	#silence: ReturnType<typeof setTimeout> | undefined;
+	#heard: () => void = () => {};
 	#end: (error: Error) => void = () => {};
 
 	/**
@@ -45,7 +46,7 @@ export class WatchedWorker<Api> {
 
 	/** Ends it now; what is under way is given up. */
 	terminate(reason = 'it was stopped'): void {
-		clearTimeout(this.#silence);
+		this.#heard();
 		this.#worker.terminate();
 		this.#end(new Error(`${this.name} stopped: ${reason}`));
 	}
@@ -57,11 +58,10 @@ export class WatchedWorker<Api> {
 
 	/** Counts the silence anew; nobody waits for a worker that is asked nothing. */
 	#listen(): void {
-		clearTimeout(this.#silence);
+		this.#heard();
 		if (this.#under > 0)
-			this.#silence = setTimeout(
-				() => this.#crash('it fell silent and was replaced; ask again'),
-				this.patience
+			this.#heard = afterPatience(this.patience, () =>
+				this.#crash('it fell silent and was replaced; ask again')
 			);
 	}
 }

@@ -1,4 +1,6 @@
-/** A store that is asked and says nothing for this long counts as one that does not answer, in ms. */
+import { afterPatience } from './patience';
+
+/** A store that is asked and says nothing for this long, while the page is free to hear it, counts as one that does not answer, in ms. */
 const PATIENCE = 5000;
 
 /**
@@ -7,13 +9,13 @@ const PATIENCE = 5000;
  * @throws Error where it does not answer in time
  */
 export async function answering<T>(asked: Promise<T>, patience = PATIENCE): Promise<T> {
-	let timer: ReturnType<typeof setTimeout> | undefined;
+	let end = () => {};
 	const silence = new Promise<never>((_, reject) => {
-		timer = setTimeout(() => reject(new Error('The browser’s store does not answer.')), patience);
+		end = afterPatience(patience, () => reject(new Error('The browser’s store does not answer.')));
 	});
 	try {
 		return await Promise.race([asked, silence]);
 	} finally {
-		clearTimeout(timer);
+		end();
 	}
 }

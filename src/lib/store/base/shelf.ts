@@ -49,6 +49,17 @@ const without = <T extends object>(row: T, fields: readonly string[]): T =>
 /** Puts rows back that were removed or replaced. */
 export type Undo = () => Promise<void>;
 
+/** Rows that are read at once. */
+const LOT = 500;
+
+/** In the order of a text that sorts as what it says, such as an instant. */
+export const byText =
+	<T>(textOf: (row: T) => string) =>
+	(a: T, b: T): number => {
+		const [one, other] = [textOf(a), textOf(b)];
+		return one < other ? -1 : one > other ? 1 : 0;
+	};
+
 /** A key in words. */
 export const keyText = (key: IndexableType): string => idText(key);
 
@@ -78,6 +89,12 @@ export class Shelf<T extends { id: string }> {
 	/** Sorts rows as they lie there into those that can be read and those that cannot. */
 	shelve(raw: readonly RawRow[]): Shelved<T> {
 		const shelved: Shelved<T> = { rows: [], broken: [] };
+		this.#judge(raw, shelved);
+		shelved.rows.sort(this.order);
+		return shelved;
+	}
+
+	#judge(raw: readonly RawRow[], shelved: Shelved<T>): void {
 		for (const row of raw) {
 			const parsed = this.schema.safeParse(row);
 			if (parsed.success) shelved.rows.push(parsed.data);
@@ -90,12 +107,19 @@ export class Shelf<T extends { id: string }> {
 					row
 				});
 		}
-		shelved.rows.sort(this.order);
-		return shelved;
 	}
 
+	/** Reads and judges the table in lots, so that a large one never holds up the page. */
 	async read(): Promise<Shelved<T>> {
-		return this.shelve(await this.table.toArray());
+		const shelved: Shelved<T> = { rows: [], broken: [] };
+		let lot = await this.table.limit(LOT).toArray();
+		for (;;) {
+			this.#judge(lot, shelved);
+			if (lot.length < LOT) break;
+			lot = await this.table.where(':id').above(lot.at(-1)!.id).limit(LOT).toArray();
+		}
+		shelved.rows.sort(this.order);
+		return shelved;
 	}
 
 	/** Rows in which an indexed field has a value. */

@@ -183,7 +183,8 @@ describe('archive in the store', () => {
 	});
 
 	it('makes way for the pupils of a file where nobody was here but the lone golfer, unused', async () => {
-		const { files } = await somebody(newPupilFile('You'));
+		await somebody(newPupilFile('You'));
+		const { files } = await readPupils();
 		const { preview, undo } = await importArchive(demo());
 		expect(preview.unused).toEqual([files[0]!.pupil.id]);
 		expect((await readPupils()).files).toHaveLength(6);
@@ -192,7 +193,8 @@ describe('archive in the store', () => {
 	});
 
 	it('keeps the lone golfer once anything was changed', async () => {
-		const [file] = (await somebody(newPupilFile('You'))).files;
+		await somebody(newPupilFile('You'));
+		const [file] = (await readPupils()).files;
 		const mine = structuredClone(file!);
 		mine.pupil.hand = 'left';
 		await mergePupilFile(file!, mine);

@@ -8,12 +8,11 @@ import type { Session } from '$lib/io/practice/session';
 import { database } from '../base/database';
 import { noteUnwritten, writeNoted, type Note } from '../base/journal';
 import { ballShelf } from './pupils';
-import { Shelf, type BrokenRow, type Undo } from '../base/shelf';
+import { byText, Shelf, type BrokenRow, type Undo } from '../base/shelf';
 
+const byStart = byText<Session>(({ startedAt }) => startedAt);
 /** The latest first. */
-export const sessionShelf = new Shelf<Session>('sessions', sessionRow, (a, b) =>
-	b.startedAt.localeCompare(a.startedAt)
-);
+export const sessionShelf = new Shelf<Session>('sessions', sessionRow, (a, b) => byStart(b, a));
 /** By name. */
 export const drillShelf = new Shelf<DrillDraft>('drills', drillRow, (a, b) =>
 	a.name.localeCompare(b.name)

@@ -1,12 +1,12 @@
 import type { ClubDraft } from '$lib/io/work/club';
-import { fileOf, type Ball, type Pupil, type PupilFile } from '$lib/io/work/pupil';
+import type { Ball, Pupil, PupilFile } from '$lib/io/work/pupil';
 import { ballRow } from '$lib/io/rows/ball';
 import { clubRow } from '$lib/io/rows/club';
 import { pupilRow } from '$lib/io/rows/pupil';
 import { database, SETTING } from '../base/database';
 import { notesMade, noteUnwritten, strikeOut, writeNoted, type Note } from '../base/journal';
 import { mergeThree, sameData, type Merged } from '../base/merge';
-import { Shelf, type BrokenRow, type Undo } from '../base/shelf';
+import { byText, Shelf, type BrokenRow, type Undo } from '../base/shelf';
 
 /** By name. */
 export const pupilShelf = new Shelf<Pupil>('pupils', pupilRow, (a, b) =>
@@ -14,7 +14,11 @@ export const pupilShelf = new Shelf<Pupil>('pupils', pupilRow, (a, b) =>
 );
 export const clubShelf = new Shelf<ClubDraft>('clubs', clubRow, (a, b) => a.order - b.order);
 /** In the order they were noted. */
-export const ballShelf = new Shelf<Ball>('balls', ballRow, (a, b) => a.at.localeCompare(b.at));
+export const ballShelf = new Shelf<Ball>(
+	'balls',
+	ballRow,
+	byText(({ at }) => at)
+);
 
 const TABLES = [
 	database.pupils,
@@ -30,16 +34,30 @@ export interface Pupils {
 	broken: BrokenRow[];
 }
 
+/** Rows by whose they are, in their order. */
+function byPupil<T extends { pupilId: string }>(rows: readonly T[]): Map<string, T[]> {
+	const found = new Map<string, T[]>();
+	for (const row of rows) {
+		const own = found.get(row.pupilId);
+		if (own) own.push(row);
+		else found.set(row.pupilId, [row]);
+	}
+	return found;
+}
+
 export async function readPupils(): Promise<Pupils> {
 	const [pupils, clubs, balls] = await Promise.all([
 		pupilShelf.read(),
 		clubShelf.read(),
 		ballShelf.read()
 	]);
+	const [clubsOf, ballsOf] = [byPupil(clubs.rows), byPupil(balls.rows)];
 	return {
-		files: pupils.rows.map(({ id }) =>
-			fileOf({ pupils: pupils.rows, clubs: clubs.rows, balls: balls.rows }, id)!
-		),
+		files: pupils.rows.map((pupil) => ({
+			pupil,
+			clubs: clubsOf.get(pupil.id) ?? [],
+			balls: ballsOf.get(pupil.id) ?? []
+		})),
 		broken: [...pupils.broken, ...clubs.broken, ...balls.broken]
 	};
 }
@@ -65,13 +83,11 @@ export async function addPupil(file: PupilFile): Promise<PupilFile> {
 	return file;
 }
 
-/** Keeps the lone golfer's pupil where there is none at all; answers every pupil there is. */
-export function somebody(newcomer: PupilFile): Promise<Pupils> {
-	return database.transaction('rw', TABLES, async () => {
+/** Keeps the lone golfer's pupil where there is none at all. */
+export const somebody = (newcomer: PupilFile): Promise<void> =>
+	database.transaction('rw', TABLES, async () => {
 		if ((await database.pupils.count()) === 0) await addPupil(newcomer);
-		return readPupils();
 	});
-}
 
 interface Part {
 	id: string;

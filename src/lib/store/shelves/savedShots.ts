@@ -2,12 +2,11 @@ import { newId } from '../base/newId';
 import { shotRow } from '$lib/io/rows/shot';
 import type { Called, SavedShot, WorkingShot } from '$lib/io/work/shot';
 import type { Merged } from '../base/merge';
-import { Shelf, type Undo } from '../base/shelf';
+import { byText, Shelf, type Undo } from '../base/shelf';
 
+const bySaving = byText<SavedShot>(({ savedAt }) => savedAt);
 /** Newest first. */
-export const shotShelf = new Shelf<SavedShot>('shots', shotRow, (a, b) =>
-	b.savedAt.localeCompare(a.savedAt)
-);
+export const shotShelf = new Shelf<SavedShot>('shots', shotRow, (a, b) => bySaving(b, a));
 
 /** One shot; undefined when there is none or it cannot be read. */
 export const readShot = (id: string): Promise<SavedShot | undefined> => shotShelf.get(id);

@@ -8,11 +8,14 @@
 	import { ratioFigure } from '$lib/io/words/ratio';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import type { RowPlace } from '$lib/ui/controls/WindowedRows.svelte';
 	import AlsoFor from './AlsoFor.svelte';
 	import { lieName, overWords, savedDay } from './savedColumns';
 
 	interface Props {
 		saved: SavedShot;
+		/** Where it stands in its list. */
+		place: RowPlace;
 		/** Name of the pupil it belongs to. */
 		whose: string;
 		onforother: (pupil: Pupil) => void;
@@ -21,7 +24,8 @@
 		onshare: () => void;
 		onremove: () => void;
 	}
-	const { saved, whose, onforother, onrename, onduplicate, onshare, onremove }: Props = $props();
+	const { saved, place, whose, onforother, onrename, onduplicate, onshare, onremove }: Props =
+		$props();
 
 	const situation = $derived(saved.shot.situation);
 	const say = (metres: number) => formatLength(metres, playing.style);
@@ -38,7 +42,7 @@
 	);
 </script>
 
-<tr class="max-lg:grid max-lg:grid-cols-1 max-lg:border-b max-lg:border-(--rule)">
+<tr {...place} class="max-lg:grid max-lg:grid-cols-1 max-lg:border-b max-lg:border-(--rule)">
 	<th scope="row" class="p-0 max-lg:border-0 lg:w-[38%] lg:max-w-0">
 		<input
 			class="input input-ghost w-full px-2 text-base font-bold text-ellipsis"

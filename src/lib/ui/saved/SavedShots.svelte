@@ -23,6 +23,7 @@
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { NO_MAP, passes, savedColumns, type SavedFilter } from './savedColumns';
+	import WindowedRows from '$lib/ui/controls/WindowedRows.svelte';
 	import SavedShotRow from './SavedShotRow.svelte';
 
 	interface Props {
@@ -105,7 +106,7 @@
 		{#if shown.length === 0 && shelved.rows.length > 0}
 			<p>No saved shot is like that.</p>
 		{/if}
-		<table class="table border-t-2 border-(--ink)">
+		<table class="table border-t-2 border-(--ink)" aria-rowcount={table.rows.length + 1}>
 			<thead>
 				<tr>
 					{#each table.columns as column (column.id)}
@@ -119,22 +120,25 @@
 				</tr>
 			</thead>
 			<tbody {@attach rowFocus}>
-				{#each table.rows as saved (saved.id)}
-					<Shown what={saved.name} columns={9}>
-						<SavedShotRow
-							{saved}
-							whose={names.pupil(saved.shot.pupilId)}
-							onforother={(pupil) => void copy(() => copyForPupil(saved, pupil))}
-							onrename={(name) => void attempt(() => renameShot(saved.id, name))}
-							onshare={() =>
-								void attempt(async () => {
-									await handOver(`${fileNameOf(saved.name)}.json`, await shotFile(saved.id));
-								})}
-							onduplicate={() => void copy(() => duplicateShot(saved))}
-							onremove={() => void remove(saved.id, saved.name)}
-						/>
-					</Shown>
-				{/each}
+				<WindowedRows items={table.rows} keyOf={({ id }) => id} columns={9}>
+					{#snippet row(saved, place)}
+						<Shown what={saved.name} columns={9}>
+							<SavedShotRow
+								{saved}
+								{place}
+								whose={names.pupil(saved.shot.pupilId)}
+								onforother={(pupil) => void copy(() => copyForPupil(saved, pupil))}
+								onrename={(name) => void attempt(() => renameShot(saved.id, name))}
+								onshare={() =>
+									void attempt(async () => {
+										await handOver(`${fileNameOf(saved.name)}.json`, await shotFile(saved.id));
+									})}
+								onduplicate={() => void copy(() => duplicateShot(saved))}
+								onremove={() => void remove(saved.id, saved.name)}
+							/>
+						</Shown>
+					{/snippet}
+				</WindowedRows>
 			</tbody>
 		</table>
 		{#each shelved.broken as broken (broken.keyText)}

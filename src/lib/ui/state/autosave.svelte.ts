@@ -1,4 +1,5 @@
 import { reasonOf } from '$lib/io/fields/reason';
+import { afterPatience } from '$lib/store/base/patience';
 import { leaveUnkept } from '$lib/store/base/leaveUnkept';
 
 /** A failed attempt is repeated after this long, in ms. */
@@ -74,10 +75,10 @@ export class Autosave {
 
 	async #attempt(): Promise<void> {
 		const changes = this.#changes;
-		const silent = setTimeout(() => {
+		const heard = afterPatience(PATIENCE, () => {
 			this.failure = SILENT;
 			this.note();
-		}, PATIENCE);
+		});
 		try {
 			await this.save();
 			this.failure = '';
@@ -86,7 +87,7 @@ export class Autosave {
 			this.failure = reasonOf(error);
 			this.#schedule(RETRY);
 		} finally {
-			clearTimeout(silent);
+			heard();
 			this.#saving = null;
 		}
 	}
