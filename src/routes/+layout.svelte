@@ -5,7 +5,6 @@
 	import { onMount } from 'svelte';
 	import { afterNavigate } from '$app/navigation';
 	import AppHeader from '$lib/ui/shell/header/AppHeader.svelte';
-	import { answering } from '$lib/store/base/answering';
 	import { attempt } from '$lib/ui/shell/attempt';
 	import { keepOnDevice } from '$lib/ui/shell/device/onDevice';
 	import { watchForNewVersion } from '$lib/ui/shell/device/newVersion';
@@ -37,8 +36,7 @@
 			stops.push((await import('$lib/ui/shell/trouble/tidings')).sayTidings());
 			if (left) return stops.forEach((stop) => stop());
 			stops.push(preferences.follow());
-			if (data.demo)
-				await attempt(async () => answering((await import('$lib/ui/state/demo')).seedDemo()));
+			if (data.demo) await attempt(async () => (await import('$lib/ui/state/demo')).seedDemo());
 			if (left) return;
 			stops.push(playing.follow());
 			if (!data.demo) await (await import('$lib/ui/shell/device/backupOffer')).offerBackup();

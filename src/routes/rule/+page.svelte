@@ -2,7 +2,6 @@
 	import { onMount } from 'svelte';
 	import { shotShelf } from '$lib/store/shelves/savedShots';
 	import RuleView from '$lib/ui/ratios/rule/RuleView.svelte';
-	import { attempt } from '$lib/ui/shell/attempt';
 	import StoreTrouble from '$lib/ui/shell/trouble/StoreTrouble.svelte';
 	import { seedDemo } from '$lib/ui/state/demo';
 	import { Followed } from '$lib/ui/state/followed.svelte';
@@ -11,10 +10,14 @@
 	const { data } = $props();
 	const shots = new Followed(() => shotShelf.read());
 	onMount(() => {
-		if (data.demo) void attempt(seedDemo);
+		if (data.demo) void seedDemo();
 		return shots.start();
 	});
+	const found = $derived(shots.valueOr({ rows: [], broken: [] }));
 </script>
 
-<StoreTrouble followed={shots} />
-{#if playing.ready && shots.value}<RuleView saved={shots.value.rows} />{/if}
+<StoreTrouble
+	followed={shots}
+	can="Saved shots cannot be read: the rule is looked for over situations of its own."
+/>
+{#if playing.ready && found}<RuleView saved={found.rows} />{/if}

@@ -3,6 +3,7 @@ import type * as z from 'zod/mini';
 import { contentKey } from '$lib/core/math/contentKey';
 import { idText, type ArchivedTable } from '$lib/io/archive/tables';
 import { MAY_LACK } from '$lib/io/archive/version1';
+import { reasonOf } from '$lib/io/fields/reason';
 import { latestCredible, stampField, type Stamp } from '$lib/io/fields/stamp';
 import { observe, stamp } from './clock';
 import { database } from './database';
@@ -290,6 +291,11 @@ export class Shelf<T extends { id: string }> {
 	}
 }
 
+/** The library keeps to itself what fails in a store that never opened: that is said, in words. */
+function aloud(error: unknown): never {
+	throw database.hasFailed() ? new Error(reasonOf(error)) : error;
+}
+
 /**
  * Follows a query, other tabs included.
  *
@@ -301,6 +307,12 @@ export function follow<T>(
 	next: (value: T) => void,
 	failed: (error: unknown) => void
 ): () => void {
-	const subscription: Subscription = liveQuery(query).subscribe({ next, error: failed });
+	// Where there is no store at all the library waits for one without a word.
+	if (!globalThis.indexedDB) {
+		failed(new Error(reasonOf(new Error('MissingAPIError'))));
+		return () => {};
+	}
+	const asked = () => query().catch(aloud);
+	const subscription: Subscription = liveQuery(asked).subscribe({ next, error: failed });
 	return () => subscription.unsubscribe();
 }

@@ -72,7 +72,10 @@
 		{/if}
 	</div>
 	{#if playing.files.length === 0}
-		<p>The pupils of this browser cannot be read at the moment.</p>
+		<p>
+			The pupils of this browser cannot be read at the moment, nor new ones kept. You can play as a
+			middling golfer with a standard bag.
+		</p>
 	{:else if found.length === 0}
 		<p>Nobody is called that.</p>
 	{:else}

@@ -1,4 +1,5 @@
 import { asset } from '$app/paths';
+import { answering } from '$lib/store/base/answering';
 import { seedOnce } from '$lib/store/files/archive';
 import { parseArchive, type Archive } from '$lib/io/archive/archive';
 
@@ -10,7 +11,8 @@ export async function readDemo(): Promise<Archive> {
 	return parsed.archive;
 }
 
-/** Puts the demo's data in, on the first visit only. */
+/** Puts the demo's data in, on the first visit only. A store that takes nothing says so itself, in every view. */
 export async function seedDemo(): Promise<void> {
-	await seedOnce(await readDemo());
+	const demo = await readDemo();
+	await answering(seedOnce(demo)).catch(() => {});
 }

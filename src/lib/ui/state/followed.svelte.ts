@@ -16,6 +16,11 @@ export class Followed<T> {
 		private readonly onvalue: (value: T) => void = () => {}
 	) {}
 
+	/** What there is to show: the value, or where it cannot be read what is there without any store; null while it is read. */
+	valueOr(nothing: T): T | null {
+		return this.value ?? (this.failure ? nothing : null);
+	}
+
 	/** Begins to follow, or begins again after a failure; returns what ends it. */
 	start(): () => void {
 		this.#stop();

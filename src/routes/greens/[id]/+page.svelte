@@ -7,7 +7,6 @@
 	import { readGreens, type GreenBook } from '$lib/store/shelves/greens';
 	import GreenView from '$lib/ui/greens/GreenView.svelte';
 	import NotHere from '$lib/ui/shell/NotHere.svelte';
-	import StoreTrouble from '$lib/ui/shell/trouble/StoreTrouble.svelte';
 	import { seedDemo } from '$lib/ui/state/demo';
 	import { Followed } from '$lib/ui/state/followed.svelte';
 	import { GreenBench } from '$lib/ui/greens/state/greenBench.svelte';
@@ -57,8 +56,14 @@
 	});
 </script>
 
-<StoreTrouble {followed} />
-{#if followed.value === 'missing'}
+{#if followed.failure && !bench}
+	<NotHere
+		what="This green"
+		reason={followed.failure}
+		href={resolve('/ratios')}
+		label="Today’s ratios of a plain green"
+	/>
+{:else if followed.value === 'missing'}
 	<NotHere what="This green" href={resolve('/greens')} label="All greens" />
 {:else if bench && followed.value && last && playing.ready}
 	<GreenView {bench} readings={followed.value.readings} {last} />

@@ -20,9 +20,19 @@
 	);
 </script>
 
-<StoreTrouble followed={practice} />
+<StoreTrouble
+	followed={practice}
+	can="The homework of this browser cannot be read. The file or the page you were given still says what is asked."
+/>
 {#if homework && playing.ready}
 	<HomeworkSheet {homework} {file} {...practised} />
+{:else if practice.failure}
+	<NotHere
+		what="This homework"
+		reason={practice.failure}
+		href={resolve('/practice')}
+		label="Practice"
+	/>
 {:else if practice.value}
 	<NotHere what="This homework" href={resolve('/practice')} label="Practice" />
 {/if}

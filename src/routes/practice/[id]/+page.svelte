@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { reasonOf } from '$lib/io/fields/reason';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { openSession, type OpenedSession } from '$lib/ui/practice/session/openSession';
@@ -19,7 +20,7 @@
 			if (found !== 'missing') await warmSurface(found.green);
 			if (which === id) opened = found;
 		} catch (error) {
-			failure = error instanceof Error ? error.message : String(error);
+			failure = reasonOf(error);
 		}
 	}
 	$effect(() => {

@@ -6,6 +6,7 @@
 	import PupilView from '$lib/ui/pupils/PupilView.svelte';
 	import { benchOf } from '$lib/ui/state/benchOf.svelte';
 	import NotHere from '$lib/ui/shell/NotHere.svelte';
+	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 
 	const practice = followPractice();
@@ -22,5 +23,10 @@
 		homework={(practice.value?.homework ?? []).filter(({ pupilId }) => pupilId === id)}
 	/>
 {:else if playing.ready && !file}
-	<NotHere what="This pupil" href={resolve('/pupils')} label="All pupils" />
+	<NotHere
+		what="This pupil"
+		reason={preferences.storeFailure || undefined}
+		href={resolve('/pupils')}
+		label="All pupils"
+	/>
 {/if}

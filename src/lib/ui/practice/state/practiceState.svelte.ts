@@ -8,6 +8,15 @@ const read = async (): Promise<PracticeBook & Pick<GreenBooks, 'books'>> => {
 	return { ...practice, books };
 };
 
+/** What there is of practice where no store can be read: the drills that ship with the app. */
+export const NO_PRACTICE: PracticeBook & Pick<GreenBooks, 'books'> = {
+	sessions: [],
+	drills: [],
+	homework: [],
+	broken: [],
+	books: []
+};
+
 /** Everything of practice and the greens it can be on, other tabs included. */
 export const followPractice = () => new Followed(read);
 

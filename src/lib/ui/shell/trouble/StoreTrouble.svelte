@@ -1,28 +1,19 @@
 <script lang="ts">
-	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
-	import RescueButton from './RescueButton.svelte';
 	import type { Followed } from '$lib/ui/state/followed.svelte';
 
 	interface Props {
 		/** What of the store cannot be read. */
 		followed: Pick<Followed<unknown>, 'failure' | 'start'>;
+		/** What can be done in this view without it, in a sentence or two. */
+		can: string;
 	}
-	const { followed }: Props = $props();
+	const { followed, can }: Props = $props();
 </script>
 
+<!-- Why, and how to save what is stored, stands above every view. -->
 {#if followed.failure}
-	<section class="mx-auto grid max-w-2xl justify-items-start gap-4 p-4" role="alert">
-		<ViewHeading text="The data of this browser cannot be read" class="text-2xl font-bold" />
-		<p>
-			Nothing was changed. Another tab may be holding it, the disk may be full, or the browser may
-			not let this page store data. A shot can still be worked out; it will not be kept.
-		</p>
-		<p class="text-sm text-(--faint)">{followed.failure}</p>
-		<div class="flex flex-wrap gap-2">
-			<button type="button" class="btn btn-neutral" onclick={() => followed.start()}
-				>Try again</button
-			>
-			<RescueButton />
-		</div>
-	</section>
+	<div class="mx-auto flex max-w-7xl flex-wrap items-center gap-x-4 gap-y-1 p-4" role="alert">
+		<p class="max-w-[70ch]">{can}</p>
+		<button type="button" class="btn" onclick={() => followed.start()}>Read it again</button>
+	</div>
 {/if}

@@ -3,7 +3,11 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import DrillView from '$lib/ui/practice/drill/DrillView.svelte';
-	import { drillOf, followPractice } from '$lib/ui/practice/state/practiceState.svelte';
+	import {
+		drillOf,
+		followPractice,
+		NO_PRACTICE
+	} from '$lib/ui/practice/state/practiceState.svelte';
 	import StoreTrouble from '$lib/ui/shell/trouble/StoreTrouble.svelte';
 	import NotHere from '$lib/ui/shell/NotHere.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -11,18 +15,17 @@
 	const practice = followPractice();
 	onMount(() => practice.start());
 	const id = $derived(page.params['id'] ?? '');
-	const drill = $derived(practice.value && drillOf(practice.value.drills, id));
-	const own = $derived(practice.value?.drills.some((one) => one.id === id) ?? false);
+	const book = $derived(practice.valueOr(NO_PRACTICE));
+	const drill = $derived(book && drillOf(book.drills, id));
+	const own = $derived(book?.drills.some((one) => one.id === id) ?? false);
 </script>
 
-<StoreTrouble followed={practice} />
-{#if drill && practice.value && playing.ready}
-	{#key drill.id}<DrillView
-			{drill}
-			{own}
-			books={practice.value.books}
-			sessions={practice.value.sessions}
-		/>{/key}
-{:else if practice.value && !drill}
+<StoreTrouble
+	followed={practice}
+	can="The drill can be read and laid out; the balls cannot be kept."
+/>
+{#if drill && book && playing.ready}
+	{#key drill.id}<DrillView {drill} {own} books={book.books} sessions={book.sessions} />{/key}
+{:else if book && !drill}
 	<NotHere what="This drill" href={resolve('/practice')} label="All drills" />
 {/if}
