@@ -65,6 +65,22 @@ test('sends its headers with every answer, files included, and refuses strange m
 	expect(await (await request.get('/api/schema')).json()).toHaveProperty('planRequest');
 	const file = await request.get('/icon.svg');
 	expect(file.headers()['x-content-type-options']).toBe('nosniff');
+	for (const path of [
+		'/service-worker.js',
+		'/icon.svg',
+		'/icon-192.png',
+		'/manifest.webmanifest'
+	]) {
+		const { headers } = { headers: (await request.get(path)).headers() };
+		expect(headers['content-security-policy'], path).toContain("default-src 'none'");
+	}
+	for (const path of ['/', '/greens']) {
+		const sent = await request.post(path, { form: { a: '1' } });
+		expect(sent.status(), path).toBe(405);
+		expect(await sent.json()).toEqual({
+			error: { message: 'This address does not answer this method.', issues: [] }
+		});
+	}
 	expect(file.headers()['cross-origin-resource-policy']).toBe('same-origin');
 	const traced = await new Promise<IncomingMessage>((resolve, reject) =>
 		http

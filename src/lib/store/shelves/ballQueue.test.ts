@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import Dexie from 'dexie';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { practisedSession, sessionBall } from '../../../../tests/support/sessions';
 import { SmallStorage } from '../../../../tests/support/smallStorage';
@@ -39,7 +40,7 @@ describe('balls on their way to the store', () => {
 		void queue.close();
 	});
 
-	it('are written one after the other and then no longer held', async () => {
+	it('are written and then no longer held', async () => {
 		const tell = vi.fn();
 		const queue = new BallQueue(tell);
 		queue.put(sessionBall({ id: 'a', at: at(1) }));
@@ -60,7 +61,7 @@ describe('balls on their way to the store', () => {
 	it('are told of and kept while the store fails, and written by themselves once it works', async () => {
 		vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
 		const tell = vi.fn();
-		const put = vi.spyOn(ballShelf, 'put').mockRejectedValueOnce(new Error('The disk is full.'));
+		const put = vi.spyOn(ballShelf, 'putAll').mockRejectedValueOnce(new Error('The disk is full.'));
 		const queue = new BallQueue(tell);
 		queue.put(sessionBall({ id: 'a' }));
 		await queue.flush();
@@ -105,10 +106,10 @@ describe('balls on their way to the store', () => {
 	it('are held while a newer one waits behind the one that is being written', async () => {
 		let release = () => {};
 		const first = new Promise<void>((resolve) => (release = resolve));
-		const real = ballShelf.put.bind(ballShelf);
-		vi.spyOn(ballShelf, 'put').mockImplementationOnce(async (ball) => {
-			await first;
-			return real(ball);
+		const real = ballShelf.putAll.bind(ballShelf);
+		vi.spyOn(ballShelf, 'putAll').mockImplementationOnce(async (balls) => {
+			await Dexie.waitFor(first);
+			return real(balls);
 		});
 		const queue = new BallQueue(vi.fn());
 		queue.put(sessionBall({ id: 'a', carry: 10 }));
@@ -120,7 +121,7 @@ describe('balls on their way to the store', () => {
 	});
 
 	it('are all noted the moment they come, though the first is still being written', async () => {
-		vi.spyOn(ballShelf, 'put').mockReturnValue(new Promise(() => {}));
+		vi.spyOn(ballShelf, 'putAll').mockReturnValue(new Promise(() => {}));
 		const queue = new BallQueue(vi.fn());
 		queue.put(sessionBall({ id: 'a' }));
 		queue.put(sessionBall({ id: 'b' }));
@@ -140,8 +141,7 @@ describe('balls on their way to the store', () => {
 		const heard: Tiding[] = [];
 		const deaf = hearTidings((tiding) => heard.push(tiding));
 		await ballShelf.put(sessionBall({ id: 'back' }));
-		vi.spyOn(ballShelf, 'put').mockRejectedValue(new Error('full'));
-		vi.spyOn(ballShelf, 'remove').mockRejectedValue(new Error('full'));
+		vi.spyOn(ballShelf, 'putAll').mockRejectedValue(new Error('full'));
 		const queue = new BallQueue(vi.fn());
 		queue.remove('back');
 		queue.put(sessionBall({ id: 'a' }));
@@ -157,7 +157,7 @@ describe('balls on their way to the store', () => {
 
 	it('do not try for ever once they are closed', async () => {
 		vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
-		const put = vi.spyOn(ballShelf, 'put').mockRejectedValue(new Error('gone'));
+		const put = vi.spyOn(ballShelf, 'putAll').mockRejectedValue(new Error('gone'));
 		const queue = new BallQueue(vi.fn());
 		queue.put(sessionBall({ id: 'a' }));
 		await queue.close();

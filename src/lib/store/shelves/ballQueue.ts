@@ -2,12 +2,12 @@ import { reasonOf } from '$lib/io/fields/reason';
 import type { Ball } from '$lib/io/work/pupil';
 import type { Session } from '$lib/io/practice/session';
 import { leaveUnkept } from '../base/leaveUnkept';
-import { keepBall, keepSession, noteSession, takeBallBack, type NotedSession } from './practice';
+import { keepBalls, keepSession, noteSession, type NotedSession } from './practice';
 
 /** A write that failed is tried again after this long, in ms. */
 const RETRY = 2000;
 
-/** Balls of a session and the session itself on their way to the store: each is written at once, and tried again where that fails. */
+/** Balls of a session and the session itself on their way to the store: each is noted at once, written as soon as the one before is, and tried again where that fails. */
 export class BallQueue {
 	/** Not kept yet, by id; null for a ball that is to be removed. */
 	readonly #balls = new Map<string, Ball | null>();
@@ -63,7 +63,7 @@ export class BallQueue {
 		return [...balls.values()].sort((a, b) => a.at.localeCompare(b.at));
 	}
 
-	/** Writes what is not kept yet, one after the other; whoever asks meanwhile waits for the same. */
+	/** Writes what is not kept yet, balls that came meanwhile in one go; whoever asks meanwhile waits for the same. */
 	flush(): Promise<void> {
 		this.#writing ??= this.#write().finally(() => (this.#writing = null));
 		return this.#writing;
@@ -82,16 +82,14 @@ export class BallQueue {
 
 	/** What is to be written next, balls first; what changes while it is written stays to be written. */
 	#first(): (() => Promise<void>) | null {
-		const [entry] = this.#balls;
-		if (entry) return () => this.#writeBall(...entry);
+		if (this.#balls.size > 0) return () => this.#writeBalls(new Map(this.#balls));
 		const session = this.#session;
 		return session && (() => this.#writeSession(session));
 	}
 
-	async #writeBall(id: string, ball: Ball | null): Promise<void> {
-		if (ball) await keepBall(ball);
-		else await takeBallBack(id);
-		if (this.#balls.get(id) === ball) this.#balls.delete(id);
+	async #writeBalls(balls: ReadonlyMap<string, Ball | null>): Promise<void> {
+		await keepBalls(balls);
+		for (const [id, ball] of balls) if (this.#balls.get(id) === ball) this.#balls.delete(id);
 	}
 
 	async #writeSession(session: Session): Promise<void> {

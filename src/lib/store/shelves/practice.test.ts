@@ -13,15 +13,14 @@ import { unwrittenNotes } from '../base/journal';
 import {
 	addSession,
 	homeworkShelf,
-	keepBall,
+	keepBalls,
 	keepDrill,
 	keepSession,
 	readPractice,
 	readSessionBalls,
 	removeSession,
 	sessionShelf,
-	settleSession,
-	takeBallBack
+	settleSession
 } from './practice';
 import { addPupil, ballShelf, readPupilFile } from './pupils';
 
@@ -35,7 +34,7 @@ afterEach(async () => {
 describe('balls of a session', () => {
 	it('are kept one by one and leave no note behind', async () => {
 		await keepSession(practisedSession());
-		await keepBall(sessionBall());
+		await keepBalls(new Map([[sessionBall().id, sessionBall()]]));
 		expect(await readSessionBalls('session-1')).toEqual([sessionBall()]);
 		expect((await readPractice()).sessions.map(({ id }) => id)).toEqual(['session-1']);
 		expect(unwrittenNotes()).toEqual([]);
@@ -43,7 +42,7 @@ describe('balls of a session', () => {
 
 	it('stay noted where they cannot be written, and are written when the database opens again', async () => {
 		database.close({ disableAutoOpen: true });
-		await expect(keepBall(sessionBall())).rejects.toThrow();
+		await expect(keepBalls(new Map([[sessionBall().id, sessionBall()]]))).rejects.toThrow();
 		expect(unwrittenNotes()).toHaveLength(1);
 		await database.open();
 		expect(await readSessionBalls('session-1')).toEqual([sessionBall()]);
@@ -61,12 +60,17 @@ describe('balls of a session', () => {
 		expect(unwrittenNotes()).toEqual([]);
 	});
 
-	it('are taken back, and come back', async () => {
-		await keepBall(sessionBall());
-		const undo = await takeBallBack('ball-1');
-		expect(await readSessionBalls('session-1')).toEqual([]);
-		await undo();
-		expect(await readSessionBalls('session-1')).toEqual([sessionBall()]);
+	it('are taken back in one go with others that are kept', async () => {
+		await keepBalls(new Map([['ball-1', sessionBall()]]));
+		const next = sessionBall({ id: 'ball-2' });
+		await keepBalls(
+			new Map([
+				['ball-1', null],
+				['ball-2', next]
+			])
+		);
+		expect(await readSessionBalls('session-1')).toEqual([next]);
+		expect(unwrittenNotes()).toEqual([]);
 	});
 
 	it('count as they are said to, and as before when it is undone', async () => {
@@ -90,7 +94,14 @@ describe('balls of a session', () => {
 	});
 
 	it('go with their session, and come back with it', async () => {
-		await keepBall(sessionBall({ id: 'other', sessionId: undefined }));
+		await keepBalls(
+			new Map([
+				[
+					sessionBall({ id: 'other', sessionId: undefined }).id,
+					sessionBall({ id: 'other', sessionId: undefined })
+				]
+			])
+		);
 		await addSession(practisedSession(), [sessionBall()]);
 		const undo = await removeSession('session-1');
 		expect(await ballShelf.read()).toMatchObject({ rows: [{ id: 'other' }] });

@@ -6,7 +6,7 @@ import { homeworkRow } from '$lib/io/rows/homework';
 import { sessionRow } from '$lib/io/rows/session';
 import type { Session } from '$lib/io/practice/session';
 import { database } from '../base/database';
-import { noteUnwritten, writeNoted, type Note } from '../base/journal';
+import { notesMade, noteUnwritten, strikeOut, writeNoted, type Note } from '../base/journal';
 import { ballShelf } from './pupils';
 import { byText, Shelf, type BrokenRow, type Undo } from '../base/shelf';
 
@@ -48,11 +48,6 @@ export async function readPractice(): Promise<PracticeBook> {
 export const readSessionBalls = (id: string): Promise<Ball[]> =>
 	ballShelf.readWhere('sessionId', id);
 
-/** Keeps a ball; should the page die meanwhile it is noted and written at the next opening. */
-export async function keepBall(ball: Ball): Promise<void> {
-	await writeNoted({ table: 'balls', key: ball.id, row: ball }, () => ballShelf.put(ball));
-}
-
 /** What of a session is not kept yet. */
 export interface NotedSession {
 	session?: Session | null;
@@ -78,13 +73,20 @@ const sessionNote = (session: Session, before: Session | null | undefined): Note
 	base: before ?? undefined
 });
 
-/** Takes a ball back that was noted by mistake. */
-export async function takeBallBack(id: string): Promise<Undo> {
-	let undo: Undo = () => Promise.resolve();
-	await writeNoted({ table: 'balls', key: id, row: null }, async () => {
-		undo = await ballShelf.remove(id);
+/**
+ * Keeps balls and takes others back, all or none; should the page die meanwhile they are noted and written at the next opening.
+ *
+ * @param balls by id; null for one that was noted by mistake
+ */
+export async function keepBalls(balls: ReadonlyMap<string, Ball | null>): Promise<void> {
+	noteSession({ balls });
+	const noted = notesMade();
+	const gone = [...balls].flatMap(([id, ball]) => (ball ? [] : [id]));
+	await database.transaction('rw', database.balls, database.tombstones, async () => {
+		await ballShelf.putAll([...balls.values()].filter((ball) => ball !== null));
+		await ballShelf.removeAll(gone);
 	});
-	return undo;
+	for (const key of balls.keys()) strikeOut({ table: 'balls', key }, noted);
 }
 
 /**

@@ -171,7 +171,7 @@
 				asks={current ? asks : ''}
 				begin={likely}
 				atHand
-				ontouch={current && session.rules.measure !== 'strokes'
+				ontouch={session.endedAt === null && session.rules.measure !== 'strokes'
 					? (spot, error) => bench.touch(spot, error)
 					: undefined}
 			>

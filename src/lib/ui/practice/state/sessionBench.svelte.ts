@@ -157,6 +157,10 @@ export class SessionBench {
 	 * @param touchError how far it may be off, one standard deviation in metres
 	 */
 	touch(spot: Spot, touchError?: Metres): void {
+		if (this.at === null) {
+			this.notice = 'Not noted: all balls are hit. Ask for more balls first.';
+			return;
+		}
 		const behind = spot[0] < NEAREST && !(this.asks === 'both' && this.half);
 		this.notice = behind ? 'That is behind the ball: touch the green beyond it.' : '';
 		if (behind) return;

@@ -1,5 +1,7 @@
 <script lang="ts">
+	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import type { Followed } from '$lib/ui/state/followed.svelte';
+	import RescueButton from './RescueButton.svelte';
 
 	interface Props {
 		/** What of the store cannot be read. */
@@ -8,12 +10,17 @@
 		can: string;
 	}
 	const { followed, can }: Props = $props();
+	/** Where nothing at all can be read or kept, why stands above every view, with a way to save what is stored. */
+	const saidAbove = $derived(preferences.storeFailure !== '');
 </script>
 
-<!-- Why, and how to save what is stored, stands above every view. -->
 {#if followed.failure}
-	<div class="mx-auto flex max-w-7xl flex-wrap items-center gap-x-4 gap-y-1 p-4" role="alert">
-		<p class="max-w-[70ch]">{can}</p>
+	<div class="mx-auto flex max-w-7xl flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-4" role="alert">
+		<p class="max-w-[70ch]">
+			{#if !saidAbove}This cannot be read: {followed.failure} Nothing was changed.{/if}
+			{can}
+		</p>
 		<button type="button" class="btn" onclick={() => followed.start()}>Read it again</button>
+		{#if !saidAbove}<RescueButton />{/if}
 	</div>
 {/if}
