@@ -4,7 +4,7 @@ import { ensurePackages, tool } from './setup.mjs';
 
 ensurePackages();
 tool('@sveltejs/kit/svelte-kit.js', ['sync']);
-const count = process.argv[2] ?? '500';
+const count = process.argv[2] ?? '1000';
 const env = { ...process.env, FAULT_SCHEDULES: count };
 process.exit(
 	tool('vitest/vitest.mjs', ['run', 'tests/faults', 'trackerReader', '--reporter=dot'], { env })

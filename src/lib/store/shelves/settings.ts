@@ -6,7 +6,7 @@ import { FIRST_PREFERENCES, preferencesRow, type Preferences } from '$lib/io/row
 import { workingShotRow } from '$lib/io/rows/shot';
 import { database, SETTING } from '../base/database';
 import type { SettingRow } from '../base/stored';
-import { notesMade, noteUnwritten, strikeOut } from '../base/journal';
+import { notesMade, noteUnwritten, strikeOut, writeNoted } from '../base/journal';
 import { mergeThree, type Merged } from '../base/merge';
 
 /** Preferences as kept; those of a first visit where there are none. */
@@ -17,7 +17,8 @@ export async function readPreferences(): Promise<Preferences> {
 }
 
 export async function writePreferences(value: Preferences): Promise<void> {
-	await database.settings.put({ key: SETTING.preferences, value });
+	const row = { key: SETTING.preferences, value };
+	await writeNoted({ table: 'settings', key: row.key, row }, () => database.settings.put(row));
 }
 
 export interface LastShot {
