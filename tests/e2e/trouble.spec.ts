@@ -242,7 +242,7 @@ test('an edit that cannot be kept when its view is left is said, noted, and ther
 	await name.press('Tab');
 	await expect(page.getByRole('alert').filter({ hasText: 'disk is full' })).toBeVisible();
 	await page.getByRole('link', { name: 'All greens' }).click();
-	await expect(page.getByText('Your last change could not be kept: it is noted')).toBeVisible();
+	await expect(page.getByText('Last change noted, not kept yet')).toBeVisible();
 	// Still full at the next opening: the rest is there all the same, and what is not written is told and listed.
 	await page.goto('/data');
 	await expect(page.getByRole('heading', { name: 'Not written yet' })).toBeVisible();

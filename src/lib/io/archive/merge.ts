@@ -81,7 +81,7 @@ export function together(a: Known, b: Known): Known {
 		taken = true;
 	}
 	if (!taken) return counts;
-	return { ...counts, row: Object.keys(since).length > 0 ? { ...row, since } : (row as KnownRow) };
+	return { ...counts, row: Object.keys(since).length > 0 ? { ...row, since } : row };
 }
 
 /** Everything an archive knows of its records; of one that stands in it twice, what counts. */

@@ -1,6 +1,6 @@
 import Dexie, { type IndexableType, type Table } from 'dexie';
-import { ARCHIVED_TABLES, type ArchivedTable } from '$lib/io/archive/tables';
-import { latestCredible, type Stamp } from '$lib/io/fields/stamp';
+import { ARCHIVED_TABLES } from '$lib/io/archive/tables';
+import { latestCredible } from '$lib/io/fields/stamp';
 import { observe } from './clock';
 import { DATABASE_NAME } from './nothingKept';
 import { packedGrids } from './packedGrids';

@@ -21,7 +21,7 @@ const ops = (side: number, withIds: boolean) =>
 				fc.record({ kind: fc.constant('edit' as const), place: fc.nat(9), by: fc.nat(1e6) })
 			)
 			.map((op): Op => {
-				if (op.kind !== 'insert') return op as Op;
+				if (op.kind !== 'insert') return op;
 				const n = op.n + side * 1e7;
 				return {
 					kind: 'insert',

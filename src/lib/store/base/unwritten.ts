@@ -1,5 +1,4 @@
 import type Dexie from 'dexie';
-import type { Table } from 'dexie';
 import { stamp } from './clock';
 import type { RawRow, SettingRow } from './stored';
 import { senselessNotes, settle, unwrittenNotes, type Note } from './journal';
@@ -63,21 +62,17 @@ async function writeLastShot(opened: Dexie, { row, base }: Note): Promise<Clash[
 	if (shot && line !== mine.line && typeof at === 'string' && at > mine.at) {
 		const updatedAt = stamp();
 		const name = `${SET_ASIDE}, ${mine.at.slice(0, 16).replace('T', ' ')}`;
-		await (opened.table('shots') as Table<RawRow & object>).put({
-			id: newId(),
-			name,
-			savedAt: mine.at,
-			shot: mine.shot,
-			createdAt: updatedAt,
-			updatedAt
-		} as RawRow);
+		const aside = { id: newId(), name, savedAt: mine.at, shot: mine.shot };
+		await opened
+			.table<RawRow>('shots')
+			.put({ ...aside, createdAt: updatedAt, updatedAt } as RawRow);
 		bring({ kind: 'setAside', name });
 		return [];
 	}
 	const { shot: began } = (base ?? {}) as Partial<NotedShot>;
 	const isSame = shot && began && line === mine.line;
 	const found = isSame
-		? mergeThree(began, shot as object, mine.shot)
+		? mergeThree<object>(began, shot, mine.shot)
 		: { merged: mine.shot, clashes: [] };
 	const values = [found.merged, mine.id, mine.line, mine.at];
 	await settings.bulkPut(LAST_SHOT.map((key, i) => ({ key, value: values[i] })));

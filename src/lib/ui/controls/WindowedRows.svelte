@@ -34,7 +34,7 @@
 	$effect(() => {
 		const count = windowed ? items.length : 0;
 		const scrollMargin = head ? head.getBoundingClientRect().top + window.scrollY : 0;
-		untrack(() => $list.setOptions({ count, scrollMargin, getItemKey: (i) => keyOf(items[i]!) }));
+		untrack(() => $list.setOptions({ count, scrollMargin, getItemKey: (i) => keyOf(items[i]) }));
 	});
 	const seen = $derived($list.getVirtualItems().filter(({ index }) => index < items.length));
 	const before = $derived((seen[0]?.start ?? 0) - $list.options.scrollMargin);
@@ -60,7 +60,7 @@
 		<td colspan={columns} class="p-0"></td>
 	</tr>
 	{#each seen as { index, key } (key)}
-		{@render row(items[index]!, placeOf(index))}
+		{@render row(items[index], placeOf(index))}
 	{/each}
 	<tr aria-hidden="true" class="border-0" style:height={`${Math.max(0, after)}px`}>
 		<td colspan={columns} class="p-0"></td>

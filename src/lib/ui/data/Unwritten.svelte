@@ -47,9 +47,11 @@
 		{changes === 1 ? 'A change is' : `${changes} changes are`} noted in this browser that could not be
 		written into the data when a page was left.
 		{#if senseless > 0}
-			Of {senseless === changes ? 'them' : senseless} nobody can make sense any more.
+			{senseless === changes
+				? 'Nobody can make sense of it.'
+				: `${senseless} of them make no sense.`}
 		{/if}
-		They stay until they are written or taken out.
+		{changes === 1 ? 'It stays until it is' : 'They stay until they are'} written or taken out.
 	</p>
 	<div class="flex flex-wrap gap-2">
 		<button type="button" class="btn" onclick={() => void again()}>Try again</button>

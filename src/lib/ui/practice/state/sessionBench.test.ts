@@ -26,7 +26,7 @@ const withRules = (rules: Partial<Session['rules']>) => ({
 afterEach(async () => {
 	for (const made of open.splice(0)) {
 		await made.flush();
-		made.close();
+		await made.close();
 	}
 	vi.restoreAllMocks();
 	await database.delete();

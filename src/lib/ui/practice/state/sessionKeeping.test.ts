@@ -12,7 +12,7 @@ const bench = () => (open = new SessionBench(practisedSession(), [], () => file)
 
 afterEach(async () => {
 	await open.flush();
-	open.close();
+	await open.close();
 	vi.restoreAllMocks();
 	await database.delete();
 	await database.open();

@@ -71,7 +71,7 @@ describe('a tracker in a session', () => {
 			expect(bench.balls).toHaveLength(balls);
 			expect([reader.noted, reader.again]).toEqual([balls, twice]);
 			expect(bench.next).toBeNull();
-			bench.close();
+			void bench.close();
 		},
 		PATIENCE
 	);
@@ -86,7 +86,7 @@ describe('a tracker in a session', () => {
 		expect(kept[0]).toMatchObject({ source: 'tracker' });
 		expect(kept[0]).not.toHaveProperty('finished');
 		expect(reader.status).toBe('off');
-		bench.close();
+		void bench.close();
 	});
 
 	it('says that the line is lost and back, and why it failed', async () => {
@@ -110,6 +110,6 @@ describe('a tracker in a session', () => {
 			'failed',
 			'The device sent something that is not a reading.'
 		]);
-		bench.close();
+		void bench.close();
 	});
 });

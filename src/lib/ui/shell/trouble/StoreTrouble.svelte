@@ -15,7 +15,7 @@
 </script>
 
 {#if followed.failure}
-	<div class="mx-auto flex max-w-7xl flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-4" role="alert">
+	<div class="mx-auto flex max-w-5xl flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-4" role="alert">
 		<p class="max-w-[70ch]">
 			{#if !saidAbove}This cannot be read: {followed.failure} Nothing was changed.{/if}
 			{can}

@@ -3,20 +3,20 @@ import type { Tiding } from '$lib/store/base/tidings';
 const records = (count: number): string => `${count} ${count === 1 ? 'record' : 'records'}`;
 const changes = (count: number): string => `${count} ${count === 1 ? 'change' : 'changes'}`;
 
-/** What the store has to say by itself, as a sentence. */
+/** What the store has to say by itself, in the few words that the header has room for. */
 export function tidingWords(tiding: Tiding): string {
 	switch (tiding.kind) {
 		case 'redated':
-			return `${records(tiding.rows)} had a date far ahead of this device’s clock, or none: dated anew, else as they were.`;
+			return `${records(tiding.rows)} had a date that cannot be: dated anew.`;
 		case 'unwritten':
-			return `${changes(tiding.notes)} from when a page was left cannot be written yet: noted in this browser, and tried again.`;
+			return `${changes(tiding.notes)} noted, but not written yet.`;
 		case 'overtaken':
-			return `${changes(tiding.parts)} from when a page was left met a later one of the same part, which counts.`;
+			return `${changes(tiding.parts)} noted earlier: a later one counts.`;
 		case 'setAside':
-			return `A shot from when a page was left stands among the saved ones as “${tiding.name}”.`;
+			return `An older shot is saved as “${tiding.name}”.`;
 		case 'notKept':
 			return tiding.noted
-				? `Your last change could not be kept: it is noted in this browser and tried again. ${tiding.why}`
-				: `Your last change could not be kept, nor noted: leave this tab open, it goes on trying. ${tiding.why}`;
+				? `Last change noted, not kept yet; tried again. ${tiding.why}`
+				: `Last change not kept: leave this tab open. ${tiding.why}`;
 	}
 }
