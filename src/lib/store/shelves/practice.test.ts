@@ -12,6 +12,7 @@ import { homeworkFile, takeHomework } from '../files/homework';
 import { unwrittenNotes } from '../base/journal';
 import {
 	addSession,
+	drillShelf,
 	homeworkShelf,
 	keepBalls,
 	keepDrill,
@@ -52,11 +53,15 @@ describe('balls of a session', () => {
 	it('of a drill of one’s own are its rules, kept like them', async () => {
 		const drill = { ...SHIPPED_DRILLS[0]!, id: 'own', name: 'Own' };
 		database.close({ disableAutoOpen: true });
-		await expect(keepDrill(drill)).rejects.toThrow();
+		await expect(keepDrill(drill, drill)).rejects.toThrow();
 		expect(unwrittenNotes()).toMatchObject([{ table: 'drills', key: 'own' }]);
 		await database.open();
 		expect((await readPractice()).drills).toEqual([drill]);
-		await keepDrill({ ...drill, name: 'Renamed' });
+		// Another tab has put a step in meanwhile.
+		await drillShelf.put({ ...drill, steps: ['Warm up', ...drill.steps] });
+		const steps = [...drill.steps.slice(0, -1), 'Count them'];
+		const { merged } = await keepDrill(drill, { ...drill, name: 'Renamed', steps });
+		expect(merged).toMatchObject({ name: 'Renamed', steps: ['Warm up', ...steps] });
 		expect(unwrittenNotes()).toEqual([]);
 	});
 

@@ -8,6 +8,7 @@ import type { Session } from '$lib/io/practice/session';
 import { database } from '../base/database';
 import { notesMade, noteUnwritten, strikeOut, writeNoted, type Note } from '../base/journal';
 import { ballShelf } from './pupils';
+import type { Merged } from '../base/merge';
 import { byText, Shelf, type BrokenRow, type Undo } from '../base/shelf';
 
 const byStart = byText<Session>(({ startedAt }) => startedAt);
@@ -90,17 +91,31 @@ export async function keepBalls(balls: ReadonlyMap<string, Ball | null>): Promis
 }
 
 /**
- * Keeps a session; should the page die meanwhile it is noted and written at the next opening.
+ * Keeps a session beside what another tab changed of it; should the page die meanwhile it is noted and written at the next opening.
  *
  * @param before as it was, where it is not new
  */
 export async function keepSession(session: Session, before: Session | null = null): Promise<void> {
-	await writeNoted(sessionNote(session, before), () => sessionShelf.put(session));
+	await writeNoted(sessionNote(session, before), () =>
+		before ? sessionShelf.merge(before, session) : sessionShelf.put(session)
+	);
 }
 
-/** Keeps a drill of somebody's own; should the page die meanwhile it is noted and written at the next opening. */
-export async function keepDrill(drill: DrillDraft): Promise<void> {
-	await writeNoted({ table: 'drills', key: drill.id, row: drill }, () => drillShelf.put(drill));
+/**
+ * Keeps a drill of somebody's own beside what another tab changed of it; should the page die meanwhile it is noted and written at the next
+ * opening.
+ *
+ * @param before the drill as it was
+ */
+export async function keepDrill(
+	before: DrillDraft,
+	drill: DrillDraft
+): Promise<Merged<DrillDraft>> {
+	let found: Merged<DrillDraft> = { merged: drill, clashes: [] };
+	await writeNoted({ table: 'drills', key: drill.id, row: drill, base: before }, async () => {
+		found = await drillShelf.merge(before, drill);
+	});
+	return found;
 }
 
 /**

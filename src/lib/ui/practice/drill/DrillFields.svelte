@@ -10,6 +10,8 @@
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import TextField from '$lib/ui/controls/TextField.svelte';
 	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
+	import { tell } from '$lib/ui/shell/messages.svelte';
+	import { clashWords } from '$lib/ui/state/clashWords';
 
 	interface Props {
 		drill: DrillDraft;
@@ -63,8 +65,15 @@
 		const [issue] = parsed.success ? [] : issuesOf(parsed.error);
 		problem = issue ? `${issue.path}: ${issue.message}` : '';
 		if (!parsed.success) return;
-		mine = parsed.data;
-		void attempt(() => keepDrill(parsed.data));
+		const before = drill;
+		const changed = parsed.data;
+		mine = changed;
+		void attempt(async () => {
+			const { merged, clashes } = await keepDrill(before, changed);
+			if (mine === changed) mine = merged;
+			if (clashes.length > 0)
+				tell(`Another tab had changed ${clashes.map(clashWords).join(', ')}; what is here counts.`);
+		});
 	}
 
 	const remove = () =>
