@@ -5,7 +5,6 @@
 	import { onMount } from 'svelte';
 	import { afterNavigate } from '$app/navigation';
 	import AppHeader from '$lib/ui/shell/header/AppHeader.svelte';
-	import { attempt } from '$lib/ui/shell/attempt';
 	import { keepOnDevice } from '$lib/ui/shell/device/onDevice';
 	import { watchForNewVersion } from '$lib/ui/shell/device/newVersion';
 	import { tellWhatIsUnhandled } from '$lib/ui/shell/trouble/unhandled';
@@ -36,7 +35,13 @@
 			stops.push((await import('$lib/ui/shell/trouble/tidings')).sayTidings());
 			if (left) return stops.forEach((stop) => stop());
 			stops.push(preferences.follow());
-			if (data.demo) await attempt(async () => (await import('$lib/ui/state/demo')).seedDemo());
+			if (data.demo) {
+				const [{ attempt }, { seedDemo }] = await Promise.all([
+					import('$lib/ui/shell/attempt'),
+					import('$lib/ui/state/demo')
+				]);
+				await attempt(seedDemo);
+			}
 			if (left) return;
 			stops.push(playing.follow());
 			if (!data.demo) await (await import('$lib/ui/shell/device/backupOffer')).offerBackup();

@@ -262,9 +262,11 @@ test('opens what the release before kept, says what cannot be read, and takes al
 	await page.getByRole('button', { name: 'Remove Damaged' }).click();
 	await expect(page.getByRole('row', { name: /Damaged/ })).toHaveCount(0);
 	await page.getByLabel('Read an archive').setInputFiles(path);
-	await expect(page.getByRole('row', { name: /Cannot be read/ })).toBeVisible();
+	// It was removed here since: it stays away unless it is asked back.
+	await expect(page.getByRole('row', { name: /Stays away, removed here since/ })).toBeVisible();
+	await page.getByLabel('Bring back what was removed here').check();
 	await page.getByRole('button', { name: 'Take it in' }).click();
-	await expect(page.getByText(/Imported: 1 new/)).toBeVisible();
+	await expect(page.getByText(/Imported: 0 new, 0 replaced, 1 brought back/)).toBeVisible();
 	await expect(page.getByRole('row', { name: /Damaged/ })).toBeVisible();
 	await page.goto('/?shot=demo-3');
 	await sampled(page);

@@ -2,13 +2,12 @@ import * as z from 'zod/mini';
 import {
 	ballSourceField,
 	carryFlightField,
-	instantField,
-	keptNumber,
 	lieField,
 	shapeField,
 	strikeTagField,
 	swingFromField
 } from '../fields/fields';
+import { instantField, keptNumber } from '../fields/kept';
 
 /** Along the line of a drill from the ball, and to its right; metres. */
 const spot = z.tuple([keptNumber, keptNumber]);

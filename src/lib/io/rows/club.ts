@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
-import { clubKindField, instantField, keptNumber } from '../fields/fields';
+import { clubKindField } from '../fields/fields';
+import { instantField, keptNumber } from '../fields/kept';
 
 /** A club of one pupil as a browser keeps it. */
 export const clubRow = z.object({

@@ -2,12 +2,11 @@ import * as z from 'zod/mini';
 import {
 	carryFlightField,
 	formatField,
-	keptCount,
-	keptNumber,
 	markField,
 	measureField,
 	shapeField
 } from '../fields/fields';
+import { keptCount, keptNumber } from '../fields/kept';
 
 /** The rules of a drill as a browser keeps them. */
 export const drillRulesRow = z.object({

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
-import { areaKindField, fringeField, keptNumber } from '../fields/fields';
+import { areaKindField, fringeField } from '../fields/fields';
+import { keptNumber } from '../fields/kept';
 import { blockOf, isPacked } from '../work/packedGrid';
 
 const mapPoint = z.tuple([keptNumber, keptNumber]);

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
-import { carryFlightField, dayField, instantField, keptCount } from '../fields/fields';
+import { carryFlightField } from '../fields/fields';
+import { dayField, instantField, keptCount } from '../fields/kept';
 
 /** What a coach asked a pupil to practise until a day, as a browser keeps it. Whether it is done is read off the balls. */
 export const homeworkRow = z.object({

@@ -2,13 +2,13 @@ import * as z from 'zod/mini';
 import {
 	carryFlightField,
 	handField,
-	keptNumber,
 	ratioStyleField,
 	schoolField,
 	skillField,
 	unitsField,
 	vocabularyField
 } from '../fields/fields';
+import { keptNumber } from '../fields/kept';
 import { TECHNIQUE_CHOICES } from '../work/player';
 
 /** A pupil as a browser keeps one. */

@@ -1,11 +1,6 @@
 import * as z from 'zod/mini';
-import {
-	firmnessField,
-	instantField,
-	keptNumber,
-	readingMethodField,
-	wayField
-} from '../fields/fields';
+import { firmnessField, readingMethodField, wayField } from '../fields/fields';
+import { instantField, keptNumber } from '../fields/kept';
 
 /** What was found of one green on one day, as a browser keeps it. */
 export const readingRow = z.object({

@@ -1,12 +1,6 @@
 import * as z from 'zod/mini';
-import {
-	carryFlightField,
-	firmnessField,
-	instantField,
-	keptCount,
-	keptNumber,
-	shapeField
-} from '../fields/fields';
+import { carryFlightField, firmnessField, shapeField } from '../fields/fields';
+import { instantField, keptCount, keptNumber } from '../fields/kept';
 import { drillRulesRow } from './drill';
 
 /** Balls of one kind that a session asks of a pupil. */

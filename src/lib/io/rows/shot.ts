@@ -5,14 +5,13 @@ import {
 	fringeField,
 	grainField,
 	hazardKindField,
-	instantField,
-	keptNumber,
 	lieField,
 	sandSurfaceField,
 	segmentKindField,
 	shotKindField,
 	sideField
 } from '../fields/fields';
+import { instantField, keptNumber } from '../fields/kept';
 
 const mapPoint = z.tuple([keptNumber, keptNumber]);
 

@@ -186,6 +186,22 @@ describe('the journal', () => {
 		expect(unwrittenNotes()).toEqual([]);
 	});
 
+	it('dates a field anew that it changes, and leaves the age of one that it does not', async () => {
+		const since = {
+			note: '2020-01-01T00:00:00.000Z-0000-a',
+			collar: '2020-01-01T00:00:00.000Z-0000-a'
+		};
+		const base = { id: 'g', note: '', collar: 1 };
+		await database.greens.put({ ...base, since } as never);
+		noteUnwritten({ table: 'greens', key: 'g', row: { ...base, note: 'wet' }, base });
+		await writeNotes(database);
+		expect(await database.greens.get('g')).toMatchObject({
+			note: 'wet',
+			since: { collar: since.collar }
+		});
+		expect(await database.greens.get('g')).not.toHaveProperty('since.note');
+	});
+
 	it('says where a later change of the same part counts', async () => {
 		const heard: Tiding[] = [];
 		const deaf = hearTidings((tiding) => heard.push(tiding));

@@ -19,11 +19,13 @@ interface NotedShot {
 	at: string;
 }
 
+type Fields = Readonly<Record<string, unknown>>;
+
 /** Whether a row is as it was when its removal was noted; stamps say nothing of that, nor what was never said. */
 const isAsItWas = (row: object, base: object | undefined): boolean =>
 	base === undefined ||
 	Object.entries(base).every(([field, value]) => {
-		const now = (row as Record<string, unknown>)[field];
+		const now = (row as Fields)[field];
 		return now === undefined || sameData(now, value);
 	});
 
@@ -38,6 +40,16 @@ async function removeRow(opened: Dexie, { table, key, base }: Note): Promise<voi
 		.put({ key: `${table}/${key}`, table, id: key, deletedAt: stamp() });
 }
 
+/** Since when fields stand that came of an older row: those that this changes stand from now on. */
+function stillSince(before: object, now: object): { since?: Fields } {
+	const { since, ...fields } = before as Fields & { since?: Fields };
+	if (!since) return {};
+	const kept = Object.entries(since).filter(([field]) =>
+		sameData(fields[field], (now as Fields)[field])
+	);
+	return { since: Object.fromEntries(kept) };
+}
+
 /** Puts a noted change beside what is there; where both changed the same part, what was written counts: the note may be the older. */
 async function writeRow(opened: Dexie, { table, key, row, base }: Note): Promise<Clash[]> {
 	const rows = opened.table<object>(table);
@@ -46,7 +58,8 @@ async function writeRow(opened: Dexie, { table, key, row, base }: Note): Promise
 	if (table === 'settings') await rows.put(found.merged);
 	else {
 		const updatedAt = stamp();
-		await rows.put({ createdAt: updatedAt, ...found.merged, updatedAt });
+		const row = { createdAt: updatedAt, ...found.merged, updatedAt };
+		await rows.put(theirs ? { ...row, ...stillSince(theirs, found.merged) } : row);
 	}
 	return found.clashes;
 }

@@ -1,4 +1,3 @@
-import { reasonOf } from '$lib/io/fields/reason';
 import { FIRST_PREFERENCES, type Preferences } from '$lib/io/rows/preferences';
 import { followLater } from '$lib/store/base/followLater';
 
@@ -56,7 +55,9 @@ class PreferencesState {
 
 	/** Takes note that the store cannot be read or written. */
 	storeFailed(error: unknown): void {
-		this.storeFailure = reasonOf(error);
+		void import('$lib/io/fields/reason').then(
+			({ reasonOf }) => (this.storeFailure = reasonOf(error))
+		);
 	}
 }
 

@@ -74,5 +74,5 @@ it('say so where they cannot be kept, and stay as they were chosen', async () =>
 	expect(preferences.storeFailure).toBe('The disk is full.');
 	expect(preferences.current.theme).toBe('sunlight');
 	preferences.storeFailed('odd');
-	expect(preferences.storeFailure).toBe('odd');
+	await until(() => preferences.storeFailure === 'odd');
 });
