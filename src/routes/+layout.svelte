@@ -5,9 +5,6 @@
 	import { onMount } from 'svelte';
 	import { afterNavigate } from '$app/navigation';
 	import AppHeader from '$lib/ui/shell/header/AppHeader.svelte';
-	import { keepOnDevice } from '$lib/ui/shell/device/onDevice';
-	import { watchForNewVersion } from '$lib/ui/shell/device/newVersion';
-	import { tellWhatIsUnhandled } from '$lib/ui/shell/trouble/unhandled';
 	import { playAsAsked } from '$lib/ui/shell/pupilAsked.svelte';
 	import { arrival } from '$lib/ui/state/arrival';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -24,17 +21,19 @@
 	});
 	onMount(() => {
 		let left = false;
-		const stops = [watchForNewVersion(), tellWhatIsUnhandled()];
+		const stops: (() => void)[] = [];
 		const begin = async () => {
 			await arrival.over();
+			const after = await import('$lib/ui/shell/afterArrival');
 			if (left) return;
-			void keepOnDevice();
-			void focus().then(({ keepFocus }) => {
-				if (!left) stops.push(keepFocus());
-			});
-			stops.push((await import('$lib/ui/shell/trouble/tidings')).sayTidings());
-			if (left) return stops.forEach((stop) => stop());
-			stops.push(preferences.follow());
+			void after.keepOnDevice();
+			stops.push(
+				after.tellWhatIsUnhandled(),
+				after.watchForNewVersion(),
+				after.keepFocus(),
+				after.sayTidings(),
+				preferences.follow()
+			);
 			if (data.demo) {
 				const [{ attempt }, { seedDemo }] = await Promise.all([
 					import('$lib/ui/shell/attempt'),

@@ -27,13 +27,16 @@ export interface Known {
 
 export const keyOf = ({ table, id }: Pick<Known, 'table' | 'id'>): string => `${table}/${id}`;
 
-/** The text of a row without some fields, in whatever order they stand. */
+/** What says when a row is of, not what it says. */
+const STAMPS = ['createdAt', 'updatedAt'];
+
+/** The text of a row without its stamps and some fields, in whatever order they stand. */
 const textOf = (row: KnownRow | null, without: readonly string[] = []): string =>
 	row === null
 		? ''
 		: contentKey(
 				Object.entries(row)
-					.filter(([field]) => !without.includes(field))
+					.filter(([field]) => !STAMPS.includes(field) && !without.includes(field))
 					.sort(([a], [b]) => (a < b ? -1 : 1))
 			);
 

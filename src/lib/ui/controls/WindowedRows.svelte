@@ -1,6 +1,11 @@
 <script lang="ts" module>
-	/** What a row carries so that it can be measured, and found by its number; to be spread on its `tr`. */
-	export type RowPlace = Record<string | symbol, unknown>;
+	import type { Attachment } from 'svelte/attachments';
+
+	/** What a row's `tr` carries where not all are shown: its number (`data-index`), and what measures it. */
+	export interface RowPlace {
+		index?: number;
+		measure?: Attachment<HTMLElement>;
+	}
 
 	/** So many rows are shown as they are; of more only those near what is seen. */
 	const MOST_AT_ONCE = 120;
@@ -10,9 +15,13 @@
 </script>
 
 <script lang="ts" generics="T">
-	import { createWindowVirtualizer } from '@tanstack/svelte-virtual';
-	import { untrack, type Snippet } from 'svelte';
-	import { createAttachmentKey } from 'svelte/attachments';
+	import {
+		observeWindowOffset,
+		observeWindowRect,
+		Virtualizer,
+		windowScroll
+	} from '@tanstack/virtual-core';
+	import { onMount, untrack, type Snippet } from 'svelte';
 
 	interface Props {
 		items: readonly T[];
@@ -25,27 +34,41 @@
 
 	let head = $state<HTMLElement>();
 	const windowed = $derived(items.length > MOST_AT_ONCE);
-	const list = createWindowVirtualizer<HTMLElement>({
+	/** Counts what the library says has changed. */
+	let changes = $state(0);
+	const list = new Virtualizer<Window, HTMLElement>({
 		count: 0,
 		estimateSize: () => ABOUT,
-		overscan: BESIDE
+		overscan: BESIDE,
+		getScrollElement: () => window,
+		observeElementRect: observeWindowRect,
+		observeElementOffset: observeWindowOffset,
+		scrollToFn: windowScroll,
+		onChange: () => changes++
 	});
-	const measured = createAttachmentKey();
+	onMount(() => list._didMount());
 	$effect(() => {
 		const count = windowed ? items.length : 0;
 		const scrollMargin = head ? head.getBoundingClientRect().top + window.scrollY : 0;
-		untrack(() => $list.setOptions({ count, scrollMargin, getItemKey: (i) => keyOf(items[i]) }));
+		const getItemKey = (i: number) => keyOf(items[i]);
+		untrack(() => {
+			list.setOptions({ ...list.options, count, scrollMargin, getItemKey });
+			list._willUpdate();
+			changes++;
+		});
 	});
-	const seen = $derived($list.getVirtualItems().filter(({ index }) => index < items.length));
-	const before = $derived((seen[0]?.start ?? 0) - $list.options.scrollMargin);
-	const after = $derived(
-		$list.getTotalSize() + $list.options.scrollMargin - (seen.at(-1)?.end ?? 0)
-	);
-	const placeOf = (index: number): RowPlace => ({
-		'data-index': index,
-		'aria-rowindex': index + 2,
-		[measured]: (node: HTMLElement) => $list.measureElement(node)
+	/** What is seen, and how much room what is not takes above and below it. */
+	const { seen, before, after } = $derived.by(() => {
+		void changes;
+		const rows = list.getVirtualItems().filter(({ index }) => index < items.length);
+		const { scrollMargin } = list.options;
+		return {
+			seen: rows,
+			before: (rows[0]?.start ?? scrollMargin) - scrollMargin,
+			after: list.getTotalSize() + scrollMargin - (rows.at(-1)?.end ?? scrollMargin)
+		};
 	});
+	const measure = (node: HTMLElement) => list.measureElement(node);
 </script>
 
 {#if !windowed}
@@ -60,7 +83,7 @@
 		<td colspan={columns} class="p-0"></td>
 	</tr>
 	{#each seen as { index, key } (key)}
-		{@render row(items[index], placeOf(index))}
+		{@render row(items[index], { index, measure })}
 	{/each}
 	<tr aria-hidden="true" class="border-0" style:height={`${Math.max(0, after)}px`}>
 		<td colspan={columns} class="p-0"></td>

@@ -42,7 +42,12 @@
 	);
 </script>
 
-<tr {...place} class="max-lg:grid max-lg:grid-cols-1 max-lg:border-b max-lg:border-(--rule)">
+<tr
+	data-index={place.index}
+	aria-rowindex={place.index === undefined ? undefined : place.index + 2}
+	{@attach place.measure}
+	class="max-lg:grid max-lg:grid-cols-1 max-lg:border-b max-lg:border-(--rule)"
+>
 	<th scope="row" class="p-0 max-lg:border-0 lg:w-[38%] lg:max-w-0">
 		<input
 			class="input input-ghost w-full px-2 text-base font-bold text-ellipsis"

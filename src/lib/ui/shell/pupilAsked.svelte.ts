@@ -1,5 +1,4 @@
 import { untrack } from 'svelte';
-import { SvelteURL } from 'svelte/reactivity';
 import { replaceState } from '$app/navigation';
 import { page } from '$app/state';
 import { playing } from '$lib/ui/state/playing.svelte';
@@ -19,7 +18,8 @@ export function playAsAsked(): void {
 		if (!id || !playing.ready) return;
 		untrack(() => {
 			if (playing.files.some(({ pupil }) => pupil.id === id)) playing.choose(id);
-			const rest = new SvelteURL(url);
+			// eslint-disable-next-line svelte/prefer-svelte-reactivity -- nobody follows it: it is handed on at once
+			const rest = new URL(url);
 			rest.searchParams.delete(PUPIL);
 			// The one who plays is kept by itself: from here on the header decides, over a reload, too.
 			// eslint-disable-next-line svelte/no-navigation-without-resolve -- the address that is open, less one part
