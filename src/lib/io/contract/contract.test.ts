@@ -163,7 +163,7 @@ describe('plan request', () => {
 			[9, 0, 0.1],
 			[9, 5, 0]
 		];
-		expect(workOf(asked(800, { survey: { points } }))).toBeCloseTo(3 * workOf(asked(800)), -1);
+		expect(workOf(asked(800, { survey: { points } }))).toBeGreaterThan(3 * workOf(asked(800)));
 	});
 
 	it('refuses swings it cannot use, with what to do', () => {
