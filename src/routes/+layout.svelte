@@ -5,6 +5,7 @@
 	import { onMount } from 'svelte';
 	import { afterNavigate } from '$app/navigation';
 	import AppHeader from '$lib/ui/shell/header/AppHeader.svelte';
+	import { watchForNewVersion } from '$lib/ui/shell/device/newVersion';
 	import { playAsAsked } from '$lib/ui/shell/pupilAsked.svelte';
 	import { arrival } from '$lib/ui/state/arrival';
 	import { playing } from '$lib/ui/state/playing.svelte';
@@ -21,7 +22,7 @@
 	});
 	onMount(() => {
 		let left = false;
-		const stops: (() => void)[] = [];
+		const stops = [watchForNewVersion()];
 		const begin = async () => {
 			await arrival.over();
 			const after = await import('$lib/ui/shell/afterArrival');
@@ -29,7 +30,6 @@
 			void after.keepOnDevice();
 			stops.push(
 				after.tellWhatIsUnhandled(),
-				after.watchForNewVersion(),
 				after.keepFocus(),
 				after.sayTidings(),
 				preferences.follow()
