@@ -50,7 +50,8 @@
 	$effect(() => {
 		const count = windowed ? items.length : 0;
 		const scrollMargin = head ? head.getBoundingClientRect().top + window.scrollY : 0;
-		const getItemKey = (i: number) => keyOf(items[i]);
+		const keys = items.map(keyOf);
+		const getItemKey = (i: number) => keys[i] ?? i;
 		untrack(() => {
 			list.setOptions({ ...list.options, count, scrollMargin, getItemKey });
 			list._willUpdate();
@@ -60,10 +61,12 @@
 	/** What is seen, and how much room what is not takes above and below it. */
 	const { seen, before, after } = $derived.by(() => {
 		void changes;
-		const rows = list.getVirtualItems().filter(({ index }) => index < items.length);
+		const rows = list.getVirtualItems();
 		const { scrollMargin } = list.options;
 		return {
-			seen: rows,
+			seen: rows.flatMap(({ index, key }) =>
+				items.slice(index, index + 1).map((item) => ({ item, index, key }))
+			),
 			before: (rows[0]?.start ?? scrollMargin) - scrollMargin,
 			after: list.getTotalSize() + scrollMargin - (rows.at(-1)?.end ?? scrollMargin)
 		};
@@ -82,8 +85,8 @@
 	>
 		<td colspan={columns} class="p-0"></td>
 	</tr>
-	{#each seen as { index, key } (key)}
-		{@render row(items[index], { index, measure })}
+	{#each seen as { item, index, key } (key)}
+		{@render row(item, { index, measure })}
 	{/each}
 	<tr aria-hidden="true" class="border-0" style:height={`${Math.max(0, after)}px`}>
 		<td colspan={columns} class="p-0"></td>
