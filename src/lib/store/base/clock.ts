@@ -1,4 +1,13 @@
-import { isCredible, later, NEVER, partsOf, stampFrom, type Stamp } from '$lib/io/fields/stamp';
+import type { Table } from 'dexie';
+import {
+	isCredible,
+	later,
+	latestCredible,
+	NEVER,
+	partsOf,
+	stampFrom,
+	type Stamp
+} from '$lib/io/fields/stamp';
 import { newId } from './newId';
 
 /** Most that fits into the counter. */
@@ -16,6 +25,21 @@ let last: Stamp = NEVER;
  */
 export function observe(stamp: unknown, now: number = Date.now()): void {
 	if (isCredible(stamp, now)) last = later(last, stamp);
+}
+
+/**
+ * Takes note of the latest change that a table holds, whoever wrote it.
+ *
+ * @param table with an index of `updatedAt`
+ */
+export async function observeTable<Row, Key>(table: Table<Row, Key>): Promise<void> {
+	const [latest] = await table
+		.where('updatedAt')
+		.belowOrEqual(latestCredible(Date.now()))
+		.reverse()
+		.limit(1)
+		.keys();
+	observe(latest);
 }
 
 /**

@@ -1,26 +1,12 @@
 import Dexie, { type IndexableType, type Table } from 'dexie';
 import { ARCHIVED_TABLES } from '$lib/io/archive/tables';
-import { latestCredible } from '$lib/io/fields/stamp';
-import { observe } from './clock';
+import { observeTable } from './clock';
 import { DATABASE_NAME } from './nothingKept';
 import { packedGrids } from './packedGrids';
 import type { RawRow, SettingRow, Tombstone } from './stored';
 import { redate } from './redate';
 import { bring } from './tidings';
 import { writeNotes } from './unwritten';
-
-/** Keys of the settings. */
-export const SETTING = {
-	preferences: 'preferences',
-	lastShot: 'lastShot',
-	lastShotId: 'lastShotId',
-	lastShotLine: 'lastShotLine',
-	lastShotAt: 'lastShotAt',
-	playing: 'playing',
-	ballColumns: 'ballColumns',
-	savedAt: 'savedAt',
-	demoSeeded: 'demoSeeded'
-} as const;
 
 /** The library counts the browser's own versions in tens. */
 const NATIVE_STEP = 10;
@@ -76,16 +62,7 @@ database.on(
 		// What cannot be dated anew, or written, keeps nobody from reading the rest.
 		const rows = await redate(opened).catch(() => 0);
 		if (rows > 0) bring({ kind: 'redated', rows });
-		for (const name of ARCHIVED_TABLES) {
-			const [latest] = await opened
-				.table(name)
-				.where('updatedAt')
-				.belowOrEqual(latestCredible(Date.now()))
-				.reverse()
-				.limit(1)
-				.keys();
-			observe(latest);
-		}
+		for (const name of ARCHIVED_TABLES) await observeTable(opened.table(name));
 		await writeNotes(opened);
 	},
 	true

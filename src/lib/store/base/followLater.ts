@@ -12,7 +12,7 @@ export function followLater<T>(
 	let stop = () => {};
 	let stopped = false;
 	const begin = async () => {
-		const [{ follow }, query] = await Promise.all([import('./shelf'), fetchQuery()]);
+		const [{ follow }, query] = await Promise.all([import('./follow'), fetchQuery()]);
 		if (!stopped) stop = follow(query, next, failed);
 	};
 	begin().catch(failed);

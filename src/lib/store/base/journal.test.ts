@@ -192,7 +192,7 @@ describe('the journal', () => {
 			collar: '2020-01-01T00:00:00.000Z-0000-a'
 		};
 		const base = { id: 'g', note: '', collar: 1 };
-		await database.greens.put({ ...base, since } as never);
+		await database.greens.put({ ...base, since });
 		noteUnwritten({ table: 'greens', key: 'g', row: { ...base, note: 'wet' }, base });
 		await writeNotes(database);
 		expect(await database.greens.get('g')).toMatchObject({

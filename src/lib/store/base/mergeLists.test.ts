@@ -32,55 +32,56 @@ const ops = (side: number, withIds: boolean) =>
 		{ maxLength: 4 }
 	);
 
-interface Done {
-	list: Item[];
-	touched: Set<Item>;
-	removed: Set<Item>;
-	inserted: Item[];
+/** One side's list, and what became of the items that both sides began with. */
+class Side {
+	readonly list: Item[];
+	readonly touched = new Set<Item>();
+	readonly removed = new Set<Item>();
+	/** What was put in, as it is now. */
+	inserted: Item[] = [];
 	/** The item as it was to as it is. */
-	edited: Map<Item, Item>;
-}
+	readonly edited = new Map<Item, Item>();
+	readonly #origin: Map<Item, Item>;
 
-function done(base: readonly Item[], todo: readonly Op[], side: number): Done {
-	const list = [...base];
-	const origin = new Map<Item, Item>(list.map((item) => [item, item]));
-	const result: Done = {
-		list,
-		touched: new Set(),
-		removed: new Set(),
-		inserted: [],
-		edited: new Map()
-	};
-	for (const op of todo) {
-		if (op.kind === 'insert') {
-			list.splice(op.place % (list.length + 1), 0, op.item);
-			result.inserted.push(op.item);
-			continue;
-		}
-		if (list.length === 0) continue;
-		const at = op.place % list.length;
-		const item = list[at]!;
-		const was = origin.get(item);
-		if (was) result.touched.add(was);
-		if (op.kind === 'remove') {
-			list.splice(at, 1);
-			if (was) result.removed.add(was);
-			result.inserted = result.inserted.filter((other) => other !== item);
-		} else if (op.kind === 'move') {
-			list.splice(at, 1);
-			list.splice(op.to % (list.length + 1), 0, item);
-		} else {
-			const mark = op.by + side * 1e7;
-			const now: Item = Array.isArray(item) ? [item[0], mark] : { ...item, at: mark };
-			list[at] = now;
-			if (was) {
-				origin.set(now, was);
-				result.edited.set(was, now);
-			}
-			result.inserted = result.inserted.map((other) => (other === item ? now : other));
-		}
+	constructor(
+		base: readonly Item[],
+		todo: readonly Op[],
+		private readonly mark: number
+	) {
+		this.list = [...base];
+		this.#origin = new Map(base.map((item) => [item, item]));
+		for (const op of todo)
+			if (op.kind === 'insert') this.#insert(op.item, op.place);
+			else if (this.list.length > 0) this.#change(op, op.place % this.list.length);
 	}
-	return result;
+
+	#insert(item: Item, place: number): void {
+		this.list.splice(place % (this.list.length + 1), 0, item);
+		this.inserted.push(item);
+	}
+
+	#change(op: Exclude<Op, { kind: 'insert' }>, at: number): void {
+		const item = this.list[at]!;
+		const was = this.#origin.get(item);
+		if (was) this.touched.add(was);
+		if (op.kind === 'edit') return this.#edit(at, item, op.by);
+		this.list.splice(at, 1);
+		if (op.kind === 'move') this.list.splice(op.to % (this.list.length + 1), 0, item);
+		else if (was) this.removed.add(was);
+		else this.inserted = this.inserted.filter((other) => other !== item);
+	}
+
+	#edit(at: number, item: Item, by: number): void {
+		const value = by + this.mark * 1e7;
+		const now: Item = Array.isArray(item) ? [item[0], value] : { ...item, at: value };
+		const was = this.#origin.get(item);
+		this.list[at] = now;
+		if (was) {
+			this.#origin.set(now, was);
+			this.edited.set(was, now);
+		}
+		this.inserted = this.inserted.map((other) => (other === item ? now : other));
+	}
 }
 
 const nameOf = (item: Item): string => (Array.isArray(item) ? String(item[0]) : item.id);
@@ -93,10 +94,10 @@ describe.each([
 	const base = Array.from({ length: 7 }, (_, i): Item =>
 		withIds ? { id: `${i}`, at: 0 } : [i, 0]
 	);
-	const both = (check: (mine: Done, theirs: Done, merged: Item[], told: unknown[]) => void) =>
+	const both = (check: (mine: Side, theirs: Side, merged: Item[], told: unknown[]) => void) =>
 		fc.assert(
 			fc.property(ops(1, withIds), ops(2, withIds), (a, b) => {
-				const [mine, theirs] = [done(base, a, 1), done(base, b, 2)];
+				const [mine, theirs] = [new Side(base, a, 1), new Side(base, b, 2)];
 				const { merged, clashes } = mergeThree(
 					{ list: base },
 					{ list: mine.list },
@@ -146,7 +147,7 @@ describe.each([
 	it('hold the same, whoever of the two is put over the other', () => {
 		fc.assert(
 			fc.property(ops(1, withIds), ops(2, withIds), (a, b) => {
-				const [mine, theirs] = [done(base, a, 1).list, done(base, b, 2).list];
+				const [mine, theirs] = [new Side(base, a, 1).list, new Side(base, b, 2).list];
 				const [one, two] = [
 					mergeThree({ list: base }, { list: mine }, { list: theirs }),
 					mergeThree({ list: base }, { list: theirs }, { list: mine })

@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { until } from '../../../../tests/support/planner';
 import { database } from './database';
 import { readingShelf as shelf } from '../shelves/greens';
-import { follow } from './shelf';
+import { follow } from './follow';
 import { readingDraftSchema } from '$lib/io/work/reading';
 
 const reading = (id: string, stimpFeet = 9) =>

@@ -1,14 +1,14 @@
-import { liveQuery, type IndexableType, type Subscription, type Table } from 'dexie';
+import type { IndexableType, Table } from 'dexie';
 import type * as z from 'zod/mini';
 import { contentKey } from '$lib/core/math/contentKey';
 import { idText, type ArchivedTable } from '$lib/io/archive/tables';
 import { MAY_LACK } from '$lib/io/archive/version1';
-import { reasonOf } from '$lib/io/fields/reason';
-import { latestCredible, stampField, type Stamp } from '$lib/io/fields/stamp';
-import { observe, stamp } from './clock';
+import { stampField, type Stamp } from '$lib/io/fields/stamp';
+import { observe, observeTable, stamp } from './clock';
 import { database } from './database';
 import type { RawRow, Tombstone } from './stored';
 import { mergeThree, sameData, type Merged } from './merge';
+import { fieldOf, sinceOf, stillSince, without, type Since } from './unsaid';
 
 /** A row that cannot be read any more; kept until its owner removes it. */
 export interface BrokenRow {
@@ -33,19 +33,7 @@ export interface Stamps {
 }
 
 /** A row as a file carries it: without the fields of which nobody ever said anything, whatever its type says. */
-export type InFile<T> = T & Stamps & { since?: Readonly<Record<string, Stamp>> };
-
-const fieldOf = (row: object, field: string): unknown => (row as Record<string, unknown>)[field];
-const sinceOf = (row: RawRow): { since?: Readonly<Record<string, Stamp>> } => {
-	const { since } = row as { since?: Readonly<Record<string, Stamp>> };
-	return since ? { since } : {};
-};
-
-/** A row without some of its fields. */
-const without = <T extends object>(row: T, fields: readonly string[]): T =>
-	fields.length === 0
-		? row
-		: (Object.fromEntries(Object.entries(row).filter(([key]) => !fields.includes(key))) as T);
+export type InFile<T> = T & Stamps & Since;
 
 /** Puts rows back that were removed or replaced. */
 export type Undo = () => Promise<void>;
@@ -214,11 +202,7 @@ export class Shelf<T extends { id: string }> {
 		if (!before || !read?.success) return row;
 		const isAsRead = (field: string) => sameData(fieldOf(row, field), fieldOf(read.data, field));
 		const unsaid = MAY_LACK[this.name].filter((field) => !(field in before) && isAsRead(field));
-		const since = Object.entries(sinceOf(before).since ?? {}).filter(([field]) => isAsRead(field));
-		return {
-			...without(row, unsaid),
-			...(since.length > 0 && { since: Object.fromEntries(since) })
-		};
+		return { ...without(row, unsaid), ...stillSince({ ...read.data, ...sinceOf(before) }, row) };
 	}
 
 	/**
@@ -239,13 +223,7 @@ export class Shelf<T extends { id: string }> {
 
 	/** Takes note of the latest change of the table, and of the removal of what is to be written. */
 	async #observe(keys: readonly IndexableType[]): Promise<void> {
-		const [latest] = await this.table
-			.where('updatedAt')
-			.belowOrEqual(latestCredible(Date.now()))
-			.reverse()
-			.limit(1)
-			.keys();
-		observe(latest);
+		await observeTable(this.table);
 		const stones = keys.map((key) => `${this.name}/${keyText(key)}`);
 		for (const stone of await database.tombstones.bulkGet(stones)) observe(stone?.deletedAt);
 	}
@@ -289,30 +267,4 @@ export class Shelf<T extends { id: string }> {
 			return keys.length - untouched.length;
 		};
 	}
-}
-
-/** The library keeps to itself what fails in a store that never opened: that is said, in words. */
-function aloud(error: unknown): never {
-	throw database.hasFailed() ? new Error(reasonOf(error)) : error;
-}
-
-/**
- * Follows a query, other tabs included.
- *
- * @param failed is told when the data cannot be read; the query ends then
- * @returns what stops it
- */
-export function follow<T>(
-	query: () => Promise<T>,
-	next: (value: T) => void,
-	failed: (error: unknown) => void
-): () => void {
-	// Where there is no store at all the library waits for one without a word.
-	if (!globalThis.indexedDB) {
-		failed(new Error(reasonOf(new Error('MissingAPIError'))));
-		return () => {};
-	}
-	const asked = () => query().catch(aloud);
-	const subscription: Subscription = liveQuery(asked).subscribe({ next, error: failed });
-	return () => subscription.unsubscribe();
 }

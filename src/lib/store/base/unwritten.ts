@@ -1,31 +1,28 @@
 import type Dexie from 'dexie';
 import { stamp } from './clock';
-import type { RawRow, SettingRow } from './stored';
+import {
+	LAST_SHOT,
+	lastShotRows,
+	type LastShotParts,
+	type RawRow,
+	type SettingRow
+} from './stored';
 import { senselessNotes, settle, unwrittenNotes, type Note } from './journal';
 import { mergeThree, sameData, type Clash } from './merge';
 import { newId } from './newId';
 import { bring } from './tidings';
+import { fieldOf, stillSince } from './unsaid';
 
-/** Settings that together are the last shot on the screen. */
-export const LAST_SHOT = ['lastShot', 'lastShotId', 'lastShotLine', 'lastShotAt'] as const;
 const SET_ASIDE = 'Left unfinished';
 
 /** A last shot as it is noted, all of it in one. */
-interface NotedShot {
-	shot: object;
-	id: string | null;
-	line: string;
-	/** When, as an ISO instant. */
-	at: string;
-}
-
-type Fields = Readonly<Record<string, unknown>>;
+type NotedShot = LastShotParts & { shot: object };
 
 /** Whether a row is as it was when its removal was noted; stamps say nothing of that, nor what was never said. */
 const isAsItWas = (row: object, base: object | undefined): boolean =>
 	base === undefined ||
 	Object.entries(base).every(([field, value]) => {
-		const now = (row as Fields)[field];
+		const now = fieldOf(row, field);
 		return now === undefined || sameData(now, value);
 	});
 
@@ -38,16 +35,6 @@ async function removeRow(opened: Dexie, { table, key, base }: Note): Promise<voi
 	await opened
 		.table('tombstones')
 		.put({ key: `${table}/${key}`, table, id: key, deletedAt: stamp() });
-}
-
-/** Since when fields stand that came of an older row: those that this changes stand from now on. */
-function stillSince(before: object, now: object): { since?: Fields } {
-	const { since, ...fields } = before as Fields & { since?: Fields };
-	if (!since) return {};
-	const kept = Object.entries(since).filter(([field]) =>
-		sameData(fields[field], (now as Fields)[field])
-	);
-	return { since: Object.fromEntries(kept) };
 }
 
 /** Puts a noted change beside what is there; where both changed the same part, what was written counts: the note may be the older. */
@@ -87,8 +74,7 @@ async function writeLastShot(opened: Dexie, { row, base }: Note): Promise<Clash[
 	const found = isSame
 		? mergeThree<object>(began, shot, mine.shot)
 		: { merged: mine.shot, clashes: [] };
-	const values = [found.merged, mine.id, mine.line, mine.at];
-	await settings.bulkPut(LAST_SHOT.map((key, i) => ({ key, value: values[i] })));
+	await settings.bulkPut(lastShotRows({ ...mine, shot: found.merged }));
 	return found.clashes;
 }
 

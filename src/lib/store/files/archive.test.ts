@@ -1,10 +1,10 @@
 import 'fake-indexeddb/auto';
 import { PLAIN_BALL } from '$lib/io/work/pupil';
-import { readFileSync } from 'node:fs';
 import { beforeEach, describe, expect, it } from 'vitest';
+import { clear, demo, said } from '../../../../tests/support/archives';
 import { pupilFile } from '../../../../tests/support/pupils';
 import { emptyArchive, formatArchive, parseArchive, type Archive } from '$lib/io/archive/archive';
-import { NEVER, stampFrom, timeOf } from '$lib/io/fields/stamp';
+import { NEVER } from '$lib/io/fields/stamp';
 import { greenDraftSchema } from '$lib/io/work/green';
 import { importArchive, previewImport, readAll, seedOnce } from './archive';
 import { database } from '../base/database';
@@ -14,11 +14,6 @@ import { addPupil, mergePupilFile, readPupils, removePupil, somebody } from '../
 import { FIRST_PREFERENCES } from '$lib/io/rows/preferences';
 import { readPreferences, writePreferences } from '../shelves/settings';
 
-const demo = (): Archive => {
-	const parsed = parseArchive(readFileSync('static/demo/quarry-academy.json', 'utf8'));
-	if ('problems' in parsed) throw new Error(parsed.problems.join());
-	return parsed.archive;
-};
 const green = greenDraftSchema.parse({
 	id: 'g',
 	name: 'Bench',
@@ -28,18 +23,6 @@ const green = greenDraftSchema.parse({
 		[4, 7]
 	]
 });
-const TABLES = ['pupils', 'clubs', 'balls', 'shots', 'greens', 'readings'] as const;
-const clear = () => Promise.all(database.tables.map((table) => table.clear()));
-
-/** Rows in the order of their ids, whatever the order they came in. */
-const said = (archive: Omit<Archive, 'format' | 'version'>) => ({
-	...Object.fromEntries(
-		TABLES.map((table) => [table, [...archive[table]].sort((a, b) => a.id.localeCompare(b.id))])
-	),
-	deleted: [...archive.deleted].sort((a, b) => a.id.localeCompare(b.id)),
-	unreadable: archive.unreadable
-});
-
 beforeEach(clear);
 
 describe('archive in the store', () => {
@@ -200,98 +183,6 @@ describe('archive in the store', () => {
 		await mergePupilFile(file!, mine);
 		await importArchive(demo());
 		expect((await readPupils()).files).toHaveLength(7);
-	});
-
-	it('has an edit made after an import count against the next file of the other device', async () => {
-		await addPupil(pupilFile());
-		const start = await readAll();
-		// The other device's clock is an hour ahead, and a worker of another clock takes its file in.
-		const ahead = stampFrom(Date.now() + 3_600_000, 0, 'other');
-		const [pupil] = start.pupils;
-		const file = { ...start, pupils: [{ ...pupil!, name: 'Theirs', updatedAt: ahead }] };
-		await database.pupils.put(file.pupils[0]!);
-		const [kept] = (await readPupils()).files;
-		const mine = structuredClone(kept!);
-		mine.pupil.name = 'Edited since';
-		await mergePupilFile(kept!, mine);
-		const { plan } = await previewImport(file);
-		expect(plan.replaced).toEqual([]);
-		await importArchive(file);
-		expect((await readPupils()).files[0]!.pupil.name).toBe('Edited since');
-	});
-
-	it('takes a file dated in the future in where nothing is here, and never over what is', async () => {
-		const [first] = demo().pupils;
-		const at = '2099-01-01T00:00:00.000Z-0000-x';
-		const file = { ...emptyArchive(), pupils: [{ ...first!, name: 'Future', updatedAt: at }] };
-		expect((await importArchive(file)).preview.misdated).toHaveLength(1);
-		const [kept] = (await readPupils()).files;
-		await mergePupilFile(kept!, { ...kept!, pupil: { ...kept!.pupil, name: 'Today' } });
-		await importArchive(file);
-		expect((await readPupils()).files[0]!.pupil.name).toBe('Today');
-	});
-
-	it('erases nothing that a file does not carry, in whatever order files meet', async () => {
-		await addPupil(pupilFile({ notes: 'for the coach only' }));
-		const full = await readAll();
-		const [{ notes: _, ...pupil }] = full.pupils as [(typeof full.pupils)[number]];
-		const later = stampFrom(timeOf(pupil.updatedAt) + 1000, 0, 'phone');
-		const partial = {
-			...emptyArchive(),
-			pupils: [{ ...pupil, name: 'Said by the phone', updatedAt: later }]
-		};
-		const same = { ...emptyArchive(), pupils: [pupil] };
-		const orders = [
-			[full, partial, same],
-			[partial, full, same],
-			[same, partial, full]
-		];
-		for (const files of orders) {
-			await clear();
-			for (const file of files) await importArchive(file);
-			const [kept] = (await readPupils()).files;
-			expect(kept!.pupil).toMatchObject({
-				name: 'Said by the phone',
-				notes: 'for the coach only'
-			});
-		}
-	});
-
-	it('leaves unsaid what the file left out, when the row is edited and given back', async () => {
-		await addPupil(pupilFile({ notes: 'for the coach only' }));
-		const coach = await readAll();
-		const [{ notes: _, ...pupil }] = coach.pupils as [(typeof coach.pupils)[number]];
-		await clear();
-		await importArchive({ ...coach, pupils: [pupil] });
-		const [onPhone] = (await readPupils()).files;
-		await mergePupilFile(onPhone!, { ...onPhone!, pupil: { ...onPhone!.pupil, name: 'Anew' } });
-		const back = await readAll();
-		await clear();
-		await importArchive(coach);
-		await importArchive(back);
-		expect((await readPupils()).files[0]!.pupil).toMatchObject({
-			name: 'Anew',
-			notes: 'for the coach only'
-		});
-	});
-
-	it('comes to the same in either order where a row can be read in one file only', async () => {
-		const [shot] = demo().shots;
-		const [old, late] = [stampFrom(1e12, 0, 'a'), stampFrom(1.1e12, 0, 'a')];
-		const odd = { id: shot!.id, name: 5, updatedAt: old };
-		const broken = { ...emptyArchive(), unreadable: [{ table: 'shots' as const, row: odd }] };
-		const whole = { ...emptyArchive(), shots: [{ ...shot!, updatedAt: late }] };
-		const seen: unknown[] = [];
-		for (const files of [
-			[broken, whole],
-			[whole, broken]
-		]) {
-			await clear();
-			for (const file of files) await importArchive(file);
-			seen.push(said(await readAll()));
-		}
-		expect(seen[0]).toEqual(seen[1]);
-		expect((await readAll()).shots.map(({ id }) => id)).toEqual([shot!.id]);
 	});
 
 	it('seeds a demo once, and never over data that is there', async () => {

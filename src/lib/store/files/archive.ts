@@ -12,14 +12,16 @@ import {
 import { ARCHIVED_TABLES, type ArchivedTable } from '$lib/io/archive/tables';
 import { stampField } from '$lib/io/fields/stamp';
 import { stamp } from '../base/clock';
-import { database, SETTING } from '../base/database';
+import { database } from '../base/database';
+import { SETTING } from '../base/stored';
 import type { RawRow } from '../base/stored';
 import { greenShelf, readingShelf } from '../shelves/greens';
 import { ballShelf, clubShelf, pupilShelf } from '../shelves/pupils';
 import { drillShelf, homeworkShelf, sessionShelf } from '../shelves/practice';
 import { shotShelf } from '../shelves/savedShots';
 import { readPreferences, writePreferences } from '../shelves/settings';
-import { follow, keyText, stampsOf, type BrokenRow, type Shelf } from '../base/shelf';
+import { keyText, stampsOf, type BrokenRow, type Shelf } from '../base/shelf';
+import { follow } from '../base/follow';
 
 const SHELVES = {
 	pupils: pupilShelf,

@@ -1,7 +1,8 @@
 import { ARCHIVED_TABLES } from '$lib/io/archive/tables';
 import { stampFrom } from '$lib/io/fields/stamp';
-import { database, SETTING } from '../base/database';
-import { follow } from '../base/shelf';
+import { database } from '../base/database';
+import { SETTING } from '../base/stored';
+import { follow } from '../base/follow';
 
 /** When the last archive was saved here, and how much has changed since. */
 export interface BackupState {

@@ -3,7 +3,8 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { SmallStorage } from '../../../../tests/support/smallStorage';
 import { workingShotRow } from '$lib/io/rows/shot';
 import { FIRST_PREFERENCES } from '$lib/io/rows/preferences';
-import { database, SETTING } from '../base/database';
+import { database } from '../base/database';
+import { SETTING } from '../base/stored';
 import {
 	mergeLastShot,
 	readLastShot,

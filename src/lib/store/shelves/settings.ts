@@ -4,8 +4,14 @@ import { DATE_ORDERS } from '$lib/io/files/fileDates';
 import type { WorkingShot } from '$lib/io/work/shot';
 import { FIRST_PREFERENCES, preferencesRow, type Preferences } from '$lib/io/rows/preferences';
 import { workingShotRow } from '$lib/io/rows/shot';
-import { database, SETTING } from '../base/database';
-import type { SettingRow } from '../base/stored';
+import { database } from '../base/database';
+import {
+	LAST_SHOT,
+	lastShotRows,
+	SETTING,
+	type LastShotParts,
+	type SettingRow
+} from '../base/stored';
 import { notesMade, noteUnwritten, strikeOut, writeNoted } from '../base/journal';
 import { mergeThree, type Merged } from '../base/merge';
 
@@ -31,11 +37,7 @@ export interface LastShot {
 
 /** What was on the screen last; null on a first visit, `broken` when it cannot be read. */
 export async function readLastShot(): Promise<LastShot | null | 'broken'> {
-	const [shot, id, line] = await database.settings.bulkGet([
-		SETTING.lastShot,
-		SETTING.lastShotId,
-		SETTING.lastShotLine
-	]);
+	const [shot, id, line] = await database.settings.bulkGet([...LAST_SHOT]);
 	if (!shot) return null;
 	const parsed = workingShotRow.safeParse(shot.value);
 	if (!parsed.success) return 'broken';
@@ -43,18 +45,14 @@ export async function readLastShot(): Promise<LastShot | null | 'broken'> {
 	return { shot: parsed.data, id: text(id), line: text(line) ?? '' };
 }
 
-const lastShotRows = ({ shot, id, line }: LastShot): SettingRow[] => [
-	{ key: SETTING.lastShot, value: shot },
-	{ key: SETTING.lastShotId, value: id },
-	{ key: SETTING.lastShotLine, value: line },
-	{ key: SETTING.lastShotAt, value: new Date().toISOString() }
-];
+/** The same as it is now. */
+const asOfNow = (last: LastShot): LastShotParts => ({ ...last, at: new Date().toISOString() });
 /** Where the shot on the screen is noted. */
 const NOTED = { table: 'lastShot', key: 'it' } as const;
 
 export async function writeLastShot(last: LastShot): Promise<void> {
 	const noted = notesMade();
-	await database.settings.bulkPut(lastShotRows(last));
+	await database.settings.bulkPut(lastShotRows(asOfNow(last)));
 	strikeOut(NOTED, noted);
 }
 
@@ -75,7 +73,7 @@ export async function mergeLastShot(
 		const both = same
 			? mergeThree(base.shot, mine.shot, theirs.shot)
 			: { merged: mine.shot, clashes: [] };
-		await database.settings.bulkPut(lastShotRows({ ...mine, shot: both.merged }));
+		await database.settings.bulkPut(lastShotRows(asOfNow({ ...mine, shot: both.merged })));
 		return both;
 	});
 	strikeOut(NOTED, noted);
@@ -84,7 +82,7 @@ export async function mergeLastShot(
 
 /** Notes what is on the screen, for a page that has no time to write it; answers whether it is noted. */
 export const noteLastShot = (base: Pick<LastShot, 'shot'>, last: LastShot): boolean =>
-	noteUnwritten({ ...NOTED, row: { ...last, at: new Date().toISOString() }, base });
+	noteUnwritten({ ...NOTED, row: asOfNow(last), base });
 
 const columnsRow = z.record(
 	z.string(),

@@ -2,7 +2,7 @@ import type { LevelGreen } from '$lib/core/solve/levelScene';
 import { fromFeet } from '$lib/core/units';
 import { newestFirst, type ReadingWire } from '$lib/io/work/reading';
 import { readGreens, type GreenBook } from '$lib/store/shelves/greens';
-import { follow } from '$lib/store/base/shelf';
+import { follow } from '$lib/store/base/follow';
 import { agoWords } from '$lib/ui/format/dates';
 import { preferences } from '$lib/ui/state/preferences.svelte';
 

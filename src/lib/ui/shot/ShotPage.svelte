@@ -12,7 +12,7 @@
 	import { openingShot } from '$lib/ui/shot/state/openingShot';
 	import { answering } from '$lib/store/base/answering';
 	import { readGreens, type GreenBook } from '$lib/store/shelves/greens';
-	import { follow } from '$lib/store/base/shelf';
+	import { follow } from '$lib/store/base/follow';
 	import { nextTask } from '$lib/ui/state/slices';
 	import { warmSurface } from '$lib/ui/shot/state/warmSurface';
 	import { playing } from '$lib/ui/state/playing.svelte';

@@ -1,5 +1,5 @@
 import { reasonOf } from '$lib/io/fields/reason';
-import { follow } from '$lib/store/base/shelf';
+import { follow } from '$lib/store/base/follow';
 
 /** What a query of the store says now, other tabs included, or why it cannot be asked. */
 export class Followed<T> {

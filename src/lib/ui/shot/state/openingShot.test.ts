@@ -1,7 +1,8 @@
 import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { database, SETTING } from '$lib/store/base/database';
+import { database } from '$lib/store/base/database';
+import { SETTING } from '$lib/store/base/stored';
 import { saveShot } from '$lib/store/shelves/savedShots';
 import { writeLastShot } from '$lib/store/shelves/settings';
 
