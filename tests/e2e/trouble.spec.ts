@@ -253,6 +253,9 @@ test('an edit that cannot be kept when its view is left is said, noted, and ther
 	await expect(
 		page.getByRole('link', { name: 'Renamed on a full disk', exact: true })
 	).toBeVisible();
+	await page.goto('/data');
+	await expect(page.getByTestId('last-archive')).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Not written yet' })).toHaveCount(0);
 });
 
 test('a file without the coach’s notes leaves them, and says what it would overwrite', async ({

@@ -1,5 +1,5 @@
 import { database } from './database';
-import { writeNotes } from './unwritten';
+import { tryNotes } from './unwritten';
 
 /** Notes that could not be written are tried again after this long, in ms; then after twice that, and so on up to the most. */
 const FIRST_WAIT = 3000;
@@ -11,7 +11,7 @@ export function tryNotesAgain(wait: number = FIRST_WAIT): void {
 	clearTimeout(timer);
 	timer = setTimeout(() => {
 		const again = () => tryNotesAgain(Math.min(MOST_WAIT, 2 * wait));
-		writeNotes(database).then((left) => {
+		tryNotes(database).then((left) => {
 			if (left > 0) again();
 		}, again);
 	}, wait);

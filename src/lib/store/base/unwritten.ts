@@ -95,9 +95,9 @@ function writeNote(opened: Dexie, note: Note): Promise<Clash[]> {
  * none of the others from it. It stays noted, and is told.
  *
  * @param opened the store
- * @returns how many are left
+ * @returns how many are left; those of which nobody can make sense are not among them
  */
-export async function writeNotes(opened: Dexie): Promise<number> {
+export async function tryNotes(opened: Dexie): Promise<number> {
 	const clashes: Clash[] = [];
 	let left = 0;
 	for (const note of unwrittenNotes()) {
@@ -108,8 +108,14 @@ export async function writeNotes(opened: Dexie): Promise<number> {
 			left++;
 		}
 	}
-	const senseless = senselessNotes().length;
 	if (clashes.length > 0) bring({ kind: 'overtaken', parts: clashes.length });
+	return left;
+}
+
+/** The same, and says what is left. */
+export async function writeNotes(opened: Dexie): Promise<number> {
+	const left = await tryNotes(opened);
+	const senseless = senselessNotes().length;
 	if (left + senseless > 0) bring({ kind: 'unwritten', notes: left + senseless, senseless });
 	return left;
 }

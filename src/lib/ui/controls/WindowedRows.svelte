@@ -16,6 +16,7 @@
 
 <script lang="ts" generics="T">
 	import {
+		defaultRangeExtractor,
 		observeWindowOffset,
 		observeWindowRect,
 		Virtualizer,
@@ -34,12 +35,33 @@
 
 	let head = $state<HTMLElement>();
 	const windowed = $derived(items.length > MOST_AT_ONCE);
+	/** The row that has the focus is kept, however far it is from what is seen: taken away, it would take the focus along. */
+	let held = -1;
+	$effect(() => {
+		const rows = head?.parentElement;
+		const hold = ({ target }: FocusEvent) =>
+			(held = Number((target as Element).closest('tr')?.dataset.index ?? -1));
+		const release = ({ relatedTarget }: FocusEvent) => {
+			if (relatedTarget) held = -1;
+		};
+		rows?.addEventListener('focusin', hold);
+		rows?.addEventListener('focusout', release);
+		return () => {
+			rows?.removeEventListener('focusin', hold);
+			rows?.removeEventListener('focusout', release);
+		};
+	});
 	/** Counts what the library says has changed. */
 	let changes = $state(0);
 	const list = new Virtualizer<Window, HTMLElement>({
 		count: 0,
 		estimateSize: () => ABOUT,
 		overscan: BESIDE,
+		rangeExtractor: (range) => {
+			const near = defaultRangeExtractor(range);
+			const far = held >= 0 && held < range.count && !near.includes(held);
+			return far ? [...near, held].sort((a, b) => a - b) : near;
+		},
 		getScrollElement: () => window,
 		observeElementRect: observeWindowRect,
 		observeElementOffset: observeWindowOffset,
@@ -58,18 +80,17 @@
 			changes++;
 		});
 	});
-	/** What is seen, and how much room what is not takes above and below it. */
-	const { seen, before, after } = $derived.by(() => {
+	/** The rows that are there, each with the room before it that those take which are not, and the room after the last, px. */
+	const { seen, after } = $derived.by(() => {
 		void changes;
-		const rows = list.getVirtualItems();
-		const { scrollMargin } = list.options;
-		return {
-			seen: rows.flatMap(({ index, key }) =>
-				items.slice(index, index + 1).map((item) => ({ item, index, key }))
-			),
-			before: (rows[0]?.start ?? scrollMargin) - scrollMargin,
-			after: list.getTotalSize() + scrollMargin - (rows.at(-1)?.end ?? scrollMargin)
-		};
+		let end = list.options.scrollMargin;
+		const rows = list.getVirtualItems().flatMap((place) => {
+			const gap = place.start - end;
+			end = place.end;
+			const { index, key } = place;
+			return items.slice(index, index + 1).map((item) => ({ item, index, key, gap }));
+		});
+		return { seen: rows, after: list.getTotalSize() + list.options.scrollMargin - end };
 	});
 	const measure = (node: HTMLElement) => list.measureElement(node);
 </script>
@@ -77,18 +98,16 @@
 {#if !windowed}
 	{#each items as item (keyOf(item))}{@render row(item, {})}{/each}
 {:else}
-	<tr
-		bind:this={head}
-		aria-hidden="true"
-		class="border-0"
-		style:height={`${Math.max(0, before)}px`}
-	>
-		<td colspan={columns} class="p-0"></td>
-	</tr>
-	{#each seen as { item, index, key } (key)}
+	<tr bind:this={head} aria-hidden="true" class="border-0"></tr>
+	{#each seen as { item, index, key, gap } (key)}
+		{#if gap > 0}{@render room(gap)}{/if}
 		{@render row(item, { index, measure })}
 	{/each}
-	<tr aria-hidden="true" class="border-0" style:height={`${Math.max(0, after)}px`}>
+	{@render room(after)}
+{/if}
+
+{#snippet room(height: number)}
+	<tr aria-hidden="true" class="border-0" style:height={`${Math.max(0, height)}px`}>
 		<td colspan={columns} class="p-0"></td>
 	</tr>
-{/if}
+{/snippet}

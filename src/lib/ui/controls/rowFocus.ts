@@ -16,7 +16,7 @@ function behind(list: Element): HTMLElement | undefined {
 	);
 }
 
-/** From a row's button the next Tab goes to the undo of the message that tells of the removal, and from there back. */
+/** From a row's button the next Tab goes to the undo of the message that tells of the removal, and from there back, used or not. */
 function leadToUndo(from: HTMLElement): void {
 	const lead = (event: KeyboardEvent) => {
 		if (event.key !== 'Tab' || event.shiftKey) return;
@@ -24,15 +24,12 @@ function leadToUndo(from: HTMLElement): void {
 		if (!undo) return;
 		event.preventDefault();
 		undo.focus();
-		undo.addEventListener(
-			'keydown',
-			(back) => {
-				if (back.key !== 'Tab') return;
-				back.preventDefault();
-				from.focus();
-			},
-			{ once: true }
-		);
+		undo.addEventListener('keydown', (back) => {
+			if (back.key !== 'Tab') return;
+			back.preventDefault();
+			from.focus();
+		});
+		undo.addEventListener('click', () => from.focus());
 	};
 	from.addEventListener('keydown', lead, { once: true });
 	from.addEventListener('blur', () => from.removeEventListener('keydown', lead), { once: true });

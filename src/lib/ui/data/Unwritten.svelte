@@ -1,13 +1,8 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { database } from '$lib/store/base/database';
-	import {
-		notesAsText,
-		senselessNotes,
-		takeNotesOut,
-		unwrittenNotes
-	} from '$lib/store/base/journal';
-	import { writeNotes } from '$lib/store/base/unwritten';
+	import { notesAsText, senselessNotes, takeNotesOut } from '$lib/store/base/journal';
+	import { tryNotes } from '$lib/store/base/unwritten';
 	import { download } from '$lib/ui/files/download';
 	import { attempt } from '$lib/ui/shell/attempt';
 	import { tell } from '$lib/ui/shell/messages.svelte';
@@ -15,27 +10,28 @@
 	let changes = $state(0);
 	let senseless = $state(0);
 
-	function count() {
+	/** Writes what can be written now; what is under way is no trouble, and is not counted. */
+	async function count() {
+		const left = await tryNotes(database);
 		senseless = senselessNotes().length;
-		changes = unwrittenNotes().length + senseless;
+		changes = left + senseless;
 	}
-	onMount(count);
+	onMount(() => void count().catch(() => {}));
 
 	const again = () =>
 		attempt(async () => {
-			await writeNotes(database);
-			count();
+			await count();
 			if (changes === 0) tell('All of it is kept now.');
 		});
 
 	function takeOut() {
 		const putBack = takeNotesOut();
-		count();
+		changes = 0;
 		tell('Taken out: those changes are gone from this browser.', {
 			label: 'Undo',
 			run: () => {
 				putBack();
-				count();
+				void attempt(count);
 			}
 		});
 	}

@@ -2,6 +2,7 @@
 	import { resolve } from '$app/paths';
 	import type { Session } from '$lib/io/practice/session';
 	import type { PupilBench } from '$lib/ui/state/pupilBench.svelte';
+	import Later from '$lib/ui/controls/Later.svelte';
 	import Habits from './Habits.svelte';
 	import type { HabitStudy } from './habitStudy.svelte';
 	import OwnSpread from './OwnSpread.svelte';
@@ -15,9 +16,8 @@
 	const { bench, sessions, study }: Props = $props();
 
 	const practised = $derived(bench.file.balls.filter(({ sessionId }) => sessionId !== undefined));
-	const own = $derived(
-		sessions.filter(({ id }) => practised.some(({ sessionId }) => sessionId === id))
-	);
+	const practisedIn = $derived(new Set(practised.map(({ sessionId }) => sessionId)));
+	const own = $derived(sessions.filter(({ id }) => practisedIn.has(id)));
 </script>
 
 <section class="grid gap-4" aria-labelledby="learned">
@@ -30,8 +30,10 @@
 	{:else}
 		<div class="grid gap-x-10 gap-y-5 lg:grid-cols-3">
 			<OwnSpread {bench} />
-			<RollOutStudy {bench} sessions={own} />
-			<Habits file={bench.file} {study} />
+			<Later>
+				<RollOutStudy {bench} sessions={own} />
+				<Later><Habits file={bench.file} {study} /></Later>
+			</Later>
 		</div>
 	{/if}
 </section>

@@ -92,6 +92,7 @@
 				{#each table.rows as file (file.pupil.id)}
 					<Shown what={file.pupil.name} columns={6}>
 						{@const { pupil } = file}
+						{@const measured = measuredWords(file)}
 						<tr>
 							<th scope="row" class="min-w-0">
 								<a
@@ -99,7 +100,7 @@
 									href={resolve('/pupils/[id]', { id: pupil.id })}>{pupil.name}</a
 								>
 								{#if pupil.archived}<span class="text-(--faint)"> · hidden</span>{/if}
-								<p class="hint md:hidden">{skillName(pupil)} · {measuredWords(file)}</p>
+								<p class="hint md:hidden">{skillName(pupil)} · {measured}</p>
 								{#if pupil.minding}<p class="hint wrap-anywhere">Mind: {pupil.minding}</p>{/if}
 							</th>
 							<td class="whitespace-nowrap max-md:hidden">{skillName(pupil)}</td>
@@ -107,7 +108,7 @@
 							<td class="max-lg:hidden"
 								>{pupil.school === 'free' ? 'Free choice' : SCHOOL_WORDS[pupil.school].name}</td
 							>
-							<td class="max-md:hidden">{measuredWords(file)}</td>
+							<td class="max-md:hidden">{measured}</td>
 							<td class="text-right whitespace-nowrap">
 								{#if pupil.id === playing.file.pupil.id}
 									<span class="px-3 font-bold">Playing</span>
