@@ -110,6 +110,10 @@ const SAND_PUTT_SPREAD: Ratio = 0.3;
 /** Relative spread of the head speed that sand between club and ball adds (assumption). */
 const SPLASH_SPREAD: Ratio = 0.155;
 
+/** Grass or sand that lets a ball out as fast as this player's balls say. */
+const slowed = <T extends { speed: Ratio }>(lie: T, own: Ratio): T =>
+	own === 1 ? lie : { ...lie, speed: lie.speed * own };
+
 /**
  * What a play delivers in these conditions: static loft + opening gain − shaft lean − closure by grass + slope of the stance.
  *
@@ -125,9 +129,10 @@ export function intend(
 	delivered: Delivered = AS_MODELLED
 ): Intent {
 	const mirror = hand === 'left' ? -1 : 1;
-	const lie = LIES[conditions.lie];
-	const sand = SANDS[conditions.sand];
 	const { putter } = play.club;
+	const ownSpeed = putter ? 1 : (delivered.speed?.[conditions.lie] ?? 1);
+	const lie = slowed(LIES[conditions.lie], ownSpeed);
+	const sand = slowed(SANDS[conditions.sand], ownSpeed);
 	const setup = flightSetup(play.flight, technique);
 	const opened = openFace(play.club.loft, play.faceOpen);
 	const gain = opened.loft - play.club.loft;

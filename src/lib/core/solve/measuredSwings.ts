@@ -1,5 +1,6 @@
 import type { Club } from '../club/club';
 import { intend, PLAIN_LIE, straight } from '../player/intent';
+import { fromPlainLie } from '../player/delivered';
 import { fastestSwing, type Player } from '../player/player';
 import { speedSpreadBehind } from '../player/carrySpread';
 import { PRIOR_BALLS } from '../player/carryDays';
@@ -54,7 +55,7 @@ function speedOf(
 		lie,
 		player.technique,
 		'right',
-		player.delivered
+		fromPlainLie(player.delivered)
 	);
 	return solveCarry(intent, range, carry, fastestSwing(club, player) * GOOD_DAY).speed;
 }
