@@ -33,13 +33,14 @@ const CORE_FLOORS = [
 	'solve',
 	'plan',
 	'today',
-	'practice'
+	'practice',
+	'log'
 ];
 
 /** Floors of the other parts' rooms, lowest first; '' are the files beside the rooms. */
 const ROOMS: Record<string, readonly string[]> = {
 	'core/plan': ['question', 'ladder', 'race', 'explain', '', 'studies'],
-	io: ['fields', 'words', 'work', 'practice', 'files', 'rows', 'archive', 'contract'],
+	io: ['fields', 'words', 'work', 'practice', 'files', 'rows', 'log', 'archive', 'contract'],
 	store: ['base', 'shelves', 'files'],
 	ui: [
 		'format',
@@ -54,6 +55,7 @@ const ROOMS: Record<string, readonly string[]> = {
 		'greens',
 		'practice',
 		'ratios',
+		'log',
 		'pupils',
 		'shot',
 		'saved',

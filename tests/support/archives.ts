@@ -9,7 +9,16 @@ export const demo = (): Archive => {
 	return parsed.archive;
 };
 
-const TABLES = ['pupils', 'clubs', 'balls', 'shots', 'greens', 'readings'] as const;
+const TABLES = [
+	'pupils',
+	'clubs',
+	'balls',
+	'rounds',
+	'plays',
+	'shots',
+	'greens',
+	'readings'
+] as const;
 /** Takes everything out of the store. */
 export const clear = () => Promise.all(database.tables.map((table) => table.clear()));
 

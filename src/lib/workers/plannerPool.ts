@@ -5,6 +5,8 @@ import type { RatioAnswer, RatioQuestion } from '../core/today/ratios';
 import type { RuleSearch } from '../core/plan/studies/ownRule';
 import type { Pace, RuleShot } from '../core/plan/studies/ruleShot';
 import type { SpotStudy } from '../core/plan/studies/spotStudy';
+import type { ForecastBall } from '../core/log/forecast';
+import type { PlayerProfile } from '../core/player/player';
 import type { Metres } from '../core/units';
 import type { BallsReading, ChippedBall } from '../core/today/readBalls';
 import type { Green } from '../core/green/green';
@@ -85,6 +87,15 @@ export class PlannerPool {
 	/** Where a solved shot may land. */
 	landingRegion(request: PlanRequest, rung: Rung): Promise<LandingRegion> {
 		return this.#member(this.#size - 1).about(request, (remote) => remote.landingRegion(rung));
+	}
+
+	/** What the starting skill alone would do with a swing. */
+	priorBalls(
+		request: PlanRequest,
+		rung: Rung,
+		profile: PlayerProfile
+	): Promise<ForecastBall[] | null> {
+		return this.#member(0).about(request, (remote) => remote.priorBalls(rung, profile));
 	}
 
 	/** What each club does today, after what a few balls say. */

@@ -41,6 +41,8 @@ export const emptyArchive = (): ArchiveContent => ({
 	sessions: [],
 	drills: [],
 	homework: [],
+	rounds: [],
+	plays: [],
 	shots: [],
 	greens: [],
 	readings: [],

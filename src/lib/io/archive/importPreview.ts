@@ -16,7 +16,14 @@ export interface PreviewRow {
 }
 
 /** Rows without a name of their own are only counted. */
-const COUNTED: readonly ArchivedTable[] = ['clubs', 'balls', 'sessions', 'readings'];
+const COUNTED: readonly ArchivedTable[] = [
+	'clubs',
+	'balls',
+	'sessions',
+	'rounds',
+	'plays',
+	'readings'
+];
 
 const named = ({ row, table, id }: Known): string =>
 	typeof row?.name === 'string' ? row.name : `a ${KIND[table].one} (${id})`;

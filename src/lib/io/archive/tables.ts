@@ -10,6 +10,8 @@ export const ARCHIVED_TABLES = [
 	'sessions',
 	'drills',
 	'homework',
+	'rounds',
+	'plays',
 	'shots',
 	'greens',
 	'readings'

@@ -4,9 +4,11 @@ import { clubRow } from '../rows/club';
 import { drillRow } from '../rows/drill';
 import { greenRow } from '../rows/green';
 import { homeworkRow } from '../rows/homework';
+import { playRow } from '../rows/play';
 import { preferencesRow } from '../rows/preferences';
 import { pupilRow } from '../rows/pupil';
 import { readingRow } from '../rows/reading';
+import { roundRow } from '../rows/round';
 import { sessionRow } from '../rows/session';
 import { shotRow } from '../rows/shot';
 import { inPart, mayLack } from './inPart';
@@ -26,6 +28,8 @@ export const archiveVersion1 = z.strictObject({
 	sessions: z._default(z.array(z.extend(inPart(sessionRow), record)), []),
 	drills: z._default(z.array(z.extend(inPart(drillRow), record)), []),
 	homework: z._default(z.array(z.extend(inPart(homeworkRow), record)), []),
+	rounds: z._default(z.array(z.extend(inPart(roundRow), record)), []),
+	plays: z._default(z.array(z.extend(inPart(playRow), record)), []),
 	shots: z._default(z.array(z.extend(inPart(shotRow), record)), []),
 	greens: z._default(z.array(z.extend(inPart(greenRow), record)), []),
 	readings: z._default(z.array(z.extend(inPart(readingRow), record)), []),
@@ -44,6 +48,8 @@ export const MAY_LACK: Readonly<Record<ArchivedTable, readonly string[]>> = {
 	sessions: mayLack(sessionRow),
 	drills: mayLack(drillRow),
 	homework: mayLack(homeworkRow),
+	rounds: mayLack(roundRow),
+	plays: mayLack(playRow),
 	shots: mayLack(shotRow),
 	greens: mayLack(greenRow),
 	readings: mayLack(readingRow)
@@ -61,6 +67,8 @@ export const asRead = (archive: Pick<ArchiveVersion1, ArchivedTable>) => ({
 	sessions: z.array(sessionRow).parse(archive.sessions),
 	drills: z.array(drillRow).parse(archive.drills),
 	homework: z.array(homeworkRow).parse(archive.homework),
+	rounds: z.array(roundRow).parse(archive.rounds),
+	plays: z.array(playRow).parse(archive.plays),
 	shots: z.array(shotRow).parse(archive.shots),
 	greens: z.array(greenRow).parse(archive.greens),
 	readings: z.array(readingRow).parse(archive.readings)

@@ -2,14 +2,35 @@ import * as z from 'zod/mini';
 import {
 	carryFlightField,
 	handField,
+	lieField,
 	ratioStyleField,
 	schoolField,
 	skillField,
 	unitsField,
 	vocabularyField
 } from '../fields/fields';
-import { keptNumber } from '../fields/kept';
+import { instantField, keptNumber } from '../fields/kept';
 import { TECHNIQUE_CHOICES } from '../work/player';
+
+const spreadRow = z.object({
+	speed: keptNumber,
+	direction: keptNumber,
+	loft: keptNumber,
+	lowPoint: keptNumber
+});
+/** How the strike differs from the model's: degrees of loft by flight, and factors on the spin and, by lie, on the ball's speed. */
+const deliveredRow = z.object({
+	loft: z._default(z.partialRecord(carryFlightField, keptNumber), {}),
+	grip: z._default(keptNumber, 1),
+	speed: z.optional(z.partialRecord(lieField, keptNumber))
+});
+const correctedRow = z.object({
+	at: instantField,
+	/** Missing where the correction was taken back since. */
+	before: z.optional(
+		z.object({ spread: z.optional(spreadRow), delivered: z.optional(deliveredRow) })
+	)
+});
 
 /** A pupil as a browser keeps one. */
 export const pupilRow = z.object({
@@ -28,17 +49,11 @@ export const pupilRow = z.object({
 		}),
 		{}
 	),
-	spread: z.optional(
-		z.object({ speed: keptNumber, direction: keptNumber, loft: keptNumber, lowPoint: keptNumber })
-	),
+	spread: z.optional(spreadRow),
 	costs: z.optional(z.object({ holedHalf: keptNumber, around: keptNumber, sand: keptNumber })),
-	/** How the strike differs from the model's: degrees of loft by flight, and a factor on the spin. */
-	delivered: z.optional(
-		z.object({
-			loft: z._default(z.partialRecord(carryFlightField, keptNumber), {}),
-			grip: z._default(keptNumber, 1)
-		})
-	),
+	delivered: z.optional(deliveredRow),
+	/** What played shots changed of the numbers above, when, and how they were before. */
+	corrected: z.optional(correctedRow),
 	/** Metres. */
 	pace: z._default(keptNumber, 0.9),
 	units: z._default(unitsField, 'metres'),

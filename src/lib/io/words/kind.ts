@@ -6,6 +6,8 @@ export type Kind =
 	| 'sessions'
 	| 'drills'
 	| 'homework'
+	| 'rounds'
+	| 'plays'
 	| 'shots'
 	| 'greens'
 	| 'readings';
@@ -18,6 +20,8 @@ export const KIND: Readonly<Record<Kind, { one: string; many: string }>> = {
 	sessions: { one: 'session', many: 'sessions' },
 	drills: { one: 'drill', many: 'drills' },
 	homework: { one: 'homework', many: 'homeworks' },
+	rounds: { one: 'round', many: 'rounds' },
+	plays: { one: 'played shot', many: 'played shots' },
 	shots: { one: 'shot', many: 'shots' },
 	greens: { one: 'green', many: 'greens' },
 	readings: { one: 'reading', many: 'readings' }

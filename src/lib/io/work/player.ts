@@ -17,6 +17,7 @@ import {
 	carryFlightField,
 	handField,
 	idField,
+	lieField,
 	nameField,
 	schoolField,
 	skillField,
@@ -25,7 +26,7 @@ import {
 } from '../fields/fields';
 
 /** A player's own spread, one standard deviation at a medium swing: percent, degrees, degrees, centimetres. */
-const ownSpreadSchema = z.object({
+export const ownSpreadSchema = z.object({
 	speed: within(0.5, 30, 'percent'),
 	direction: within(0.2, 15, 'degrees'),
 	loft: within(0.2, 12, 'degrees'),
@@ -42,7 +43,9 @@ const ownCostsSchema = z.object({
 /** How a player's strike differs from the model's: degrees of loft by flight, and a factor on the spin. */
 export const deliveredSchema = z.object({
 	loft: z._default(z.partialRecord(carryFlightField, within(-15, 15, 'degrees')), {}),
-	grip: z._default(within(0.4, 1.6, ''), 1)
+	grip: z._default(within(0.4, 1.6, ''), 1),
+	/** Factor on the speed of the ball, by lie, as played shots say. */
+	speed: z.optional(z.partialRecord(lieField, within(0.6, 1.5, '')))
 });
 
 export type DeliveredWire = z.output<typeof deliveredSchema>;
@@ -54,7 +57,8 @@ export const deliveredToCore = (delivered: DeliveredWire | undefined): Delivered
 				loft: Object.fromEntries(
 					Object.entries(delivered.loft).map(([flight, loft]) => [flight, radians(loft)])
 				),
-				grip: delivered.grip
+				grip: delivered.grip,
+				...(delivered.speed && { speed: delivered.speed })
 			}
 		: AS_MODELLED;
 

@@ -15,7 +15,13 @@ import {
 	unitsField,
 	within
 } from '../fields/fields';
-import { dispersionOf, golferDraftSchema, type Golfer } from './player';
+import {
+	deliveredSchema,
+	dispersionOf,
+	golferDraftSchema,
+	ownSpreadSchema,
+	type Golfer
+} from './player';
 
 const LONGEST_NOTE = 2000;
 const noteField = z
@@ -26,6 +32,18 @@ const noteField = z
 export const pupilDraftSchema = z.extend(z.omit(golferDraftSchema, { carries: true }), {
 	id: idField,
 	name: nameField,
+	/** What played shots changed of spread and delivery, when, and how these were before. */
+	corrected: z.optional(
+		z.object({
+			at: z.string(),
+			before: z.optional(
+				z.object({
+					spread: z.optional(ownSpreadSchema),
+					delivered: z.optional(deliveredSchema)
+				})
+			)
+		})
+	),
 	/** Length of a pace in metres, measured once. */
 	pace: z._default(within(0.5, 1.3, 'metres'), 0.9),
 	units: z._default(unitsField, 'metres'),

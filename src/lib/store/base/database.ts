@@ -20,6 +20,8 @@ class CrispLandingDatabase extends Dexie {
 	sessions!: Table<RawRow, IndexableType>;
 	drills!: Table<RawRow, IndexableType>;
 	homework!: Table<RawRow, IndexableType>;
+	rounds!: Table<RawRow, IndexableType>;
+	plays!: Table<RawRow, IndexableType>;
 	shots!: Table<RawRow, IndexableType>;
 	greens!: Table<RawRow, IndexableType>;
 	readings!: Table<RawRow, IndexableType>;
@@ -40,6 +42,8 @@ class CrispLandingDatabase extends Dexie {
 			sessions: 'id, startedAt, updatedAt',
 			drills: 'id, updatedAt',
 			homework: 'id, pupilId, updatedAt',
+			rounds: 'id, pupilId, updatedAt',
+			plays: 'id, pupilId, at, updatedAt',
 			shots: 'id, savedAt, updatedAt',
 			greens: 'id, name, updatedAt',
 			readings: 'id, greenId, takenAt, updatedAt',

@@ -14,6 +14,8 @@ const TABLES = [
 	'balls',
 	'sessions',
 	'drills',
+	'rounds',
+	'plays',
 	'settings',
 	'lastShot'
 ] as const;

@@ -16,6 +16,7 @@ import { database } from '../base/database';
 import { SETTING } from '../base/stored';
 import type { RawRow } from '../base/stored';
 import { greenShelf, readingShelf } from '../shelves/greens';
+import { playShelf, roundShelf } from '../shelves/log';
 import { ballShelf, clubShelf, pupilShelf } from '../shelves/pupils';
 import { drillShelf, homeworkShelf, sessionShelf } from '../shelves/practice';
 import { shotShelf } from '../shelves/savedShots';
@@ -30,6 +31,8 @@ const SHELVES = {
 	sessions: sessionShelf,
 	drills: drillShelf,
 	homework: homeworkShelf,
+	rounds: roundShelf,
+	plays: playShelf,
 	shots: shotShelf,
 	greens: greenShelf,
 	readings: readingShelf
@@ -55,6 +58,8 @@ export function readAll(): Promise<ArchiveContent> {
 		sessions: await sessionShelf.readForFile(),
 		drills: await drillShelf.readForFile(),
 		homework: await homeworkShelf.readForFile(),
+		rounds: await roundShelf.readForFile(),
+		plays: await playShelf.readForFile(),
 		shots: await shotShelf.readForFile(),
 		greens: await greenShelf.readForFile(),
 		readings: await readingShelf.readForFile(),

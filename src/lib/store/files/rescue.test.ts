@@ -49,7 +49,7 @@ describe('what lies in a database that cannot be opened', () => {
 
 	it('is saved from a newer release as far as this one knows it, which itself does not open it', async () => {
 		const { readings } = stores;
-		await leave(9, { readings: readings!, rounds: [{ id: 'r' }] });
+		await leave(9, { readings: readings!, tournaments: [{ id: 'r' }] });
 		await expect(database.open()).rejects.toThrow('newer release');
 		database.close();
 		const { text, rows, of } = await rescue();

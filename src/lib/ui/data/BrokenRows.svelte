@@ -13,6 +13,8 @@
 		sessions: 'Session',
 		drills: 'Drill',
 		homework: 'Homework',
+		rounds: 'Round',
+		plays: 'Played shot',
 		shots: 'Saved shot',
 		greens: 'Green',
 		readings: 'Reading'

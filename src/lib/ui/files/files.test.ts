@@ -47,6 +47,8 @@ describe('what an import says', () => {
 			sessions: 3,
 			drills: 0,
 			homework: 0,
+			rounds: 0,
+			plays: 0,
 			shots: 2,
 			greens: 0,
 			readings: 1,

@@ -1,0 +1,236 @@
+import { describe, expect, it } from 'vitest';
+import { calibrationOf } from '$lib/core/log/calibration';
+import { correctionsOf } from '$lib/core/log/corrections';
+import { findingsOf } from '$lib/core/log/findings';
+import { reckon } from '$lib/core/log/reckoning';
+import { playedShots } from '../../../../tests/support/played';
+import { pupilFile } from '../../../../tests/support/pupils';
+import { playedAs, playOf } from '../../../../tests/support/plays';
+import { correctedFile, sinceCorrected, uncorrectedFile } from './corrected';
+import { ballsOfText, ballsText, leaveOf, resultOf, strokesOf } from './play';
+import { scoredPlay, slopeOf, type ScoredPlay } from './scored';
+import {
+	calibrationWords,
+	correctionWords,
+	findingWords,
+	reckoningWords,
+	restsOnWords,
+	scoreWords,
+	shareWords
+} from './words';
+
+const NOW = new Date('2026-11-01T10:00:00.000Z');
+const metres = (value: number) => `${value.toFixed(1)} m`;
+const say = {
+	length: metres,
+	plusMinus: (value: number, within: number) => `${value.toFixed(1)} ± ${within.toFixed(1)} m`,
+	club: (id: string) => id.toUpperCase(),
+	day: (day: string) => day
+};
+const [first] = playedShots(7, 1);
+const scoredOf = (seed: number, n: number, world = {}): ScoredPlay[] =>
+	playedShots(seed, n, world).flatMap((shot) => scoredPlay(playedAs(shot)) ?? []);
+
+describe('what is kept of a forecast', () => {
+	it('is read back as it was written, to the centimetre', () => {
+		const text = ballsText(first!.balls);
+		const back = ballsOfText(text)!;
+		expect(back).toHaveLength(64);
+		expect(back[3]!.landed[0]).toBeCloseTo(first!.balls[3]!.landed[0], 1);
+		expect(ballsText(back)).toBe(text);
+	});
+
+	it.each([
+		'',
+		'1 2 3',
+		'1 2 3 4',
+		'a b c d e f g h',
+		Array.from({ length: 260 }, () => '1').join(' ')
+	])('is nothing where the text is of something else: %s', (text) => {
+		expect(ballsOfText(text)).toBeNull();
+	});
+});
+
+describe('what came of a shot', () => {
+	it('ends at the hole where it was holed, and took one stroke', () => {
+		const holed = playOf({ holed: true, landed: [4, 0] });
+		expect(resultOf(holed)).toEqual({ landed: [4, 0], finished: [12, 0], holed: true });
+		expect([leaveOf(holed), strokesOf(holed)]).toEqual([0, 1]);
+	});
+
+	it('is not known where nobody saw it', () => {
+		expect([resultOf(playOf()), leaveOf(playOf()), strokesOf(playOf())]).toEqual([
+			null,
+			null,
+			null
+		]);
+		expect(leaveOf(playOf({ finished: [15, 4] }))).toBe(5);
+	});
+
+	it('runs as its segments do on average, weighted by their length', () => {
+		const along = (...segments: [number, number][]) => {
+			const play = playOf();
+			play.shot.situation.segments = segments.map(([length, slopeAlong]) => ({
+				length,
+				slopeAlong,
+				slopeAcross: 0
+			}));
+			return slopeOf(play);
+		};
+		expect([along([2, 6], [10, 0]), along([9, 3], [1, -9]), along([4, -4])]).toEqual([
+			'level',
+			'up',
+			'down'
+		]);
+	});
+});
+
+describe('a result is held against its forecast', () => {
+	it('only where the shot was played as it was asked about', () => {
+		const play = playedAs(first!);
+		expect(scoredPlay(play)).not.toBeNull();
+		expect(scoredPlay({ ...play, id: 'a', lie: 'semi-rough' })).toBeNull();
+		expect(scoredPlay({ ...play, id: 'b', clubId: 'pw' })).toBeNull();
+		const { finished: _, ...unseen } = play;
+		expect(scoredPlay({ ...unseen, id: 'c' })).toBeNull();
+		const damaged = { ...play.forecast!, balls: 'x' };
+		expect(scoredPlay({ ...play, id: 'd', forecast: damaged })).toBeNull();
+	});
+
+	it('anew when what came of it is said otherwise', () => {
+		const play = playedAs(first!);
+		const far = scoredPlay({ ...play, finished: [60, 20] })!;
+		expect(far.rank).toBeGreaterThan(0.95);
+		expect(scoredPlay(play)!.rank).toBeLessThan(far.rank);
+		expect(scoredPlay({ ...play, holed: true })!.misses.run).toBeUndefined();
+	});
+
+	it('counting from the landing only where the ball flew', () => {
+		const play = playedAs(first!);
+		const putt = { ...play, id: 'p', played: { ...play.played!, flight: 'putt' } };
+		expect(scoredPlay(putt)).toMatchObject({ landingRank: null, carry: 0, run: 0 });
+	});
+});
+
+describe('a correction', () => {
+	const file = pupilFile({ id: 'pupil-1' });
+	const scored = scoredOf(11, 80, { carry: 0.85, run: 1.4, spread: 1.5 });
+	const corrections = correctionsOf(scored);
+
+	it('changes what plans are made of, and is taken back whole', () => {
+		expect(corrections.map(({ what }) => what).sort()).toEqual(['carry', 'run', 'spread']);
+		const after = correctedFile(file, corrections, scored, NOW);
+		const { delivered, spread, corrected } = after.pupil;
+		expect(delivered!.speed!.fairway).toBeGreaterThan(0.88);
+		expect(delivered!.speed!.fairway).toBeLessThan(0.96);
+		expect(spread!.speed).toBeGreaterThan(7);
+		expect(corrected).toEqual({ at: NOW.toISOString(), before: {} });
+		const later = new Date('2026-11-02T10:00:00.000Z');
+		const { corrected: left, ...pupil } = uncorrectedFile(after, later).pupil;
+		expect(pupil).toEqual(file.pupil);
+		expect(left).toEqual({ at: later.toISOString() });
+		expect(uncorrectedFile(file, later)).toBe(file);
+	});
+
+	it('delivers less loft where the ball runs too far', () => {
+		const club = file.clubs.find(({ name }) => name === 'SW')!;
+		const own = scored.map((one) => ({ ...one, play: { ...one.play, clubId: club.id } }));
+		const { delivered } = correctedFile(file, corrections, own, NOW).pupil;
+		expect(delivered!.loft.standard).toBeLessThan(-1);
+		expect(delivered!.loft.high).toBe(delivered!.loft.standard);
+	});
+
+	it('counts no forecast twice, and keeps what was before the first', () => {
+		const once = correctedFile(file, corrections, scored, NOW);
+		expect(sinceCorrected(scored, once)).toEqual([]);
+		expect(sinceCorrected(scored, file)).toHaveLength(scored.length);
+		const twice = correctedFile(once, corrections, scored, new Date('2026-12-01'));
+		expect(twice.pupil.corrected!.before).toEqual({});
+		expect(twice.pupil.delivered!.speed!.fairway).toBeLessThan(
+			once.pupil.delivered!.speed!.fairway!
+		);
+	});
+});
+
+describe('in words', () => {
+	it('a finding says how far, which way, how sure and of how many', () => {
+		const right = findingsOf(scoredOf(3, 60, { aside: 0.8 }));
+		const side = right.find(
+			({ grouping, direction }) => grouping === 'all' && direction === 'landingSide'
+		)!;
+		expect(findingWords(side, say)).toMatch(
+			/^The ball lands 0\.\d ± 0\.\d m right of where it was to land: 60 balls\.$/
+		);
+		const rough = {
+			...side,
+			grouping: 'lie' as const,
+			group: 'semi-rough',
+			direction: 'end' as const
+		};
+		expect(findingWords(rough, say)).toMatch(/^From semi-rough the ball ends .* past the forecast/);
+		const oneDay = { ...rough, grouping: 'day' as const, group: '2026-10-10' };
+		oneDay.offset = { ...side.offset, centre: -1, days: 1 };
+		expect(findingWords(oneDay, say)).toMatch(
+			/^On 2026-10-10 the ball ends .* short of the forecast: 60 balls, all of one day\.$/
+		);
+	});
+
+	it('a calibration says what was counted and what an honest one has', () => {
+		const ranks = (n: number, of: (i: number) => number) =>
+			calibrationWords(calibrationOf(Array.from({ length: n }, (_, i) => of(i))));
+		expect(ranks(0, Number)).toBe('No result can be compared with its forecast yet.');
+		expect(ranks(1, () => 0.5)).toBe('1 ball says nothing yet: from 12 on the forecast is judged.');
+		expect(ranks(20, (i) => (i + 0.5) / 20)).toBe(
+			'10 of 20 balls ended inside the ring that was to hold half of them; an honest forecast has 6 to 14 there. Nothing speaks against the forecast.'
+		);
+		expect(ranks(20, (i) => 0.6 + i / 60)).toContain('promises more than came');
+		expect(ranks(20, (i) => i / 60)).toContain('too careful');
+	});
+
+	it('a correction says what is done and what stands behind it', () => {
+		const words = correctionsOf(scoredOf(11, 80, { carry: 0.85, run: 1.4, spread: 1.5 })).map(
+			(correction) => correctionWords(correction, say)
+		);
+		expect(words.find((text) => text.startsWith('From fairway'))).toMatch(
+			/flies \d+ % less far than the swing says: swings are said longer from there \(80 balls on 5 days\)/
+		);
+		expect(words.find((text) => text.includes('runs'))).toMatch(/farther .* less loft/);
+		expect(words.find((text) => text.startsWith('Landings'))).toMatch(/wider than presumed/);
+	});
+
+	it('the gain over the skill is told only where it is one', () => {
+		expect(scoreWords(null, say)).toBe('');
+		expect(scoreWords({ gain: 0.1, error: 0.2, n: 9 }, say)).toContain('neither better nor worse');
+		expect(scoreWords({ gain: 0.5, error: 0.1, n: 9 }, say)).toBe(
+			'The forecast is 0.5 ± 0.2 m a ball nearer to what came than the starting skill alone: 9 balls.'
+		);
+	});
+
+	it('a reckoning says what shots took, and whether that is more than forecast', () => {
+		const of = (strokes: number, expected: number, n: number) =>
+			reckon(
+				Array.from({ length: n }, (_, i) => ({ strokes, expected: expected + i * 0.01, leave: 2 }))
+			);
+		expect(reckoningWords(reckon([]), 'of Ida')).toBe('Nothing is noted of Ida.');
+		expect(reckoningWords(of(2, 2.8, 3), 'of Ida')).toContain('From six counted ones on');
+		expect(reckoningWords(of(4, 2.8, 9), 'of Ida')).toMatch(/1\.16 ± 0\.\d\d more a shot/);
+		expect(reckoningWords(of(2, 2.8, 9), 'of Ida')).toMatch(/fewer a shot/);
+		const unseen = reckon([{ strokes: null, expected: 2.8, leave: 1 }]);
+		expect(reckoningWords(unseen, 'of Ida')).toBe(
+			'1 shot is noted of Ida; none was counted to the hole.'
+		);
+		expect(shareWords(unseen.upAndDown)).toBe('none counted');
+		expect(shareWords(of(2, 2.8, 4).upAndDown)).toMatch(/^4 of 4 \(\d+ % to 100 %\)$/);
+	});
+
+	it('what plans rest on shrinks away from the skill as more is known', () => {
+		const { pupil } = pupilFile({ id: 'p' });
+		const file = { ...pupilFile({ id: 'p' }), pupil };
+		expect(restsOnWords(file, 0)).toBe('Plans rest on the skill “middle” alone.');
+		const own = { speed: 7, direction: 4, loft: 2, lowPoint: 1.2 };
+		const more = { ...file, pupil: { ...pupil, spread: own, handicap: 15 } };
+		expect(restsOnWords(more, 6)).toBe(
+			'Plans rest on 6 measured swings and an own spread; strike and putting are still those of handicap 15.'
+		);
+	});
+});
