@@ -28,6 +28,9 @@ export const longDayWords = written({
 /** "November 2026". */
 export const monthWords = written({ month: 'long', year: 'numeric' });
 
+/** "Nov 2026". */
+export const shortMonthWords = written({ month: 'short', year: 'numeric' });
+
 /** "21 Nov 2026, 09:30". */
 export const whenWords = written({
 	day: 'numeric',

@@ -7,9 +7,11 @@ import { speedWords } from './readingWords';
 
 /** What a measurement of a green's speed found. */
 export type FoundReading = Pick<ReadingWire, 'stimpFeet' | 'errorFeet' | 'method'> &
-	Partial<Pick<ReadingWire, 'firmness' | 'wet' | 'grainTowards' | 'rolls' | 'balls'>>;
+	Partial<
+		Pick<ReadingWire, 'firmness' | 'wet' | 'grainTowards' | 'rolls' | 'balls' | 'takenAt' | 'note'>
+	>;
 
-/** Keeps what was found of a green, now; says so, with a way back. */
+/** Keeps what was found of a green, as of now where it is not said when; says so, with a way back. */
 export async function keepReading(greenId: string, found: FoundReading): Promise<boolean> {
 	const reading: ReadingWire = {
 		id: newId(),

@@ -13,7 +13,10 @@
 	import { mapProject, touchErrorOf, type PracticeScale } from './practiceScale';
 
 	interface Props {
-		session: Pick<Session, 'ground' | 'mark' | 'rules'>;
+		session: Pick<Session, 'mark'> & {
+			ground: Pick<Session['ground'], 'toEdge' | 'room' | 'place'>;
+			rules: Pick<Session['rules'], 'mark' | 'tolerance'>;
+		};
 		/** The surveyed green it is hit on; null for a plain line. */
 		green: GreenWire | null;
 		scale: PracticeScale;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LIE_WORDS } from '$lib/io/words/lie';
 	import { onDestroy } from 'svelte';
 	import { shortDayWords } from '$lib/ui/format/dates';
 	import { rollQuestion } from '$lib/io/practice/practiceStudy';
@@ -46,13 +47,21 @@
 			.map((loft) => `${loft > 0 ? '+' : '−'}${Math.abs(loft).toFixed(1)}° loft`)
 			.join(', ') || 'loft as the club says'
 	);
+	const speeds = $derived(
+		Object.entries(file.pupil.delivered?.speed ?? {})
+			.map(([lie, speed]) => {
+				const name = LIE_WORDS.find(({ id }) => id === lie)?.name.toLowerCase() ?? lie;
+				return `, ball from ${name} × ${speed.toFixed(2)} as fast`;
+			})
+			.join('')
+	);
 </script>
 
 <div class="grid content-start gap-1">
 	<h3 class="font-bold">How the ball runs</h3>
 	{#if file.pupil.delivered}
 		<p>
-			Planned with what was learned: {lofts}, spin × {file.pupil.delivered.grip.toFixed(2)}.
+			Planned with what was learned: {lofts}, spin × {file.pupil.delivered.grip.toFixed(2)}{speeds}.
 		</p>
 		<div>
 			<button
@@ -92,7 +101,8 @@
 				<button
 					type="button"
 					class="btn btn-neutral"
-					onclick={() => bench.change((f) => (f.pupil.delivered = chosen))}
+					onclick={() =>
+						bench.change(({ pupil }) => (pupil.delivered = { ...pupil.delivered, ...chosen }))}
 					>Plan with this strike</button
 				>
 			</div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { reasonOf } from '$lib/io/fields/reason';
+	import CircleCheckBig from '@lucide/svelte/icons/circle-check-big';
 	import Copy from '@lucide/svelte/icons/copy';
 	import Plus from '@lucide/svelte/icons/plus';
 	import Save from '@lucide/svelte/icons/save';
@@ -8,6 +9,7 @@
 	import { shortcuts } from '$lib/ui/shell/shortcuts.svelte';
 	import ClashLines from '$lib/ui/shell/ClashLines.svelte';
 	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
+	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
 	import type { ShotBench } from '$lib/ui/shot/state/shotBench.svelte';
 
 	interface Props {
@@ -15,6 +17,8 @@
 	}
 	const { bench }: Props = $props();
 
+	/** Whether what came of it is being noted. */
+	let noting = $state(false);
 	const UNTITLED = 'New shot';
 	const name = $derived(bench.name.trim() || UNTITLED);
 	const over = $derived(bench.goesOver(name));
@@ -75,19 +79,23 @@
 		/>
 	</label>
 	<span id="shot-kept" class="text-[0.8125rem] text-(--faint) max-lg:sr-only">{known}</span>
-	<button type="button" class="btn" onclick={begin}
-		><Plus size={18} aria-hidden="true" /> New<span class="max-md:sr-only">shot</span></button
+	<button type="button" class="btn max-md:px-3" onclick={begin}
+		><Plus size={18} aria-hidden="true" /> <span class="max-md:sr-only">New shot</span></button
 	>
-	<button type="button" class="btn" onclick={() => save(false)}
-		><Save size={18} aria-hidden="true" /> {over || !bench.id ? 'Save' : 'Save as new'}</button
+	<button type="button" class="btn max-md:px-3" onclick={() => save(false)}
+		><Save size={18} aria-hidden="true" />
+		<span class="max-md:sr-only">{over || !bench.id ? 'Save' : 'Save as new'}</span></button
 	>
-	<button type="button" class="btn" disabled={!bench.id} onclick={() => save(true)}>
-		<Copy size={18} aria-hidden="true" />
-		<span
-			class="max-md:absolute max-md:h-px max-md:w-px max-md:overflow-hidden max-md:[clip-path:inset(50%)]"
-			>Save as copy</span
-		>
+	<button type="button" class="btn max-md:px-3" disabled={!bench.id} onclick={() => save(true)}>
+		<Copy size={18} aria-hidden="true" /> <span class="max-md:sr-only">Save as copy</span>
 	</button>
+	<button
+		type="button"
+		class="btn"
+		disabled={bench.status !== 'ready'}
+		onclick={() => (noting = true)}
+		><CircleCheckBig size={18} aria-hidden="true" /> Played it</button
+	>
 	<UndoButtons {bench} />
 </div>
 {#if bench.notKept}
@@ -100,3 +108,12 @@
 	ontake={(clash) => bench.takeTheirs(clash)}
 	onkeep={(clash) => bench.forgetClash(clash)}
 />
+<SheetDialog
+	bind:open={noting}
+	title="What came of it?"
+	description="Noted beside what was forecast, so that the forecast can be held to it."
+>
+	{#await import('./PlayedIt.svelte') then { default: PlayedIt }}
+		<PlayedIt {bench} onkept={() => (noting = false)} />
+	{/await}
+</SheetDialog>

@@ -13,7 +13,9 @@ import { stanceAt } from '$lib/core/plan/question/stanceAt';
 import type { Situation } from '$lib/core/plan/question/situation';
 import type { ClubWire } from '$lib/io/work/club';
 import { playingOf, type Playing } from '$lib/io/work/playing';
-import type { Golfer } from '$lib/io/work/player';
+import { profileOf, type Golfer } from '$lib/io/work/player';
+import { forecastOf } from '$lib/io/log/kept';
+import type { Forecast } from '$lib/io/log/play';
 import type { PupilFile } from '$lib/io/work/pupil';
 import { freshShot } from '$lib/io/work/freshShot';
 import { situationToCore } from '$lib/io/fields/situation';
@@ -355,6 +357,16 @@ export class ShotBench {
 	/** What a landing spot needs, and how near every way comes to it. */
 	studySpot(spot: number): Promise<SpotStudy> {
 		return this.pool.studySpot(this.#planner.request ?? this.#request(), spot);
+	}
+
+	/** A choice as it was forecast, to be kept with its result; undefined where nothing was. */
+	async forecast({ option, rung }: Choice): Promise<Forecast | undefined> {
+		const { request } = this.#planner;
+		if (!option || !request) return undefined;
+		const { golfer } = this;
+		const known = golfer.spread !== undefined || golfer.carries.length > 0;
+		const prior = known ? await this.pool.priorBalls(request, rung, profileOf(golfer)) : null;
+		return forecastOf(option, prior, request.seed);
 	}
 
 	/** Works out where a sampled choice may land. */

@@ -1,0 +1,188 @@
+<script lang="ts">
+	import { reckon, type Reckoning } from '$lib/core/log/reckoning';
+	import { leaveOf, strokesOf, type Play } from '$lib/io/log/play';
+	import { reckoningWords, shareWords } from '$lib/io/log/words';
+	import { noonOf, shortDayWords, shortMonthWords } from '$lib/ui/format/dates';
+	import { figure } from '$lib/ui/format/figure';
+	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
+	import { NINE_IN_TEN } from '$lib/ui/format/plusMinus';
+	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
+	import MissCloud from './MissCloud.svelte';
+	import TrendChart from './TrendChart.svelte';
+	import { debtPoints, leavePoints, upAndDownPoints } from './trendPoints';
+
+	interface Props {
+		plays: readonly Play[];
+		/** What they are, in words. */
+		words: string;
+		/** Others that they can stand beside: pupils and months. */
+		others: readonly { value: string; label: string }[];
+		/** The plays of one of these. */
+		playsOf: (other: string) => readonly Play[];
+	}
+	const { plays, words, others, playsOf }: Props = $props();
+
+	let beside = $state('');
+	const other = $derived(others.find(({ value }) => value === beside));
+	const asHoled = (play: Play) => ({
+		strokes: strokesOf(play),
+		expected: play.forecast?.strokes ?? null,
+		leave: leaveOf(play)
+	});
+	const own = $derived(reckon(plays.map(asHoled)));
+	const theirs = $derived(other ? reckon(playsOf(other.value).map(asHoled)) : null);
+	const say = (metres: number) => formatLength(metres, playing.style);
+	const rows = (it: Reckoning): [string, string][] => [
+		['Shots noted', String(it.n)],
+		['Strokes a shot', it.counted > 0 ? it.strokes.toFixed(2) : '–'],
+		[
+			'Over what was forecast',
+			it.over
+				? `${figure(it.over.mean, 2)} ± ${(NINE_IN_TEN * it.over.error).toFixed(2)}`
+				: 'too few'
+		],
+		['Up and down', shareWords(it.upAndDown)],
+		['Four or more', shareWords(it.fourOrMore)],
+		['Left, the middle one', Number.isNaN(it.leave) ? '–' : say(it.leave)]
+	];
+	const columns = $derived([rows(own), ...(theirs ? [rows(theirs)] : [])]);
+
+	const whenWords = (when: string) =>
+		when.length > 7 ? shortDayWords(noonOf(when)) : shortMonthWords(noonOf(`${when}-01`));
+	const leaves = $derived(leavePoints(plays));
+	const shares = $derived(upAndDownPoints(plays));
+	const debts = $derived(debtPoints(plays));
+	const percent = (share: number) => `${Math.round(100 * share)} %`;
+
+	/** How the last stretch stands to the first; careful where their bands overlap. */
+	const leaveSentence = $derived.by(() => {
+		const [first, last] = [leaves[0], leaves.at(-1)];
+		if (!first || !last) return 'No ball is noted that stopped.';
+		if (first === last)
+			return `Half of ${last.n} balls were left within ${say(last.median)} of the hole.`;
+		const now = `In ${whenWords(last.when)} half were left within ${say(last.median)}, in ${whenWords(first.when)} within ${say(first.median)}`;
+		const apart = last.high < first.median || last.low > first.median;
+		return `${now}${apart ? '.' : ': the balls lie too far apart to call that a change.'}`;
+	});
+	const shareSentence = $derived.by(() => {
+		const last = shares.at(-1);
+		return last
+			? `Up and down in ${whenWords(last.when)}: ${shareWords(last.share)}.`
+			: 'No shot was counted to the hole.';
+	});
+	const debtSentence = $derived.by(() => {
+		const last = debts.at(-1);
+		if (!last) return 'No shot that was counted to the hole has a forecast.';
+		const all = `${debts.length} shots took ${figure(Math.abs(last.sum), 1)} strokes ${last.sum > 0 ? 'more' : 'fewer'} than forecast`;
+		return Math.abs(last.sum) > last.band
+			? `${all}: more than luck adds up to.`
+			: `${all}: luck alone may do that.`;
+	});
+</script>
+
+<div class="grid gap-6">
+	<div class="grid gap-8 lg:grid-cols-2">
+		<section class="grid content-start gap-2" aria-labelledby="came-to">
+			<h2 id="came-to" class="text-lg font-bold">What it came to</h2>
+			<p>{reckoningWords(own, words)}</p>
+			<div class="max-w-xs">
+				<ChoiceField
+					label="Beside"
+					value={other ? beside : ''}
+					options={[{ value: '', label: 'Nobody and nothing' }, ...others]}
+					onchange={(value) => (beside = value)}
+				/>
+			</div>
+			<div class="overflow-x-auto">
+				<table class="table w-auto">
+					<thead>
+						<tr>
+							<th><span class="sr-only">What</span></th>
+							<th scope="col">These shots</th>
+							{#if other}<th scope="col">{other.label}</th>{/if}
+						</tr>
+					</thead>
+					<tbody>
+						{#each columns[0] as [what], i (what)}
+							<tr>
+								<th scope="row">{what}</th>
+								{#each columns as column, j (j)}<td class="figure">{column[i]?.[1]}</td>{/each}
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+			</div>
+			<p class="hint">In brackets: what a share may be, nine times in ten.</p>
+		</section>
+		<section aria-labelledby="misses">
+			<h2 id="misses" class="text-lg font-bold">Where they stop</h2>
+			<MissCloud {plays} />
+		</section>
+		<section aria-labelledby="against">
+			<h2 id="against" class="text-lg font-bold">Strokes against the forecast</h2>
+			<TrendChart
+				marks={debts.map(({ at, sum, band }) => ({
+					label: shortDayWords(at),
+					low: -band,
+					value: sum,
+					high: band
+				}))}
+				words={debtSentence}
+				unit="strokes, added up"
+				tick={(value) => figure(value, Number.isInteger(value) ? 0 : 1)}
+				domain={[-1, 1]}
+				dots={false}
+				caption="Line: strokes more (up) or fewer than forecast, shot after shot. Band: what luck alone adds up to, nine times in ten."
+				heads={['When', 'Added up', 'Luck within']}
+				rows={debts
+					.toReversed()
+					.map(({ at, sum, band }) => [shortDayWords(at), figure(sum, 2), `± ${band.toFixed(2)}`])}
+			/>
+		</section>
+		<section aria-labelledby="left-over">
+			<h2 id="left-over" class="text-lg font-bold">Left to the hole</h2>
+			<TrendChart
+				marks={leaves.map(({ when, low, median, high }) => ({
+					label: whenWords(when),
+					low,
+					value: median,
+					high
+				}))}
+				words={leaveSentence}
+				unit={`left, ${playing.style.symbol}`}
+				tick={(metres) => formatFigure(metres, playing.style)}
+				domain={[0, 1]}
+				caption="Line: half are left nearer. Band: the middle half of them."
+				heads={['When', 'Balls', 'A quarter within', 'Half within', 'Three quarters within']}
+				rows={leaves
+					.toReversed()
+					.map(({ when, n, low, median, high }) => [
+						whenWords(when),
+						String(n),
+						say(low),
+						say(median),
+						say(high)
+					])}
+			/>
+		</section>
+		<section aria-labelledby="saved-par">
+			<h2 id="saved-par" class="text-lg font-bold">Up and down</h2>
+			<TrendChart
+				marks={shares.map(({ when, share }) => ({
+					label: whenWords(when),
+					low: share.low,
+					value: share.hits / share.of,
+					high: share.high
+				}))}
+				words={shareSentence}
+				unit="share up and down"
+				tick={percent}
+				domain={[0, 1]}
+				caption="Band: what each share may be, nine times in ten."
+				heads={['When', 'Up and down']}
+				rows={shares.toReversed().map(({ when, share }) => [whenWords(when), shareWords(share)])}
+			/>
+		</section>
+	</div>
+</div>

@@ -1,0 +1,25 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import { readGreens } from '$lib/store/shelves/greens';
+	import { readLog } from '$lib/store/shelves/log';
+	import LogView from '$lib/ui/log/LogView.svelte';
+	import StoreTrouble from '$lib/ui/shell/trouble/StoreTrouble.svelte';
+	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
+	import { Followed } from '$lib/ui/state/followed.svelte';
+	import { playing } from '$lib/ui/state/playing.svelte';
+
+	const log = new Followed(async () => ({
+		book: await readLog(),
+		greens: (await readGreens()).books
+	}));
+	onMount(() => log.start());
+</script>
+
+<StoreTrouble
+	followed={log}
+	can="What was played cannot be read, nor noted. A shot can be worked out all the same."
+/>
+{#if log.failure}
+	<section class="mx-auto grid max-w-6xl gap-4 p-4"><ViewHeading text="Log" /></section>
+{/if}
+{#if log.value && playing.ready}<LogView {...log.value} />{/if}
