@@ -21,6 +21,7 @@ test('works with the server gone: every view, a deep link, a reload and a new pl
 	await expect(call(page)).toContainText(/land it|roll it/);
 	for (const [path, heading] of [
 		['/greens', 'Greens'],
+		['/log', 'Log'],
 		['/saved', 'Saved shots'],
 		['/data', 'Data']
 	] as const) {

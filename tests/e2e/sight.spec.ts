@@ -13,6 +13,7 @@ const VIEWS = [
 	'/practice',
 	'/practice/drill/landing-box',
 	'/practice/session-1',
+	'/log',
 	'/saved',
 	'/ratios?green=green-ledge',
 	'/rule',
