@@ -54,10 +54,12 @@ function manyOfAll() {
 	archive.balls.push(
 		...copies(practised, 20_000, (row, i) => ({ sessionId: sessions[i % 100].id, at: day(i / 60) }))
 	);
+	archive.plays.push(...copies(archive.plays, 3000, (_, i) => ({ at: day(2 * i) })));
 	archive.greens.push(...copies(archive.greens, 40, (row, i) => ({ name: `${row.name} ${i}` })));
 	const path = join(tmpdir(), 'crisp-landing-many.json');
 	writeFileSync(path, JSON.stringify(archive));
-	return { path, green: archive.greens[0].id, shot: archive.shots[0].id };
+	const { id } = archive.shots.find(({ shot }) => shot.place);
+	return { path, green: archive.greens[0].id, shot: id };
 }
 
 const MANY = process.argv[4] === 'many';
@@ -130,6 +132,18 @@ try {
 		'/greens'
 	])
 		await open(address);
+	await open('/log');
+	if (MANY) {
+		await measured('log, everybody', () =>
+			page.getByLabel('Whose').selectOption({ label: 'Everybody' })
+		);
+		await measured('log, searched', () => page.getByLabel('Search').fill('rough'));
+		await measured('log, not searched', () => page.getByLabel('Search').fill(''));
+		for (const tab of ['Forecast', 'Scores', 'Shots'])
+			await measured(`log, ${tab}`, () =>
+				page.getByRole('tab', { name: tab, exact: true }).click()
+			);
+	}
 	await open(`/greens/${green}`);
 	await measured('rename the green', async () => {
 		await page.getByLabel('Name of the green').fill('Another');

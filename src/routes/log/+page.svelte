@@ -1,18 +1,28 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { readGreens } from '$lib/store/shelves/greens';
-	import { readLog } from '$lib/store/shelves/log';
+	import { readLatest, readLog, type LogBook } from '$lib/store/shelves/log';
 	import LogView from '$lib/ui/log/LogView.svelte';
 	import StoreTrouble from '$lib/ui/shell/trouble/StoreTrouble.svelte';
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import { Followed } from '$lib/ui/state/followed.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 
-	const log = new Followed(async () => ({
-		book: await readLog(),
-		greens: (await readGreens()).books
-	}));
-	onMount(() => log.start());
+	const log = new Followed(readLog);
+	let latest = $state.raw<LogBook | null>(null);
+	const book = $derived(log.value ?? latest);
+	// Names only: nobody waits for them.
+	const greens = new Followed(async () => (await readGreens()).books);
+	onMount(() => {
+		readLatest().then(
+			(found) => (latest = found),
+			() => {}
+		);
+		const stops = [log.start(), greens.start()];
+		return () => {
+			for (const stop of stops) stop();
+		};
+	});
 </script>
 
 <StoreTrouble
@@ -22,4 +32,6 @@
 {#if log.failure}
 	<section class="mx-auto grid max-w-6xl gap-4 p-4"><ViewHeading text="Log" /></section>
 {/if}
-{#if log.value && playing.ready}<LogView {...log.value} />{/if}
+{#if book && playing.ready}
+	<LogView {book} greens={greens.value ?? []} reading={!log.value && !log.failure} />
+{/if}

@@ -32,33 +32,43 @@ const LOOKS: readonly [Grouping, readonly Direction[]][] = [
 	['day', ['end']]
 ];
 
+/** A look at one direction of one group, of which nobody knows yet whether it holds beside all others. */
+export type Look = Omit<Finding, 'holds'>;
+
 /**
  * Looks at what results are off by, in all and in groups.
  *
  * @param scored results
- * @param level of all looks together: with nothing behind them one is told no more often than this
- * @returns every look of which there are enough results, the surest first
+ * @returns every look of which there are enough results, one after another: thousands of results take a while
  */
-export function findingsOf(scored: readonly Grouped[], level = 0.1): Finding[] {
-	const found = LOOKS.flatMap(([grouping, directions]) =>
-		[...groupsOf(scored, grouping)].flatMap(([group, members]) =>
-			directions.flatMap((direction) => {
+export function* looksAt(scored: readonly Grouped[]): Generator<Look> {
+	for (const [grouping, directions] of LOOKS)
+		for (const [group, members] of groupsOf(scored, grouping))
+			for (const direction of directions) {
 				const offset = offsetOf(
 					members.flatMap(({ misses }): Miss[] => {
 						const miss = misses[direction];
 						return miss ? [miss] : [];
 					})
 				);
-				return offset ? [{ grouping, group, direction, offset }] : [];
-			})
-		)
-	);
+				if (offset) yield { grouping, group, direction, offset };
+			}
+}
+
+/**
+ * Which looks hold although so many were taken.
+ *
+ * @param looks at the same results
+ * @param level of all looks together: with nothing behind them one is told no more often than this
+ * @returns all of them, the surest first
+ */
+export function findingsOf(looks: readonly Look[], level = 0.1): Finding[] {
 	const holds = holding(
-		found.map(({ offset }) => offset.luck),
+		looks.map(({ offset }) => offset.luck),
 		level
 	);
-	return found
-		.map((finding, i) => ({ ...finding, holds: holds[i]! }))
+	return looks
+		.map((look, i) => ({ ...look, holds: holds[i]! }))
 		.sort((a, b) => a.offset.luck - b.offset.luck);
 }
 

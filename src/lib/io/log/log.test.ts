@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { calibrationOf } from '$lib/core/log/calibration';
 import { correctionsOf } from '$lib/core/log/corrections';
-import { findingsOf } from '$lib/core/log/findings';
+import { findingsOf, looksAt } from '$lib/core/log/findings';
 import { reckon } from '$lib/core/log/reckoning';
 import { playedShots } from '../../../../tests/support/played';
 import { pupilFile } from '../../../../tests/support/pupils';
@@ -27,6 +27,7 @@ const say = {
 	club: (id: string) => id.toUpperCase(),
 	day: (day: string) => day
 };
+const found = (results: readonly ScoredPlay[]) => findingsOf([...looksAt(results)]);
 const [first] = playedShots(7, 1);
 const scoredOf = (seed: number, n: number, world = {}): ScoredPlay[] =>
 	playedShots(seed, n, world).flatMap((shot) => scoredPlay(playedAs(shot)) ?? []);
@@ -154,7 +155,7 @@ describe('a correction', () => {
 
 describe('in words', () => {
 	it('a finding says how far, which way, how sure and of how many', () => {
-		const right = findingsOf(scoredOf(3, 60, { aside: 0.8 }));
+		const right = found(scoredOf(3, 60, { aside: 0.8 }));
 		const side = right.find(
 			({ grouping, direction }) => grouping === 'all' && direction === 'landingSide'
 		)!;

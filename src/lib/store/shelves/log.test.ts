@@ -2,7 +2,15 @@ import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { playOf } from '../../../../tests/support/plays';
 import { database } from '../base/database';
-import { changePlay, keepPlay, keepRound, readLog, removePlays, removeRound } from './log';
+import {
+	changePlay,
+	keepPlay,
+	keepRound,
+	readLatest,
+	readLog,
+	removePlays,
+	removeRound
+} from './log';
 
 const round = { id: 'r', pupilId: 'pupil-1', day: '2026-10-10', name: 'Nine', notes: '' };
 const play = (id: string, day = 10, roundId: string | null = null) =>
@@ -21,6 +29,7 @@ describe('the log', () => {
 		expect(book.rounds.map(({ id }) => id)).toEqual(['s', 'r']);
 		await undo();
 		expect((await readLog()).plays).toEqual([play('a', 10)]);
+		expect(await readLatest()).toMatchObject({ plays: [play('a', 10)], rounds: book.rounds });
 	});
 
 	it('puts changes of two tabs together', async () => {

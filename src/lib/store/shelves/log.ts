@@ -29,6 +29,16 @@ export async function readLog(): Promise<LogBook> {
 	};
 }
 
+/** So many fill every screen: they come before the rest. */
+const FIRST_SEEN = 150;
+
+/** What was played last, to be shown while all the rest is read. */
+export async function readLatest(): Promise<LogBook> {
+	const raw = await database.plays.orderBy('at').reverse().limit(FIRST_SEEN).toArray();
+	const [plays, rounds] = [playShelf.shelve(raw), await roundShelf.read()];
+	return { plays: plays.rows, rounds: rounds.rows, broken: [] };
+}
+
 /** Keeps a played shot; should the page die meanwhile it is noted and written at the next opening. */
 export async function keepPlay(play: Play): Promise<Undo> {
 	await writeNoted({ table: 'plays', key: play.id, row: play }, () => playShelf.put(play));

@@ -31,8 +31,10 @@
 	interface Props {
 		book: LogBook;
 		greens: readonly GreenBook[];
+		/** Only the latest are there yet. */
+		reading: boolean;
 	}
-	const { book, greens }: Props = $props();
+	const { book, greens, reading }: Props = $props();
 
 	const TABS = [
 		{ id: 'shots', label: 'Shots' },
@@ -111,7 +113,7 @@
 		<ViewHeading text="Log" />
 		<a class="btn" href={resolve('/')}>Work out a shot</a>
 	</div>
-	{#if book.plays.length === 0 && book.broken.length === 0}
+	{#if book.plays.length === 0 && book.broken.length === 0 && !reading}
 		<p class="max-w-prose">
 			Nothing is noted yet. Work out a shot, play it, and touch “Played it”: what came of it is kept
 			beside what was forecast, and here you see whether the forecast was honest.
@@ -137,9 +139,9 @@
 			{:else if tab === 'shots'}
 				<div class="mb-2 flex min-h-11 flex-wrap items-center gap-3">
 					<p role="status">
-						{shown.length === 1 ? '1 shot' : `${shown.length} shots`}{chosen.length > 0
-							? `, ${chosen.length} picked`
-							: ''}
+						{shown.length === 1 ? '1 shot' : `${shown.length} shots`}{reading
+							? ' so far'
+							: ''}{chosen.length > 0 ? `, ${chosen.length} picked` : ''}
 					</p>
 					{#if chosen.length > 0}
 						<button type="button" class="btn" onclick={() => void remove()}

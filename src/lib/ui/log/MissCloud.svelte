@@ -18,17 +18,23 @@
 	const LEAST_REACH = 2;
 	let width = $state(360);
 
+	const DOT = 4;
+	const SHAPE = {
+		struck: `m${-DOT},0a${DOT},${DOT} 0 1 0 ${2 * DOT},0a${DOT},${DOT} 0 1 0 ${-2 * DOT},0`,
+		heavy: 'm-5,-5h10v10h-10z',
+		thin: 'm-6,5h12l-6,-11z'
+	} as const;
+	const strikeOf = ({ tags }: Play): keyof typeof SHAPE =>
+		tags.includes('heavy') ? 'heavy' : tags.includes('thin') ? 'thin' : 'struck';
 	/** Where balls stopped, from the hole: past it, and to its right. */
 	const spots = $derived(
 		plays.flatMap((play) =>
 			play.finished && !play.holed
 				? [
 						{
-							id: play.id,
 							past: play.finished[0] - pinDistance(play.shot.situation),
 							right: play.finished[1],
-							heavy: play.tags.includes('heavy'),
-							thin: play.tags.includes('thin')
+							strike: strikeOf(play)
 						}
 					]
 				: []
@@ -43,6 +49,15 @@
 	const scale = $derived(scaleLinear().domain([-reach, reach]).range([-half, half]).clamp(true));
 	const at = (past: number, right: number) =>
 		[width / 2 + scale(right), HEIGHT / 2 - scale(past)] as const;
+	/** All of a kind in one path: thousands of marks of their own would hold up the page. */
+	const marks = $derived.by(() => {
+		const drawn = { struck: '', heavy: '', thin: '' };
+		for (const { past, right, strike } of spots) {
+			const [x, y] = at(past, right);
+			drawn[strike] += `M${x.toFixed(1)},${y.toFixed(1)}${SHAPE[strike]}`;
+		}
+		return drawn;
+	});
 	const rings = $derived(
 		scaleLinear()
 			.domain([0, reach / playing.style.size])
@@ -83,16 +98,9 @@
 				>
 			{/each}
 			<line class="line" x1={width / 2} x2={width / 2} y1={HEIGHT} y2={HEIGHT / 2} />
-			{#each spots as { id, past, right, heavy, thin } (id)}
-				{@const [x, y] = at(past, right)}
-				{#if heavy}
-					<path class="mark" d={`M${x - 5},${y - 5}h10v10h-10z`} />
-				{:else if thin}
-					<path class="mark" d={`M${x - 6},${y + 5}h12l-6,-11z`} />
-				{:else}
-					<circle class="ball" cx={x} cy={y} r="4" />
-				{/if}
-			{/each}
+			<path class="ball" d={marks.struck} />
+			<path class="mark" d={marks.heavy} />
+			<path class="mark" d={marks.thin} />
 			<circle class="hole" cx={width / 2} cy={HEIGHT / 2} r="5" />
 		</svg>
 		<figcaption class="hint">

@@ -2,6 +2,7 @@
 	import { scaleLinear } from 'd3-scale';
 	import type { Calibration } from '$lib/core/log/calibration';
 	import Axis from '$lib/ui/drawing/Axis.svelte';
+	import Figures from './Figures.svelte';
 
 	interface Props {
 		calibration: Calibration;
@@ -78,25 +79,16 @@
 			balls, nine times in ten. An open dot lies outside its bar.
 		</figcaption>
 	</figure>
-	<details>
-		<summary class="cursor-pointer py-2 font-semibold">The rings in figures</summary>
-		<table class="table-sm table">
-			<thead>
-				<tr>
-					<th scope="col">Ring</th><th scope="col">Inside</th><th scope="col">Honest</th>
-				</tr>
-			</thead>
-			<tbody>
-				{#each calibration.rings as { share, inside, of, least, most } (share)}
-					<tr>
-						<th scope="row" class="figure">{percent(share)}</th>
-						<td class="figure">{inside} of {of}</td>
-						<td class="figure">{least} to {most}</td>
-					</tr>
-				{/each}
-			</tbody>
-		</table>
-	</details>
+	<Figures
+		words="The rings in figures"
+		heads={['Ring', 'Inside', 'Honest']}
+		rows={() =>
+			calibration.rings.map(({ share, inside, of, least, most }) => [
+				percent(share),
+				`${inside} of ${of}`,
+				`${least} to ${most}`
+			])}
+	/>
 </div>
 
 <style>

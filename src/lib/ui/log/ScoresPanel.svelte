@@ -135,9 +135,14 @@
 				dots={false}
 				caption="Line: strokes more (up) or fewer than forecast, shot after shot. Band: what luck alone adds up to, nine times in ten."
 				heads={['When', 'Added up', 'Luck within']}
-				rows={debts
-					.toReversed()
-					.map(({ at, sum, band }) => [shortDayWords(at), figure(sum, 2), `± ${band.toFixed(2)}`])}
+				rows={() =>
+					debts
+						.toReversed()
+						.map(({ at, sum, band }) => [
+							shortDayWords(at),
+							figure(sum, 2),
+							`± ${band.toFixed(2)}`
+						])}
 			/>
 		</section>
 		<section aria-labelledby="left-over">
@@ -155,15 +160,16 @@
 				domain={[0, 1]}
 				caption="Line: half are left nearer. Band: the middle half of them."
 				heads={['When', 'Balls', 'A quarter within', 'Half within', 'Three quarters within']}
-				rows={leaves
-					.toReversed()
-					.map(({ when, n, low, median, high }) => [
-						whenWords(when),
-						String(n),
-						say(low),
-						say(median),
-						say(high)
-					])}
+				rows={() =>
+					leaves
+						.toReversed()
+						.map(({ when, n, low, median, high }) => [
+							whenWords(when),
+							String(n),
+							say(low),
+							say(median),
+							say(high)
+						])}
 			/>
 		</section>
 		<section aria-labelledby="saved-par">
@@ -181,7 +187,8 @@
 				domain={[0, 1]}
 				caption="Band: what each share may be, nine times in ten."
 				heads={['When', 'Up and down']}
-				rows={shares.toReversed().map(({ when, share }) => [whenWords(when), shareWords(share)])}
+				rows={() =>
+					shares.toReversed().map(({ when, share }) => [whenWords(when), shareWords(share)])}
 			/>
 		</section>
 	</div>

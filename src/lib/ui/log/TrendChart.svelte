@@ -3,6 +3,8 @@
 	import Axis from '$lib/ui/drawing/Axis.svelte';
 	import { everyFew, pathThrough } from '$lib/ui/drawing/scale';
 
+	import Figures from './Figures.svelte';
+
 	/** A value with what lies around it. */
 	interface Mark {
 		/** On the axis below. */
@@ -25,7 +27,7 @@
 		caption: string;
 		/** Heads of the table behind it. */
 		heads: readonly string[];
-		rows: readonly (readonly string[])[];
+		rows: () => readonly (readonly string[])[];
 	}
 	const { marks, words, unit, tick, domain, dots = true, caption, heads, rows }: Props = $props();
 
@@ -106,27 +108,7 @@
 	{/if}
 </figure>
 {#if marks.length > 0}
-	<details>
-		<summary class="cursor-pointer py-2 font-semibold">In figures</summary>
-		<div class="max-h-80 overflow-y-auto">
-			<table class="table-sm table">
-				<thead>
-					<tr
-						>{#each heads as head (head)}<th scope="col">{head}</th>{/each}</tr
-					>
-				</thead>
-				<tbody>
-					{#each rows as row, i (i)}
-						<tr>
-							{#each row as cell, j (j)}
-								{#if j === 0}<th scope="row">{cell}</th>{:else}<td class="figure">{cell}</td>{/if}
-							{/each}
-						</tr>
-					{/each}
-				</tbody>
-			</table>
-		</div>
-	</details>
+	<Figures words="In figures" {heads} {rows} />
 {/if}
 
 <style>

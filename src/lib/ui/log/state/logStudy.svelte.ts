@@ -1,6 +1,6 @@
 import { calibrationOf } from '$lib/core/log/calibration';
 import { correctionsOf, type Correction } from '$lib/core/log/corrections';
-import { findingsOf } from '$lib/core/log/findings';
+import { findingsOf, looksAt, type Finding } from '$lib/core/log/findings';
 import { mean, standardError } from '$lib/core/plan/race/statistics';
 import { sinceCorrected } from '$lib/io/log/corrected';
 import type { Play } from '$lib/io/log/play';
@@ -19,7 +19,7 @@ export class LogStudy {
 	#work = new AbortController();
 
 	readonly calibration = $derived(calibrationOf(this.scored.map(({ rank }) => rank)));
-	readonly findings = $derived(findingsOf(this.scored));
+	findings = $state.raw<readonly Finding[]>([]);
 
 	/** How much nearer to what came the forecast was than the skill alone, in metres a ball; null where too few know both. */
 	readonly skill = $derived.by(() => {
@@ -37,7 +37,11 @@ export class LogStudy {
 		this.done = false;
 		const found = await collectInSlices(measured(plays), work.signal);
 		if (work.signal.aborted) return;
-		this.scored = found.filter((one) => one !== null);
+		const scored = found.filter((one) => one !== null);
+		const looks = await collectInSlices(looksAt(scored), work.signal);
+		if (work.signal.aborted) return;
+		this.scored = scored;
+		this.findings = findingsOf(looks);
 		this.done = true;
 	}
 
