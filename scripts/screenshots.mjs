@@ -43,6 +43,7 @@ const somePractice = async (page) => {
 	])
 		await page.mouse.click(x + width * across, y + height * down);
 };
+const foundInLog = (page) => button(page, 'Correct the plans').waitFor();
 const learned = async (page) => {
 	await button(page, 'Read the roll-outs').click();
 	await button(page, 'Plan with this strike').waitFor({ timeout: 60_000 });
@@ -63,7 +64,6 @@ const PICTURES = [
 	{ name: 'survey', path: '/greens/green-kiln', plain: true, act: panel('Survey') },
 	{ name: 'misses', path: '/greens/green-ledge', plain: true, act: panel('Misses', misses) },
 	{ name: 'bag', path: '/bag', plain: true },
-	{ name: 'pupils', path: '/pupils', plain: true },
 	{ name: 'drill', path: '/practice/drill/landing-box', plain: true, act: onLedge },
 	{
 		name: 'runner',
@@ -75,7 +75,8 @@ const PICTURES = [
 	{ name: 'session', path: '/practice/session-1', plain: true },
 	{ name: 'learned', path: '/pupils/pupil-ida', plain: true, act: learned },
 	{ name: 'data', path: '/data', plain: true },
-	{ name: 'saved', path: '/saved', plain: true },
+	{ name: 'log', path: '/log', plain: true },
+	{ name: 'forecast', path: '/log', plain: true, act: panel('Forecast', foundInLog) },
 	{ name: 'phone', path: '/?shot=demo-7', view: PHONE }
 ];
 

@@ -95,17 +95,21 @@ describe('loft behind a run', () => {
 
 	it('makes the ball run as much farther on the same carry', () => {
 		const who = practiser();
-		const loft = loftForRun(1.3, [shot], who);
+		const { loft, carries } = loftForRun(1.3, [shot], who);
 		expect(degrees(loft)).toBeLessThan(-1);
 		const scene = levelScene({ greenSpeed: 3, firmness: 'medium', wet: false });
 		const strong = { ...who, delivered: { loft: { standard: loft }, grip: 1 } };
 		const run = (w: typeof who) => shotToCarry(shot, 6, scene, w)!.roll;
 		expect(run(strong) / run(who)).toBeGreaterThan(1.2);
 		expect(run(strong) / run(who)).toBeLessThan(1.4);
+		// The same head speed carries another way with it; a measured swing carries as it was measured.
+		expect(carries).not.toBeCloseTo(1, 2);
+		const swings = { [shot.club.id]: { known: [{ angle: 1, speed: 9 }], spread: null } };
+		expect(loftForRun(1.3, [shot], { ...who, swings })).toEqual({ loft, carries: 1 });
 	});
 
 	it('stays within what anybody delivers, and is none where nothing tells', () => {
-		expect(degrees(loftForRun(9, [shot], practiser()))).toBeCloseTo(-10, 5);
-		expect(loftForRun(1.3, [], practiser())).toBe(0);
+		expect(degrees(loftForRun(9, [shot], practiser()).loft)).toBeCloseTo(-10, 5);
+		expect(loftForRun(1.3, [], practiser())).toEqual({ loft: 0, carries: 1 });
 	});
 });

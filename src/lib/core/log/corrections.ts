@@ -1,7 +1,7 @@
 import type { LieId } from '../lie/lies';
-import { huberCentre } from '../math/robust';
+import { normalTail } from '../math/normalTail';
 import type { Ratio } from '../units';
-import { holding, luckOf } from './holm';
+import { holding } from './holm';
 import { FEWEST_RESULTS, offsetOf, type Miss, type Offset } from './offset';
 import type { Scored } from './score';
 
@@ -26,8 +26,13 @@ export type Correction =
 const COMMON = { carry: 0.1, run: 0.25, spread: 0.3, speed: 0.12 } as const;
 /** Shorter runs and carries say little in relation. */
 const LEAST_LENGTH = 1;
-/** The error of a robust spread is so many times that of the ordinary one. */
-const ROBUST_LOSS = 1.2;
+/** One honest player in twenty at most is told something: results are looked at again and again as they come in. */
+const LEVEL = 0.05;
+/** Widths that a forecast may have had to have, against its own. */
+const WIDTHS = { least: 0.3, most: 3, steps: 24 };
+/** Variance of a number that is evenly spread from 0 to 1. */
+const EVEN_VARIANCE = 1 / 12;
+const NINE_IN_TEN = 1.645;
 /** Twice the usual number of results: a spread is told last. */
 const FEWEST_FOR_SPREAD = 2 * FEWEST_RESULTS;
 /** Results of so many days show what is the player's and not the day's. */
@@ -43,22 +48,35 @@ const relative = ({ off, spread, day }: Miss, length: number): Miss => ({
 const shrunk = ({ centre, error }: Offset, common: number): number =>
 	(centre * common ** 2) / (common ** 2 + error ** 2);
 
+/** What is looked at for a correction: a name that stays, so that it can be kept when it was corrected last. */
+export type CorrectionKey = `carry/${LieId}` | 'run' | 'spread' | 'speed';
+
+/** The name of what a correction corrects. */
+export const keyOfCorrection = (correction: Correction): CorrectionKey =>
+	correction.what === 'carry' ? `carry/${correction.lie}` : correction.what;
+
 /**
  * What results say that is presumed wrongly of a player, or of a green on a day. Each is told only where it holds although the others were
  * looked at, too, and moves as far as the results carry it.
  *
- * @param scored of one player, all forecast since the last correction, so that none counts twice
+ * @param scored of one player
+ * @param counts whether a result counts for a correction: one that was forecast before the last of its kind says what is known already
  * @param level of all looks together
  * @returns none on most honest forecasts: at least 1 − level of them
  */
-export function correctionsOf(scored: readonly Corrigible[], level = 0.1): Correction[] {
-	const seen = scored.filter(({ carry }) => carry >= LEAST_LENGTH);
-	const ran = seen.filter(({ run }) => run >= LEAST_LENGTH);
+export function correctionsOf(
+	scored: readonly Corrigible[],
+	counts: (key: CorrectionKey, one: Corrigible) => boolean = () => true,
+	level = LEVEL
+): Correction[] {
+	const of = (key: CorrectionKey, least: 'carry' | 'run') =>
+		scored.filter((one) => one[least] >= LEAST_LENGTH && counts(key, one));
+	const lies = [...new Set(scored.map(({ lie }) => lie))];
 	const looks = [
-		...[...new Set(seen.map(({ lie }) => lie))].flatMap((lie) => carryLook(seen, lie)),
-		...runLook(ran),
-		...spreadLook(seen),
-		...speedLooks(ran)
+		...lies.flatMap((lie) => carryLook(of(`carry/${lie}`, 'carry'), lie)),
+		...runLook(of('run', 'run')),
+		...spreadLook(of('spread', 'carry')),
+		...speedLooks(of('speed', 'run'))
 	];
 	const holds = holding(
 		looks.map(({ offset }) => offset.luck),
@@ -104,28 +122,65 @@ function speedLooks(scored: readonly Corrigible[]): Correction[] {
 	});
 }
 
-/** Landings against the spread that was forecast, along the line and across, about what each lie is off by. */
+/** One landing in one direction: how far off, and how far from their middle the balls were that were forecast, nearest first. */
+interface Strewn {
+	off: number;
+	around: readonly number[];
+}
+
+/** Share of the forecast that is nearer its middle, on average over landings, if it were so many times as wide. */
+const farOut = (landings: readonly Strewn[], times: number): number =>
+	mean(landings.map(({ off, around }) => shareBelow(around, Math.abs(off) / times)));
+
+/** How many times as wide forecasts must be for landings to lie so far out in them. */
+function widthFor(landings: readonly Strewn[], share: number): Ratio {
+	let [low, high] = [WIDTHS.least, WIDTHS.most];
+	for (let step = 0; step < WIDTHS.steps; step++) {
+		const middle = Math.sqrt(low * high);
+		if (farOut(landings, middle) > share) low = middle;
+		else high = middle;
+	}
+	return Math.sqrt(low * high);
+}
+
+/**
+ * Landings against the spread that was forecast, along the line and across, about what each lie is off by: how far out they lie in their
+ * forecasts is evenly spread for an honest one, whatever its shape.
+ */
 function spreadLook(scored: readonly Corrigible[]): Correction[] {
-	const lies = [...new Set(scored.map(({ lie }) => lie))];
-	const scaled = lies.flatMap((lie) => {
+	const landings = [...new Set(scored.map(({ lie }) => lie))].flatMap((lie) => {
 		const own = scored.filter((one) => one.lie === lie);
-		const along = own.flatMap(({ misses }) => (misses.landing ? [misses.landing] : []));
-		if (along.length < FEWEST_RESULTS) return [];
-		const across = own.flatMap(({ misses }) => (misses.landingSide ? [misses.landingSide] : []));
-		return [along, across].map((misses) => {
-			const values = misses.map(({ off, spread }) => off / spread);
-			return { spread: huberCentre(values).spread, freedom: values.length - 1 };
+		return (['landing', 'landingSide'] as const).flatMap((direction) => {
+			const seen = own.flatMap(({ misses, around }) =>
+				misses[direction] && around ? [{ miss: misses[direction], around: around[direction] }] : []
+			);
+			const common = offsetOf(seen.map(({ miss }) => miss))?.centre;
+			if (common === undefined) return [];
+			return seen.map(({ miss, around }): Strewn => ({ off: miss.off - common, around }));
 		});
 	});
-	const freedom = scaled.reduce((sum, part) => sum + part.freedom, 0);
-	if (freedom < 2 * FEWEST_FOR_SPREAD) return [];
-	const logs = scaled.reduce((sum, part) => sum + part.freedom * Math.log(part.spread), 0);
-	const centre = logs / freedom;
-	const error = ROBUST_LOSS / Math.sqrt(2 * freedom);
-	const luck = luckOf(centre / error, freedom);
 	const days = new Set(scored.flatMap(({ misses }) => misses.landing?.day ?? [])).size;
-	const half = 1.645 * error;
-	const n = freedom / 2;
-	const offset = { n, days, centre, error, low: centre - half, high: centre + half, luck };
+	const n = landings.length / 2;
+	if (n < FEWEST_FOR_SPREAD || days < FEWEST_DAYS) return [];
+	const luckAlone = Math.sqrt(EVEN_VARIANCE / landings.length);
+	const luck = 2 * normalTail(Math.abs(farOut(landings, 1) - 0.5) / luckAlone);
+	const at = (share: number) => Math.log(widthFor(landings, share));
+	const [centre, low, high] = [
+		at(0.5),
+		at(0.5 + NINE_IN_TEN * luckAlone),
+		at(0.5 - NINE_IN_TEN * luckAlone)
+	];
+	const error = (high - low) / (2 * NINE_IN_TEN);
+	const offset = { n, days, centre, error, low, high, luck };
 	return [{ what: 'spread', factor: Math.exp(shrunk(offset, COMMON.spread)), offset }];
 }
+
+/** Share of numbers in rising order that lie below one, ties counted half. */
+function shareBelow(sorted: readonly number[], value: number): number {
+	const below = sorted.filter((one) => one < value).length;
+	const equal = sorted.filter((one) => one === value).length;
+	return (below + 0.5 * (equal + 1)) / (sorted.length + 1);
+}
+
+const mean = (values: readonly number[]): number =>
+	values.reduce((sum, value) => sum + value, 0) / values.length;

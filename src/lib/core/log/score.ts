@@ -22,6 +22,8 @@ export interface Scored {
 	/** Energy scores of the forecast and, where it was kept, of what the skill alone would have forecast. */
 	score: Metres;
 	priorScore: Metres | null;
+	/** How far from their middle the landings were that were forecast, nearest first; null where the landing was not seen. */
+	around: Readonly<Record<'landing' | 'landingSide', readonly number[]>> | null;
 	/** By direction; none where it was not seen or means nothing. */
 	misses: Partial<Record<Direction, Miss>>;
 }
@@ -88,6 +90,10 @@ export function scoreResult(
 		rank: depthRank(finishes, result.finished, tie),
 		landingRank: landed && depthRank(landings, landed, tie),
 		score: energyScore(finishes, result.finished),
+		around: landed && {
+			landing: aroundMiddle(landings.map(([x]) => x)),
+			landingSide: aroundMiddle(landings.map(([, z]) => z))
+		},
 		priorScore: about.prior
 			? energyScore(
 					about.prior.map(({ finished }) => finished),
@@ -96,6 +102,12 @@ export function scoreResult(
 			: null,
 		misses
 	};
+}
+
+/** Distances from the middle, in rising order. */
+function aroundMiddle(values: number[]): number[] {
+	const { centre } = huberCentre(values);
+	return values.map((value) => Math.abs(value - centre)).sort((a, b) => a - b);
 }
 
 /** Run and ratio of a ball that was seen to land and to stop. */

@@ -1,34 +1,51 @@
-import type { Correction } from '$lib/core/log/corrections';
+import {
+	correctionsOf,
+	keyOfCorrection,
+	type Correction,
+	type Corrigible
+} from '$lib/core/log/corrections';
 import { loftForRun, type RunShot } from '$lib/core/log/loftForRun';
+import type { LieId } from '$lib/core/lie/lies';
 import { speedBehind } from '$lib/core/player/delivered';
 import type { CarryFlight } from '$lib/core/solve/measuredSwings';
 import { degrees } from '$lib/core/units';
 import { clubToCore, toClub } from '../work/club';
-import { deliveredSchema, ownSpreadSchema, playerToCore, spreadOf } from '../work/player';
+import {
+	deliveredSchema,
+	ownSpreadSchema,
+	playerToCore,
+	spreadOf,
+	type DeliveredWire,
+	type OwnSpread
+} from '../work/player';
 import { golferOf, type PupilFile } from '../work/pupil';
 import type { ScoredPlay } from './scored';
 
-/** Results of forecasts that were made since the last correction: none counts twice. */
-export const sinceCorrected = (
-	scored: readonly ScoredPlay[],
-	{ pupil }: PupilFile
-): ScoredPlay[] => {
-	const since = pupil.corrected?.at;
-	return scored.filter(({ play }) => !since || play.forecast!.madeAt > since);
-};
+/** What a pupil's results say that is presumed wrongly; none that was known when it was forecast counts again. */
+export function correctionsFor(scored: readonly ScoredPlay[], { pupil }: PupilFile): Correction[] {
+	const since: Readonly<Record<string, string>> = pupil.corrected?.since ?? {};
+	const made = new Map<Corrigible, string>(
+		scored.map((one) => [one, one.play.forecast?.madeAt ?? ''])
+	);
+	return correctionsOf(scored, (key, one) => made.get(one)! > (since[key] ?? ''));
+}
+
+/** Corrections that belong to the player; a green's speed belongs to the green. */
+export const ofPlayer = (corrections: readonly Correction[]): Correction[] =>
+	corrections.filter(({ what }) => what !== 'speed');
 
 const FLIGHTS: readonly CarryFlight[] = ['low', 'standard', 'high', 'open', 'splash'];
 const isFlight = (flight: string): flight is CarryFlight =>
 	(FLIGHTS as readonly string[]).includes(flight);
 /** So many different shots tell what loft does to the run. */
 const ENOUGH = 12;
+/** What a pupil's numbers may be; see their schemas. */
+const SPEED = { least: 0.6, most: 1.5 };
+const LOFT = 15;
 
-const hundredth = (value: number): number => Math.round(value * 100) / 100;
+const rounded = (value: number, digits: number): number => Number(value.toFixed(digits));
 const between = (low: number, high: number, value: number): number =>
 	Math.max(low, Math.min(high, value));
-/** Corrections that belong to the player; a green's speed belongs to the green. */
-export const ofPlayer = (corrections: readonly Correction[]): Correction[] =>
-	corrections.filter(({ what }) => what !== 'speed');
 
 /** Shots whose run is known, as what loft does to it is asked of them. */
 function runShots(scored: readonly ScoredPlay[], { clubs }: PupilFile): RunShot[] {
@@ -42,12 +59,53 @@ function runShots(scored: readonly ScoredPlay[], { clubs }: PupilFile): RunShot[
 		.slice(0, ENOUGH);
 }
 
+/** Loft by how far balls run, and their speed by how far they fly: as they flew, where only the loft is another. */
+function correctedDelivery(
+	file: PupilFile,
+	corrections: readonly Correction[],
+	scored: readonly ScoredPlay[]
+): DeliveredWire {
+	const delivered = structuredClone(file.pupil.delivered ?? deliveredSchema.parse({}));
+	const flies = new Map<LieId, number>(
+		corrections.flatMap((one) => (one.what === 'carry' ? [[one.lie, one.factor]] : []))
+	);
+	const runs = corrections.find(({ what }) => what === 'run');
+	if (runs) {
+		const shots = runShots(scored, file);
+		const bag = shots.map(({ club }) => club);
+		const who = playerToCore(golferOf(file), bag);
+		const { loft, carries } = loftForRun(runs.factor, shots, who);
+		for (const flight of FLIGHTS) {
+			const now = (delivered.loft[flight] ?? 0) + degrees(loft);
+			delivered.loft[flight] = rounded(between(-LOFT, LOFT, now), 1);
+		}
+		if (carries !== 1)
+			for (const lie of new Set(scored.map((one) => one.lie)))
+				flies.set(lie, (flies.get(lie) ?? 1) / carries);
+	}
+	for (const [lie, factor] of flies) {
+		const speed = (delivered.speed?.[lie] ?? 1) * speedBehind(factor);
+		delivered.speed = {
+			...delivered.speed,
+			[lie]: rounded(between(SPEED.least, SPEED.most, speed), 3)
+		};
+	}
+	return delivered;
+}
+
+/** Every part by the factor: landings do not tell them apart. */
+function scaled(spread: OwnSpread, { factor }: Pick<Correction, 'factor'>): OwnSpread {
+	const parts = Object.entries(spread).map(([part, value]) => [part, rounded(value * factor, 2)]);
+	const wider = ownSpreadSchema.safeParse(Object.fromEntries(parts));
+	return wider.success ? wider.data : spread;
+}
+
 /**
  * A pupil as results say: what differs goes into spread and delivery, and how these were before is kept, so that it can be taken back.
  *
  * @param corrections of this pupil
  * @param scored the results behind them
- * @param now when it is done: forecasts made before count no more
+ * @param now when it is done: forecasts made before say no more of what is corrected
  */
 export function correctedFile(
 	file: PupilFile,
@@ -57,62 +115,38 @@ export function correctedFile(
 ): PupilFile {
 	const { pupil } = file;
 	const own = ofPlayer(corrections);
-	const delivered = structuredClone(pupil.delivered ?? deliveredSchema.parse({}));
-	let { spread } = pupil;
-	for (const correction of own) {
-		if (correction.what === 'carry') {
-			const before = delivered.speed?.[correction.lie] ?? 1;
-			const speed = between(0.6, 1.5, hundredth(before * speedBehind(correction.factor)));
-			delivered.speed = { ...delivered.speed, [correction.lie]: speed };
-		} else if (correction.what === 'run') {
-			const shots = runShots(scored, file);
-			const bag = shots.map(({ club }) => club);
-			const loft = degrees(loftForRun(correction.factor, shots, playerToCore(golferOf(file), bag)));
-			for (const flight of FLIGHTS)
-				delivered.loft[flight] = between(
-					-15,
-					15,
-					Math.round(((delivered.loft[flight] ?? 0) + loft) * 10) / 10
-				);
-		} else if (correction.what === 'spread') spread = scaled(spread ?? spreadOf(pupil), correction);
-	}
+	const at = now.toISOString();
 	const before = {
 		...(pupil.spread && { spread: pupil.spread }),
 		...(pupil.delivered && { delivered: pupil.delivered })
 	};
-	const changed = own.some(({ what }) => what !== 'spread');
+	const wider = own.find(({ what }) => what === 'spread');
+	const spread = wider ? scaled(pupil.spread ?? spreadOf(pupil), wider) : pupil.spread;
+	const strikes = own.some(({ what }) => what !== 'spread');
+	const since = Object.fromEntries(own.map((one) => [keyOfCorrection(one), at]));
 	return {
 		...file,
 		pupil: {
 			...pupil,
 			...(spread && { spread }),
-			...(changed && { delivered }),
-			corrected: { at: now.toISOString(), before: pupil.corrected?.before ?? before }
+			...(strikes && { delivered: correctedDelivery(file, own, scored) }),
+			corrected: {
+				at,
+				since: { ...pupil.corrected?.since, ...since },
+				before: pupil.corrected?.before ?? before
+			}
 		}
 	};
 }
 
-type Spread = NonNullable<PupilFile['pupil']['spread']>;
-
-/** Speed and direction by the factor: what results show; loft and low point stay, since landings do not tell them apart. */
-function scaled(spread: Spread, { factor }: Pick<Correction, 'factor'>): Spread {
-	const wider = {
-		...spread,
-		speed: Math.round(spread.speed * factor * 10) / 10,
-		direction: Math.round(spread.direction * factor * 10) / 10
-	};
-	return ownSpreadSchema.safeParse(wider).success ? wider : spread;
-}
-
 /**
  * A pupil with all corrections taken back: spread and delivery are as they were before the first. Forecasts made meanwhile were made with
- * other numbers and count no more.
+ * other numbers and say nothing of what was corrected.
  */
 export function uncorrectedFile(file: PupilFile, now: Date): PupilFile {
 	const { corrected, spread: _, delivered: __, ...pupil } = file.pupil;
 	if (!corrected?.before) return file;
-	return {
-		...file,
-		pupil: { ...pupil, ...corrected.before, corrected: { at: now.toISOString() } }
-	};
+	const at = now.toISOString();
+	const since = Object.fromEntries(Object.keys(corrected.since).map((key) => [key, at]));
+	return { ...file, pupil: { ...pupil, ...corrected.before, corrected: { at, since } } };
 }

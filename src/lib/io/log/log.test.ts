@@ -6,7 +6,7 @@ import { reckon } from '$lib/core/log/reckoning';
 import { playedShots } from '../../../../tests/support/played';
 import { pupilFile } from '../../../../tests/support/pupils';
 import { playedAs, playOf } from '../../../../tests/support/plays';
-import { correctedFile, sinceCorrected, uncorrectedFile } from './corrected';
+import { correctedFile, correctionsFor, uncorrectedFile } from './corrected';
 import { ballsOfText, ballsText, leaveOf, resultOf, strokesOf } from './play';
 import { scoredPlay, slopeOf, type ScoredPlay } from './scored';
 import {
@@ -125,11 +125,14 @@ describe('a correction', () => {
 		expect(delivered!.speed!.fairway).toBeGreaterThan(0.88);
 		expect(delivered!.speed!.fairway).toBeLessThan(0.96);
 		expect(spread!.speed).toBeGreaterThan(7);
-		expect(corrected).toEqual({ at: NOW.toISOString(), before: {} });
+		const at = NOW.toISOString();
+		const since = { 'carry/fairway': at, run: at, spread: at };
+		expect(corrected).toEqual({ at, since, before: {} });
 		const later = new Date('2026-11-02T10:00:00.000Z');
 		const { corrected: left, ...pupil } = uncorrectedFile(after, later).pupil;
 		expect(pupil).toEqual(file.pupil);
-		expect(left).toEqual({ at: later.toISOString() });
+		const now = later.toISOString();
+		expect(left).toEqual({ at: now, since: { 'carry/fairway': now, run: now, spread: now } });
 		expect(uncorrectedFile(file, later)).toBe(file);
 	});
 
@@ -143,8 +146,11 @@ describe('a correction', () => {
 
 	it('counts no forecast twice, and keeps what was before the first', () => {
 		const once = correctedFile(file, corrections, scored, NOW);
-		expect(sinceCorrected(scored, once)).toEqual([]);
-		expect(sinceCorrected(scored, file)).toHaveLength(scored.length);
+		expect(correctionsFor(scored, file)).toEqual(corrections);
+		expect(correctionsFor(scored, once)).toEqual([]);
+		const ofSpread = corrections.filter(({ what }) => what === 'spread');
+		const narrow = correctedFile(file, ofSpread, scored, NOW);
+		expect(correctionsFor(scored, narrow).map(({ what }) => what)).toEqual(['carry', 'run']);
 		const twice = correctedFile(once, corrections, scored, new Date('2026-12-01'));
 		expect(twice.pupil.corrected!.before).toEqual({});
 		expect(twice.pupil.delivered!.speed!.fairway).toBeLessThan(

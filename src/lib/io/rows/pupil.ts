@@ -26,6 +26,8 @@ const deliveredRow = z.object({
 });
 const correctedRow = z.object({
 	at: instantField,
+	/** When each number was corrected last: forecasts made before say no more of it. */
+	since: z._default(z.record(z.string(), instantField), {}),
 	/** Missing where the correction was taken back since. */
 	before: z.optional(
 		z.object({ spread: z.optional(spreadRow), delivered: z.optional(deliveredRow) })

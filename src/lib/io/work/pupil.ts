@@ -36,6 +36,7 @@ export const pupilDraftSchema = z.extend(z.omit(golferDraftSchema, { carries: tr
 	corrected: z.optional(
 		z.object({
 			at: z.string(),
+			since: z._default(z.record(z.string(), z.string()), {}),
 			before: z.optional(
 				z.object({
 					spread: z.optional(ownSpreadSchema),

@@ -1,5 +1,5 @@
 const PICTURES = import.meta.glob<string>(
-	'../../../../docs/screenshots/{greens,ratios,question,ratio,shot,setup,drill,session,learned}.png',
+	'../../../../docs/screenshots/{greens,ratios,question,ratio,shot,setup,drill,session,learned,forecast}.png',
 	{ query: '?url', import: 'default', eager: true }
 );
 

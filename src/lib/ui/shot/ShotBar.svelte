@@ -91,10 +91,10 @@
 	</button>
 	<button
 		type="button"
-		class="btn"
+		class="btn max-md:px-3"
 		disabled={bench.status !== 'ready'}
 		onclick={() => (noting = true)}
-		><CircleCheckBig size={18} aria-hidden="true" /> Played it</button
+		><CircleCheckBig size={18} class="max-md:hidden" aria-hidden="true" /> Played it</button
 	>
 	<UndoButtons {bench} />
 </div>

@@ -1,8 +1,8 @@
 import { calibrationOf } from '$lib/core/log/calibration';
-import { correctionsOf, type Correction } from '$lib/core/log/corrections';
+import type { Correction } from '$lib/core/log/corrections';
 import { findingsOf, looksAt, type Finding } from '$lib/core/log/findings';
 import { mean, standardError } from '$lib/core/plan/race/statistics';
-import { sinceCorrected } from '$lib/io/log/corrected';
+import { correctionsFor } from '$lib/io/log/corrected';
 import type { Play } from '$lib/io/log/play';
 import { scoredPlay, type ScoredPlay } from '$lib/io/log/scored';
 import type { PupilFile } from '$lib/io/work/pupil';
@@ -47,9 +47,8 @@ export class LogStudy {
 
 	/** What the results say that is presumed wrongly of a pupil, with the results behind it. */
 	corrections(file: PupilFile): { corrections: Correction[]; scored: ScoredPlay[] } {
-		const own = this.scored.filter(({ play }) => play.pupilId === file.pupil.id);
-		const scored = sinceCorrected(own, file);
-		return { corrections: correctionsOf(scored), scored };
+		const scored = this.scored.filter(({ play }) => play.pupilId === file.pupil.id);
+		return { corrections: correctionsFor(scored, file), scored };
 	}
 
 	stop(): void {
