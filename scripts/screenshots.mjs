@@ -43,7 +43,12 @@ const somePractice = async (page) => {
 	])
 		await page.mouse.click(x + width * across, y + height * down);
 };
-const foundInLog = (page) => button(page, 'Correct the plans').waitFor();
+const foundInLog = async (page) => {
+	await button(page, 'Correct the plans').waitFor();
+	await page
+		.getByRole('tablist', { name: 'Log' })
+		.evaluate((tabs) => scrollTo(0, tabs.offsetTop - 64));
+};
 const learned = async (page) => {
 	await button(page, 'Read the roll-outs').click();
 	await button(page, 'Plan with this strike').waitFor({ timeout: 60_000 });

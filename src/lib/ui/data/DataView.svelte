@@ -105,8 +105,8 @@
 	<ViewHeading text="Data" />
 	<p>
 		Everything lives in this browser and nowhere else. An archive holds all of it: pupils with bags
-		and balls, sessions, drills, saved shots, greens with their surveys and pins, every reading, the
-		look, and what cannot be read.
+		and balls, sessions, drills, saved and played shots, greens with their surveys and pins, every
+		reading, the look, and what cannot be read.
 	</p>
 	<div class="flex flex-wrap gap-2">
 		<button type="button" class="btn btn-neutral" onclick={save}>
