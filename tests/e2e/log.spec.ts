@@ -31,7 +31,7 @@ test.describe('without a network', () => {
 		await touch(page, 0.53, 0.25);
 		await sheet(page).getByRole('button', { name: '2', exact: true }).click();
 		await sheet(page).getByRole('button', { name: 'Keep it' }).click();
-		await expect(page.getByText('Noted in the log.')).toBeVisible();
+		await expect(page.getByText('Noted in the log.').first()).toBeVisible();
 		await page.goto('/log');
 		const first = rows(page).first();
 		await expect(first).toContainText('Ledge green: bump-and-run from short grass');
@@ -183,6 +183,19 @@ test('a bias from the rough is found, corrected and taken back; a handful says n
 	await page.getByRole('tab', { name: 'Scores' }).click();
 	await page.getByLabel('Beside').selectOption({ label: 'Pell Draycott' });
 	await expect(page.getByRole('columnheader', { name: 'Pell Draycott' })).toBeVisible();
+	await page.getByLabel('By', { exact: true }).selectOption({ label: 'Slope' });
+	await expect(page.getByRole('rowheader', { name: 'Level', exact: true })).toBeVisible();
+	await page.getByRole('tab', { name: 'Shots' }).click();
+	const lies = await rows(page).first().innerText();
+	await rows(page)
+		.first()
+		.getByRole('button', { name: /^Change/ })
+		.click();
+	await sheet(page).getByRole('link', { name: 'Ask it again' }).click();
+	await sampled(page);
+	await expect(whoPlays(page).locator('option:checked')).toHaveText('Marta Oduya');
+	const [, edge] = /· (\d+\.\d) \S+ \+/.exec(lies)!;
+	await expect(page.getByRole('button', { name: /^Distances/ })).toContainText(`${edge} +`);
 });
 
 test('the log fits everywhere and is accessible, every tab of it', async ({ page }) => {

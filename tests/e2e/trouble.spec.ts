@@ -120,7 +120,7 @@ test('what a newer release stored is left alone, told of, and can be saved', asy
 			new Promise<void>((resolve) => {
 				const asked = indexedDB.open('crisp-landing', 990);
 				asked.onupgradeneeded = () => {
-					asked.result.createObjectStore('rounds', { keyPath: 'id' }).put({ id: 'r' });
+					asked.result.createObjectStore('tournaments', { keyPath: 'id' }).put({ id: 'r' });
 					asked.result.createObjectStore('greens', { keyPath: 'id' }).put({
 						id: 'g',
 						name: 'From tomorrow',

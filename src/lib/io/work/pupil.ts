@@ -166,11 +166,19 @@ const factOf = (ball: Ball, day: number | undefined): CarryFact<CarryFlight> => 
 			: undefined
 });
 
+/** Tables that were worked out already, by the balls behind them, which are never changed in place. */
+const tables = new WeakMap<readonly Ball[], { speed: number; cells: CarryCell<CarryFlight>[] }>();
+
 /** The carry table of a pupil: every club, swing and flight of which there is a ball. */
 export function carriesOf({ pupil, balls }: PupilFile): CarryCell<CarryFlight>[] {
+	const { speed } = dispersionOf(pupil);
+	const known = tables.get(balls);
+	if (known?.speed === speed) return known.cells;
 	const days = daysOf(balls);
 	const facts = balls.filter(inTable).map((ball) => factOf(ball, days.get(ball.id)));
-	return carryTable(facts, dispersionOf(pupil).speed);
+	const cells = carryTable(facts, speed);
+	tables.set(balls, { speed, cells });
+	return cells;
 }
 
 /** Lies that carries are measured from, but for a splash. */

@@ -63,11 +63,8 @@
 	play.called.words !== play.played?.words
 		? `; called was ${play.called.words}`
 		: ''}.
-	{#if play.saved}
-		<a class="underline" href={resolve(`/?shot=${encodeURIComponent(play.saved.id)}`)}
-			>{play.saved.name}</a
-		>
-	{/if}
+	{#if play.saved}It was “{play.saved.name}”.{/if}
+	<a class="underline" href={resolve(`/?play=${encodeURIComponent(play.id)}`)}>Ask it again</a>
 </p>
 <ResultForm
 	{draft}

@@ -200,7 +200,7 @@
 					unscored={study.done ? shown.length - study.scored.length : 0}
 				/>
 			{:else}
-				<ScoresPanel plays={shown} words={who} {others} {playsOf} />
+				<ScoresPanel plays={shown} club={names.club} words={who} {others} {playsOf} />
 			{/if}
 		</div>
 	{/if}

@@ -1,6 +1,7 @@
 <script lang="ts">
-	import { reckon, type Reckoning } from '$lib/core/log/reckoning';
-	import { leaveOf, strokesOf, type Play } from '$lib/io/log/play';
+	import type { Reckoning } from '$lib/core/log/reckoning';
+	import type { Play } from '$lib/io/log/play';
+	import { reckoned } from '$lib/io/log/reckoned';
 	import { reckoningWords, shareWords } from '$lib/io/log/words';
 	import { noonOf, shortDayWords, shortMonthWords } from '$lib/ui/format/dates';
 	import { figure } from '$lib/ui/format/figure';
@@ -8,12 +9,15 @@
 	import { NINE_IN_TEN } from '$lib/ui/format/plusMinus';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import ByGroup from './ByGroup.svelte';
 	import MissCloud from './MissCloud.svelte';
 	import TrendChart from './TrendChart.svelte';
 	import { debtPoints, leavePoints, upAndDownPoints } from './trendPoints';
 
 	interface Props {
 		plays: readonly Play[];
+		/** Name of a club. */
+		club: (id: string) => string;
 		/** What they are, in words. */
 		words: string;
 		/** Others that they can stand beside: pupils and months. */
@@ -21,17 +25,12 @@
 		/** The plays of one of these. */
 		playsOf: (other: string) => readonly Play[];
 	}
-	const { plays, words, others, playsOf }: Props = $props();
+	const { plays, club, words, others, playsOf }: Props = $props();
 
 	let beside = $state('');
 	const other = $derived(others.find(({ value }) => value === beside));
-	const asHoled = (play: Play) => ({
-		strokes: strokesOf(play),
-		expected: play.forecast?.strokes ?? null,
-		leave: leaveOf(play)
-	});
-	const own = $derived(reckon(plays.map(asHoled)));
-	const theirs = $derived(other ? reckon(playsOf(other.value).map(asHoled)) : null);
+	const own = $derived(reckoned(plays));
+	const theirs = $derived(other ? reckoned(playsOf(other.value)) : null);
 	const say = (metres: number) => formatLength(metres, playing.style);
 	const rows = (it: Reckoning): [string, string][] => [
 		['Shots noted', String(it.n)],
@@ -192,4 +191,5 @@
 			/>
 		</section>
 	</div>
+	<ByGroup {plays} {club} />
 </div>

@@ -71,7 +71,9 @@
 	async function opening() {
 		try {
 			books = (await answering(readGreens())).books;
-			return await answering(openingShot(page.url.searchParams.get('shot'), demo));
+			const { searchParams } = page.url;
+			const [saved, played] = [searchParams.get('shot'), searchParams.get('play')];
+			return await answering(openingShot(saved, demo, played));
 		} catch (error) {
 			preferences.storeFailed(error);
 			return { kind: 'first-visit' as const };

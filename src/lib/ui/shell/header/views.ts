@@ -15,7 +15,7 @@ export const VIEWS = [
 	{ href: resolve('/'), label: 'Shot', icon: Flag },
 	{ href: resolve('/practice'), label: 'Practice', icon: Target },
 	{ href: resolve('/log'), label: 'Log', icon: ScrollText },
-	{ href: resolve('/saved'), label: 'Saved shots', icon: Bookmark },
+	{ href: resolve('/saved'), label: 'Saved', icon: Bookmark },
 	{ href: resolve('/pupils'), label: 'Pupils', icon: Users },
 	{ href: resolve('/data'), label: 'Data', icon: Archive }
 ] as const;

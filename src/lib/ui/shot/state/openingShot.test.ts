@@ -4,7 +4,9 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { database } from '$lib/store/base/database';
 import { SETTING } from '$lib/store/base/stored';
 import { saveShot } from '$lib/store/shelves/savedShots';
+import { keepPlay } from '$lib/store/shelves/log';
 import { writeLastShot } from '$lib/store/shelves/settings';
+import { playOf } from '../../../../../tests/support/plays';
 
 vi.mock('$app/paths', () => ({ asset: (path: string) => path }));
 const { lastAsked, openingShot } = await import('./openingShot');
@@ -38,6 +40,14 @@ describe('what the Shot view begins with', () => {
 			name: 'Over the lip',
 			origin: saved
 		});
+	});
+
+	it('is the question of a shot of the log, as a shot of its own', async () => {
+		await writeLastShot({ shot: shotTo(7), id: null, line: 'one' });
+		await keepPlay(playOf({ id: 'p', shot: shotTo(15) }));
+		const asked = { kind: 'shot', shot: shotTo(15), name: '', origin: null };
+		expect(await openingShot(null, false, 'p')).toEqual(asked);
+		expect(await openingShot(null, false, 'gone')).toMatchObject({ line: 'one' });
 	});
 
 	it('is the last one, on its line, with the name of the kept shot it came from', async () => {

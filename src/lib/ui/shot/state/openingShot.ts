@@ -18,12 +18,22 @@ export type Opening = { kind: 'first-visit' } | { kind: 'broken' } | ({ kind: 's
  *
  * @param wanted id of a saved shot
  * @param demo whether this server shows the demo
+ * @param played id of a shot of the log, whose question is asked again as a shot of its own
  */
-export async function openingShot(wanted: string | null, demo: boolean): Promise<Opening> {
+export async function openingShot(
+	wanted: string | null,
+	demo: boolean,
+	played: string | null = null
+): Promise<Opening> {
 	if (demo) await (await import('$lib/ui/state/demo')).seedDemo();
 	if (wanted) {
 		const saved = await readShot(wanted);
 		if (saved) return { kind: 'shot', shot: saved.shot, name: saved.name, origin: saved };
+	}
+	if (played) {
+		const { playShelf } = await import('$lib/store/shelves/log');
+		const play = await playShelf.get(played);
+		if (play) return { kind: 'shot', shot: play.shot, name: '', origin: null };
 	}
 	const last = await readLastShot();
 	if (last === 'broken') return { kind: 'broken' };

@@ -1,0 +1,90 @@
+<script lang="ts">
+	import type { Play } from '$lib/io/log/play';
+	import { reckoned } from '$lib/io/log/reckoned';
+	import { playedDay, slopeOf } from '$lib/io/log/scored';
+	import { shareWords } from '$lib/io/log/words';
+	import { LIE_WORDS } from '$lib/io/words/lie';
+	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
+	import { noonOf, shortMonthWords } from '$lib/ui/format/dates';
+	import { figure } from '$lib/ui/format/figure';
+	import { formatLength } from '$lib/ui/format/lengths';
+	import { NINE_IN_TEN } from '$lib/ui/format/plusMinus';
+	import { playing } from '$lib/ui/state/playing.svelte';
+
+	interface Props {
+		plays: readonly Play[];
+		/** Name of a club. */
+		club: (id: string) => string;
+	}
+	const { plays, club }: Props = $props();
+
+	const SLOPE = { up: 'Uphill', level: 'Level', down: 'Downhill' };
+	const BY = {
+		lie: (play: Play) => LIE_WORDS.find(({ id }) => id === play.lie)?.name ?? play.lie,
+		shot: (play: Play) => play.played?.words ?? club(play.clubId),
+		month: (play: Play) => shortMonthWords(noonOf(`${playedDay(play).slice(0, 7)}-01`)),
+		slope: (play: Play) => SLOPE[slopeOf(play)],
+		saved: (play: Play) => play.saved?.name ?? 'not a saved shot'
+	};
+	const CHOICES = [
+		{ value: 'lie', label: 'Lie' },
+		{ value: 'shot', label: 'Club and flight' },
+		{ value: 'month', label: 'Month' },
+		{ value: 'slope', label: 'Slope' },
+		{ value: 'saved', label: 'Saved shot' }
+	] as const;
+	const MOST = 20;
+	let by = $state<keyof typeof BY>('lie');
+
+	/** The most frequent first. */
+	const groups = $derived.by(() => {
+		const found = new Map<string, Play[]>();
+		for (const play of plays) {
+			const name = BY[by](play);
+			const own = found.get(name);
+			if (own) own.push(play);
+			else found.set(name, [play]);
+		}
+		return [...found]
+			.map(([name, own]) => ({ name, ...reckoned(own) }))
+			.sort((a, b) => b.n - a.n)
+			.slice(0, MOST);
+	});
+	const over = (it: (typeof groups)[number]['over']) =>
+		it ? `${figure(it.mean, 2)} ± ${(NINE_IN_TEN * it.error).toFixed(2)}` : 'too few';
+</script>
+
+<section class="grid gap-2" aria-labelledby="by-group">
+	<h2 id="by-group" class="text-lg font-bold">One by one</h2>
+	<div class="max-w-xs">
+		<ChoiceField label="By" value={by} options={CHOICES} onchange={(value) => (by = value)} />
+	</div>
+	<div class="overflow-x-auto">
+		<table class="table w-auto">
+			<thead>
+				<tr>
+					<th><span class="sr-only">What</span></th>
+					<th scope="col">Shots</th>
+					<th scope="col">Strokes</th>
+					<th scope="col">Over the forecast</th>
+					<th scope="col">Up and down</th>
+					<th scope="col">Left</th>
+				</tr>
+			</thead>
+			<tbody>
+				{#each groups as group (group.name)}
+					<tr>
+						<th scope="row">{group.name}</th>
+						<td class="figure">{group.n}</td>
+						<td class="figure">{group.counted > 0 ? group.strokes.toFixed(2) : '–'}</td>
+						<td class="figure whitespace-nowrap">{over(group.over)}</td>
+						<td class="figure whitespace-nowrap">{shareWords(group.upAndDown)}</td>
+						<td class="figure whitespace-nowrap"
+							>{Number.isNaN(group.leave) ? '–' : formatLength(group.leave, playing.style)}</td
+						>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	</div>
+</section>
