@@ -74,6 +74,9 @@ export function rollQuestion(
 	};
 }
 
+/** Carries that differ by less ask for the same swing; metres. */
+const STEP = 0.25;
+
 /** A pupil's own spread from every session of theirs. */
 export function spreadFrom(file: PupilFile): OwnSpread {
 	const { pupil, clubs } = file;
@@ -88,21 +91,32 @@ export function spreadFrom(file: PupilFile): OwnSpread {
 		...groundToCore(plainGround()),
 		toEdge: 0
 	});
+	/** Sessions ask for the same shots again and again: each is solved once. */
+	const shots = new Map<string, Pick<SpreadGroup, 'speed' | 'loftPull'> | null>();
 	const groups = kinds(balls).flatMap((kind): SpreadGroup[] => {
 		const [first] = kind;
 		const club = clubs.find(({ id }) => id === first!.clubId);
 		if (!club) return [];
 		const { flight, shape } = first!;
 		const carry = kind.reduce((sum, ball) => sum + ball.carry, 0) / kind.length;
-		const played = { club: coreClub(club), flight, shape };
-		const shot = shotToCarry(played, carry, scene, who);
+		const asked = Math.max(STEP, Math.round(carry / STEP) * STEP);
+		const key = [club.id, flight, shape, asked].join('/');
+		let shot = shots.get(key);
+		if (shot === undefined) {
+			const played = { club: coreClub(club), flight, shape };
+			const solved = shotToCarry(played, asked, scene, who);
+			shot = solved && {
+				speed: solved.speed,
+				loftPull: loftPull(played, solved.speed, scene, who)
+			};
+			shots.set(key, shot);
+		}
 		if (!shot) return [];
 		const { risk } = flightSetup(flight, pupil.technique);
 		return [
 			{
 				balls: kind.map(practisedOf),
-				speed: shot.speed,
-				loftPull: loftPull(played, shot.speed, scene, who),
+				...shot,
 				risk,
 				tagged: tagged.has(first!.sessionId)
 			}
