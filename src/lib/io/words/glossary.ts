@@ -87,6 +87,11 @@ export const GLOSSARY = {
 		word: 'In the bag',
 		means: 'Whether the carries of a session count in the bag: you decide at its end.'
 	},
+	ring: {
+		word: 'Ring',
+		means:
+			'The place in which so many of a hundred balls were to end, by the forecast. An honest forecast has as many there; more outside says that it promised too much.'
+	},
 	pace: { word: 'Pace', means: 'Your own step, measured once: walk 20 m and count.' },
 	lip: { word: 'Lip', means: 'The raised far edge of a bunker or pond: what the ball must clear.' },
 	tier: { word: 'Tier', means: 'A level of a green, joined to the next by a steep face.' },

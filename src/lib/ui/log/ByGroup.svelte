@@ -1,15 +1,14 @@
 <script lang="ts">
 	import type { Play } from '$lib/io/log/play';
-	import { reckoned } from '$lib/io/log/reckoned';
 	import { playedDay, slopeOf } from '$lib/io/log/scored';
 	import { shareWords } from '$lib/io/log/words';
 	import { LIE_WORDS } from '$lib/io/words/lie';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { noonOf, shortMonthWords } from '$lib/ui/format/dates';
-	import { figure } from '$lib/ui/format/figure';
 	import { formatLength } from '$lib/ui/format/lengths';
-	import { NINE_IN_TEN } from '$lib/ui/format/plusMinus';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import { overWords } from './overWords';
+	import { playGroups } from './playGroups';
 
 	interface Props {
 		plays: readonly Play[];
@@ -36,22 +35,7 @@
 	const MOST = 20;
 	let by = $state<keyof typeof BY>('lie');
 
-	/** The most frequent first. */
-	const groups = $derived.by(() => {
-		const found = new Map<string, Play[]>();
-		for (const play of plays) {
-			const name = BY[by](play);
-			const own = found.get(name);
-			if (own) own.push(play);
-			else found.set(name, [play]);
-		}
-		return [...found]
-			.map(([name, own]) => ({ name, ...reckoned(own) }))
-			.sort((a, b) => b.n - a.n)
-			.slice(0, MOST);
-	});
-	const over = (it: (typeof groups)[number]['over']) =>
-		it ? `${figure(it.mean, 2)} ± ${(NINE_IN_TEN * it.error).toFixed(2)}` : 'too few';
+	const groups = $derived(playGroups(plays, BY[by]).slice(0, MOST));
 </script>
 
 <section class="grid gap-2" aria-labelledby="by-group">
@@ -77,7 +61,7 @@
 						<th scope="row">{group.name}</th>
 						<td class="figure">{group.n}</td>
 						<td class="figure">{group.counted > 0 ? group.strokes.toFixed(2) : '–'}</td>
-						<td class="figure whitespace-nowrap">{over(group.over)}</td>
+						<td class="figure whitespace-nowrap">{overWords(group.over)}</td>
 						<td class="figure whitespace-nowrap">{shareWords(group.upAndDown)}</td>
 						<td class="figure whitespace-nowrap"
 							>{Number.isNaN(group.leave) ? '–' : formatLength(group.leave, playing.style)}</td

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3-scale';
 	import type { Calibration } from '$lib/core/log/calibration';
+	import Term from '$lib/ui/controls/Term.svelte';
 	import Axis from '$lib/ui/drawing/Axis.svelte';
 	import Figures from './Figures.svelte';
 
@@ -75,8 +76,8 @@
 			{/each}
 		</svg>
 		<figcaption class="hint">
-			Dot: share of the balls that ended inside. Bar: what an honest forecast has with so many
-			balls, nine times in ten. An open dot lies outside its bar.
+			<Term of="ring" />: dot, share of the balls that ended inside. Bar: what an honest forecast
+			has with so many balls, nine times in ten. An open dot lies outside its bar.
 		</figcaption>
 	</figure>
 	<Figures

@@ -6,11 +6,11 @@
 	import { noonOf, shortDayWords, shortMonthWords } from '$lib/ui/format/dates';
 	import { figure } from '$lib/ui/format/figure';
 	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
-	import { NINE_IN_TEN } from '$lib/ui/format/plusMinus';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import ByGroup from './ByGroup.svelte';
 	import MissCloud from './MissCloud.svelte';
+	import { overWords } from './overWords';
 	import TrendChart from './TrendChart.svelte';
 	import { debtPoints, leavePoints, upAndDownPoints } from './trendPoints';
 
@@ -35,12 +35,7 @@
 	const rows = (it: Reckoning): [string, string][] => [
 		['Shots noted', String(it.n)],
 		['Strokes a shot', it.counted > 0 ? it.strokes.toFixed(2) : '–'],
-		[
-			'Over what was forecast',
-			it.over
-				? `${figure(it.over.mean, 2)} ± ${(NINE_IN_TEN * it.over.error).toFixed(2)}`
-				: 'too few'
-		],
+		['Over what was forecast', overWords(it.over)],
 		['Up and down', shareWords(it.upAndDown)],
 		['Four or more', shareWords(it.fourOrMore)],
 		['Left, the middle one', Number.isNaN(it.leave) ? '–' : say(it.leave)]

@@ -3,6 +3,7 @@ import { createRng } from '$lib/core/math/random';
 import type { Play } from '$lib/io/log/play';
 import { playOf } from '../../../../tests/support/plays';
 import { EVERYTHING, monthsOf, passes, type LogFilter } from './logFilter';
+import { playGroups } from './playGroups';
 import { debtPoints, leavePoints, upAndDownPoints } from './trendPoints';
 
 const names = {
@@ -73,6 +74,14 @@ describe('filters agree with a plain count', () => {
 	it('and months come latest first', () => {
 		expect(monthsOf(plays)).toEqual(['2026-10', '2026-09', '2026-08']);
 	});
+});
+
+it('groups are told the most frequent first, and are all there is', () => {
+	const groups = playGroups(plays, ({ lie }) => lie);
+	const of = (name: string) => plays.filter(({ lie }) => lie === name).length;
+	expect(groups.map(({ name, n }) => n === of(name))).toEqual([true, true]);
+	expect(groups[0]!.n).toBeGreaterThanOrEqual(groups[1]!.n);
+	expect(groups[0]!.n + groups[1]!.n).toBe(plays.length);
 });
 
 describe('trends', () => {

@@ -1,0 +1,20 @@
+import type { Reckoning } from '$lib/core/log/reckoning';
+import type { Play } from '$lib/io/log/play';
+import { reckoned } from '$lib/io/log/reckoned';
+
+/** What played shots of one kind came to. */
+export interface PlayGroup extends Reckoning {
+	name: string;
+}
+
+/** Played shots by what they share, the most frequent first. */
+export function playGroups(plays: readonly Play[], nameOf: (play: Play) => string): PlayGroup[] {
+	const found = new Map<string, Play[]>();
+	for (const play of plays) {
+		const name = nameOf(play);
+		const own = found.get(name);
+		if (own) own.push(play);
+		else found.set(name, [play]);
+	}
+	return [...found].map(([name, own]) => ({ name, ...reckoned(own) })).sort((a, b) => b.n - a.n);
+}
