@@ -160,6 +160,16 @@ test('a bias from the rough is found, corrected and taken back; a handful says n
 		/^From semi-rough the ball flies \d+ % less far than the swing says/
 	);
 	await expect(found).toBeVisible();
+	// What a shot came to chooses neither what is judged nor what is corrected.
+	const judged = await page.getByText(/balls ended inside the ring/).innerText();
+	await page.getByText(/^Club, lie, green/).click();
+	await page.getByLabel('Result').selectOption({ label: 'Left over 3 m' });
+	await expect(page.getByText(/whoever picks results/)).toBeVisible();
+	await expect(page.getByText(judged)).toBeVisible();
+	await page.getByLabel('Lie').selectOption({ label: 'Fairway' });
+	await expect(page.getByText(judged)).toHaveCount(0);
+	await expect(found).toBeVisible();
+	await page.getByRole('button', { name: 'Show all again' }).click();
 	await page.getByRole('button', { name: 'What would change' }).click();
 	await expect(page.getByText(/every call stays as it was|: now /)).toBeVisible({
 		timeout: 60_000

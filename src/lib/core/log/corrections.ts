@@ -177,9 +177,20 @@ function spreadLook(scored: readonly Corrigible[]): Correction[] {
 
 /** Share of numbers in rising order that lie below one, ties counted half. */
 function shareBelow(sorted: readonly number[], value: number): number {
-	const below = sorted.filter((one) => one < value).length;
-	const equal = sorted.filter((one) => one === value).length;
-	return (below + 0.5 * (equal + 1)) / (sorted.length + 1);
+	const below = firstWhere(sorted, (one) => one >= value);
+	const upTo = firstWhere(sorted, (one) => one > value);
+	return (below + 0.5 * (upTo - below + 1)) / (sorted.length + 1);
+}
+
+/** Index of the first number of a rising list that is large enough; its length where none is. */
+function firstWhere(sorted: readonly number[], isLarge: (one: number) => boolean): number {
+	let [from, to] = [0, sorted.length];
+	while (from < to) {
+		const middle = (from + to) >> 1;
+		if (isLarge(sorted[middle]!)) to = middle;
+		else from = middle + 1;
+	}
+	return from;
 }
 
 const mean = (values: readonly number[]): number =>

@@ -23,6 +23,10 @@
 
 	interface Props {
 		study: LogStudy;
+		/** Of everything that the pupil played. */
+		whole: LogStudy;
+		/** Whether results or strikes are picked, which judges nothing. */
+		picks: boolean;
 		/** The pupil whose shots these are; null where they are of several. */
 		file: PupilFile | null;
 		say: LogSay;
@@ -30,12 +34,12 @@
 		/** Shots that are held against no forecast. */
 		unscored: number;
 	}
-	const { study, file, say, books, unscored }: Props = $props();
+	const { study, whole, picks, file, say, books, unscored }: Props = $props();
 
 	const MOST_LISTED = 12;
 	const holds = $derived(study.findings.filter((finding) => finding.holds));
 	const others = $derived(study.findings.filter((finding) => !finding.holds));
-	const found = $derived(file ? study.corrections(file) : null);
+	const found = $derived(file ? whole.corrections(file) : null);
 	const own = $derived(found ? ofPlayer(found.corrections) : []);
 	type OfGreen = Extract<Correction, { what: 'speed' }>;
 	const greens = $derived(
@@ -67,7 +71,7 @@
 		if (file && found)
 			void change(
 				correctedFile(file, own, found.scored, new Date()),
-				`Corrected: plans ${whom(file.pupil.name)} say so from now on.`
+				`Corrected: plans for ${whom(file.pupil.name)} go by it from now on.`
 			);
 	};
 	const takeBack = () => {
@@ -79,6 +83,11 @@
 	<section class="grid gap-2 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)] lg:gap-8">
 		<div class="grid content-start gap-2">
 			<h2 class="text-lg font-bold">Was the forecast honest?</h2>
+			{#if picks}
+				<p class="hint">
+					Result and strike are left aside here: whoever picks results picks the verdict.
+				</p>
+			{/if}
 			<p>{calibrationWords(study.calibration)}</p>
 			<p>{scoreWords(study.skill, say)}</p>
 			{#if holds.length > 0}
@@ -153,7 +162,7 @@
 			{/each}
 			{#if own.length + greens.length === 0}
 				<p>
-					{study.done ? 'Nothing speaks for a correction.' : 'Looking …'}
+					{whole.done ? 'Nothing speaks for a correction.' : 'Looking …'}
 				</p>
 			{/if}
 		{/if}

@@ -73,10 +73,21 @@
 
 	const round = $derived(rounds.get(filter.where));
 
+	/** Whoever picks results picks the verdict: what a shot came to does not choose what its forecast is judged by. */
+	const judged = $derived(
+		book.plays.filter((play) => passes(play, { ...filter, result: '', tag: '' }, names))
+	);
 	const study = new LogStudy();
-	onDestroy(() => study.stop());
+	/** A correction rests on everything that a pupil played, whatever is looked at. */
+	const whole = new LogStudy();
+	onDestroy(() => {
+		study.stop();
+		whole.stop();
+	});
 	$effect(() => {
-		if (tab === 'honest') void study.measure(shown);
+		if (tab !== 'honest') return;
+		void study.measure(judged);
+		void whole.measure(book.plays.filter(({ pupilId }) => pupilId === filter.pupil));
 	});
 	const say: LogSay = {
 		length: (metres) => formatLength(metres, playing.style),
@@ -194,10 +205,12 @@
 			{:else if tab === 'honest'}
 				<HonestyPanel
 					{study}
+					{whole}
 					{file}
+					picks={filter.result !== '' || filter.tag !== ''}
 					{say}
 					books={greens}
-					unscored={study.done ? shown.length - study.scored.length : 0}
+					unscored={study.done ? judged.length - study.scored.length : 0}
 				/>
 			{:else}
 				<ScoresPanel plays={shown} club={names.club} words={who} {others} {playsOf} />
