@@ -47,10 +47,6 @@ const worker: PlannerWorker = {
 		const asked = question();
 		return (await import('../core/plan/studies/landingRegion')).landingRegion(asked, rung);
 	},
-	priorBalls: async (rung, profile) => {
-		const asked = question();
-		return (await import('../core/log/priorBalls')).priorBalls(asked, rung, profile);
-	},
 	ratios: async (asked, balls) =>
 		(await import('../core/today/fewBalls')).ratiosAfter(asked, balls),
 	studySpot: async (spot) => {

@@ -5,8 +5,6 @@ import type { RatioAnswer, RatioQuestion } from '../core/today/ratios';
 import type { RuleSearch } from '../core/plan/studies/ownRule';
 import type { Pace, RuleShot } from '../core/plan/studies/ruleShot';
 import type { SpotStudy } from '../core/plan/studies/spotStudy';
-import type { ForecastBall } from '../core/log/forecast';
-import type { PlayerProfile } from '../core/player/player';
 import type { Metres } from '../core/units';
 import type { BallsReading, ChippedBall } from '../core/today/readBalls';
 import type { Green } from '../core/green/green';
@@ -89,13 +87,10 @@ export class PlannerPool {
 		return this.#member(this.#size - 1).about(request, (remote) => remote.landingRegion(rung));
 	}
 
-	/** What the starting skill alone would do with a swing. */
-	priorBalls(
-		request: PlanRequest,
-		rung: Rung,
-		profile: PlayerProfile
-	): Promise<ForecastBall[] | null> {
-		return this.#member(0).about(request, (remote) => remote.priorBalls(rung, profile));
+	/** Balls of one swing. */
+	async play(request: PlanRequest, job: SampleJob): Promise<Finishes> {
+		const [balls] = await this.#member(0).about(request, (remote) => remote.sample([job]));
+		return balls!;
 	}
 
 	/** What each club does today, after what a few balls say. */

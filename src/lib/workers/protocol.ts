@@ -4,8 +4,6 @@ import type { RatioAnswer, RatioQuestion } from '../core/today/ratios';
 import type { RuleSearch } from '../core/plan/studies/ownRule';
 import type { Pace, RuleShot } from '../core/plan/studies/ruleShot';
 import type { SpotStudy } from '../core/plan/studies/spotStudy';
-import type { ForecastBall } from '../core/log/forecast';
-import type { PlayerProfile } from '../core/player/player';
 import type { Metres } from '../core/units';
 import type { BallsReading, ChippedBall } from '../core/today/readBalls';
 import type { Green } from '../core/green/green';
@@ -31,8 +29,6 @@ export interface PlannerWorker {
 	/** @param sampler hands jobs to whoever plays them; throws when the plan is no longer wanted */
 	plan(sampler: Sampler, progress: (share: number) => void): Promise<Plan>;
 	landingRegion(rung: Rung): Promise<LandingRegion>;
-	/** What the starting skill alone would do with a swing; null where so few balls say nothing. */
-	priorBalls(rung: Rung, profile: PlayerProfile): Promise<ForecastBall[] | null>;
 	surveyReport(green: Green): Promise<SurveyReport>;
 	readBalls(balls: readonly ChippedBall[], clubs: readonly Club[]): Promise<BallsReading>;
 	/** What each club does today, after what a few balls say. */

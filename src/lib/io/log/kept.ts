@@ -1,10 +1,14 @@
-import { ENGINE, representatives, type ForecastBall } from '$lib/core/log/forecast';
+import { ENGINE, representatives } from '$lib/core/log/forecast';
 import type { PlanOption } from '$lib/core/plan/plan';
+import type { Finishes } from '$lib/core/plan/race/sample';
 import { playWords } from '../words/play';
 import { ballsText, type Forecast, type PlayedWay } from './play';
 
 const metres = (value: number): number => Number(value.toFixed(2));
 const share = (value: number): number => Number(value.toFixed(4));
+
+const points = (along: Float64Array, across: Float64Array): [number, number][] =>
+	Array.from(along, (at, i) => [at, across[i]!]);
 
 /** A way to play it as a played shot keeps it. */
 export function wayOf({ rung, swing }: Pick<PlanOption, 'rung' | 'swing'>): PlayedWay {
@@ -22,19 +26,21 @@ export function wayOf({ rung, swing }: Pick<PlanOption, 'rung' | 'swing'>): Play
 /**
  * What was forecast of one way, as it is kept: scoring asks nobody again.
  *
- * @param prior what the skill alone would have done; null where nothing more is known of the pupil
+ * @param prior balls of what the skill alone would have done; null where nothing more is known of the pupil
  * @param seed of the question
  * @param madeAt when it was worked out, an ISO instant; now
  * @returns undefined where too few balls were played to say anything
  */
 export function forecastOf(
 	{ landings, finishes, statistics }: PlanOption,
-	prior: readonly ForecastBall[] | null,
+	prior: Pick<Finishes, 'x' | 'z' | 'landingX' | 'landingZ'> | null,
 	seed: number,
 	madeAt = new Date().toISOString()
 ): Forecast | undefined {
 	const balls = representatives(landings, finishes);
 	if (!balls) return undefined;
+	const alone =
+		prior && representatives(points(prior.landingX, prior.landingZ), points(prior.x, prior.z));
 	const { chances, leave } = statistics;
 	return {
 		version: 1,
@@ -42,7 +48,7 @@ export function forecastOf(
 		seed,
 		madeAt,
 		balls: ballsText(balls),
-		...(prior && { prior: ballsText(prior) }),
+		...(alone && { prior: ballsText(alone) }),
 		strokes: share(statistics.expectedStrokes),
 		error: share(statistics.standardError),
 		leave: { median: metres(leave.median), p90: metres(leave.p90) },

@@ -43,32 +43,30 @@
 	<div class="max-w-xs">
 		<ChoiceField label="By" value={by} options={CHOICES} onchange={(value) => (by = value)} />
 	</div>
-	<div class="overflow-x-auto">
-		<table class="table w-auto">
-			<thead>
+	<table class="table w-auto max-sm:[&_:is(td,th)]:px-1.5">
+		<thead>
+			<tr>
+				<th><span class="sr-only">What</span></th>
+				<th scope="col">Shots</th>
+				<th scope="col" class="max-sm:hidden">Strokes</th>
+				<th scope="col">Over the forecast</th>
+				<th scope="col">Up and down</th>
+				<th scope="col" class="max-sm:hidden">Left</th>
+			</tr>
+		</thead>
+		<tbody>
+			{#each groups as group (group.name)}
 				<tr>
-					<th><span class="sr-only">What</span></th>
-					<th scope="col">Shots</th>
-					<th scope="col">Strokes</th>
-					<th scope="col">Over the forecast</th>
-					<th scope="col">Up and down</th>
-					<th scope="col">Left</th>
+					<th scope="row">{group.name}</th>
+					<td class="figure">{group.n}</td>
+					<td class="figure max-sm:hidden">{group.counted > 0 ? group.strokes.toFixed(2) : '–'}</td>
+					<td class="figure sm:whitespace-nowrap">{overWords(group.over)}</td>
+					<td class="figure sm:whitespace-nowrap">{shareWords(group.upAndDown)}</td>
+					<td class="figure whitespace-nowrap"
+						>{Number.isNaN(group.leave) ? '–' : formatLength(group.leave, playing.style)}</td
+					>
 				</tr>
-			</thead>
-			<tbody>
-				{#each groups as group (group.name)}
-					<tr>
-						<th scope="row">{group.name}</th>
-						<td class="figure">{group.n}</td>
-						<td class="figure">{group.counted > 0 ? group.strokes.toFixed(2) : '–'}</td>
-						<td class="figure whitespace-nowrap">{overWords(group.over)}</td>
-						<td class="figure whitespace-nowrap">{shareWords(group.upAndDown)}</td>
-						<td class="figure whitespace-nowrap"
-							>{Number.isNaN(group.leave) ? '–' : formatLength(group.leave, playing.style)}</td
-						>
-					</tr>
-				{/each}
-			</tbody>
-		</table>
-	</div>
+			{/each}
+		</tbody>
+	</table>
 </section>

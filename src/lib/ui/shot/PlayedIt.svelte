@@ -16,6 +16,7 @@
 	import { attempt } from '$lib/ui/shell/attempt';
 	import { tell } from '$lib/ui/shell/messages.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import { keptForecast } from '$lib/ui/shot/state/keptForecast';
 	import type { ShotBench } from '$lib/ui/shot/state/shotBench.svelte';
 
 	interface Props {
@@ -62,7 +63,7 @@
 	/** The forecast of what was played. */
 	async function read(asked: Choice | null) {
 		forecast = undefined;
-		const found = asked ? await bench.forecast(asked) : undefined;
+		const found = asked ? await keptForecast(bench, asked) : undefined;
 		if (!left && asked === choice) forecast = found;
 	}
 	$effect(() => void read(choice).catch(() => {}));
@@ -103,7 +104,7 @@
 	const keep = () =>
 		attempt(async () => {
 			const [best] = choices;
-			const made = choice ? (forecast ?? (await bench.forecast(choice))) : undefined;
+			const made = choice ? (forecast ?? (await keptForecast(bench, choice))) : undefined;
 			const play: Play = {
 				id: newId(),
 				pupilId: file.pupil.id,

@@ -1,8 +1,8 @@
 import Archive from '@lucide/svelte/icons/archive';
 import Backpack from '@lucide/svelte/icons/backpack';
 import Bookmark from '@lucide/svelte/icons/bookmark';
+import ChartLine from '@lucide/svelte/icons/chart-line';
 import Flag from '@lucide/svelte/icons/flag';
-import ScrollText from '@lucide/svelte/icons/scroll-text';
 import Mountain from '@lucide/svelte/icons/mountain';
 import Target from '@lucide/svelte/icons/target';
 import Users from '@lucide/svelte/icons/users';
@@ -14,7 +14,7 @@ export const VIEWS = [
 	{ href: resolve('/bag'), label: 'Bag', icon: Backpack },
 	{ href: resolve('/'), label: 'Shot', icon: Flag },
 	{ href: resolve('/practice'), label: 'Practice', icon: Target },
-	{ href: resolve('/log'), label: 'Log', icon: ScrollText },
+	{ href: resolve('/log'), label: 'Log', icon: ChartLine },
 	{ href: resolve('/saved'), label: 'Saved', icon: Bookmark },
 	{ href: resolve('/pupils'), label: 'Pupils', icon: Users },
 	{ href: resolve('/data'), label: 'Data', icon: Archive }

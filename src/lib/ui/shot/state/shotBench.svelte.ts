@@ -13,9 +13,7 @@ import { stanceAt } from '$lib/core/plan/question/stanceAt';
 import type { Situation } from '$lib/core/plan/question/situation';
 import type { ClubWire } from '$lib/io/work/club';
 import { playingOf, type Playing } from '$lib/io/work/playing';
-import { profileOf, type Golfer } from '$lib/io/work/player';
-import { forecastOf } from '$lib/io/log/kept';
-import type { Forecast } from '$lib/io/log/play';
+import type { Golfer } from '$lib/io/work/player';
 import type { PupilFile } from '$lib/io/work/pupil';
 import { freshShot } from '$lib/io/work/freshShot';
 import { situationToCore } from '$lib/io/fields/situation';
@@ -359,14 +357,9 @@ export class ShotBench {
 		return this.pool.studySpot(this.#planner.request ?? this.#request(), spot);
 	}
 
-	/** A choice as it was forecast, to be kept with its result; undefined where nothing was. */
-	async forecast({ option, rung }: Choice): Promise<Forecast | undefined> {
-		const { request } = this.#planner;
-		if (!option || !request) return undefined;
-		const { golfer } = this;
-		const known = golfer.spread !== undefined || golfer.carries.length > 0;
-		const prior = known ? await this.pool.priorBalls(request, rung, profileOf(golfer)) : null;
-		return forecastOf(option, prior, request.seed);
+	/** The question that the plan answers; null while there is none. */
+	get asked(): PlanRequest | null {
+		return this.#planner.request;
 	}
 
 	/** Works out where a sampled choice may land. */
