@@ -9,7 +9,7 @@ export interface Delivered {
 	/** Factor on the grip between face and ball, which makes the spin. */
 	grip: Ratio;
 	/** Factor on the speed of the ball, by lie, beside what carries measured from a fairway say; 1 where a lie is left out. */
-	speed?: Readonly<Partial<Record<LieId, Ratio>>>;
+	speed?: Readonly<Partial<Record<LieId, Ratio>>> | undefined;
 }
 
 /** Nothing is known to differ. */

@@ -58,7 +58,7 @@ export const deliveredToCore = (delivered: DeliveredWire | undefined): Delivered
 					Object.entries(delivered.loft).map(([flight, loft]) => [flight, radians(loft)])
 				),
 				grip: delivered.grip,
-				...(delivered.speed && { speed: delivered.speed })
+				speed: delivered.speed
 			}
 		: AS_MODELLED;
 

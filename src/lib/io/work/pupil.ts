@@ -16,11 +16,11 @@ import {
 	within
 } from '../fields/fields';
 import {
-	deliveredSchema,
 	dispersionOf,
 	golferDraftSchema,
-	ownSpreadSchema,
-	type Golfer
+	type DeliveredWire,
+	type Golfer,
+	type OwnSpread
 } from './player';
 
 const LONGEST_NOTE = 2000;
@@ -32,19 +32,6 @@ const noteField = z
 export const pupilDraftSchema = z.extend(z.omit(golferDraftSchema, { carries: true }), {
 	id: idField,
 	name: nameField,
-	/** What played shots changed of spread and delivery, when, and how these were before. */
-	corrected: z.optional(
-		z.object({
-			at: z.string(),
-			since: z._default(z.record(z.string(), z.string()), {}),
-			before: z.optional(
-				z.object({
-					spread: z.optional(ownSpreadSchema),
-					delivered: z.optional(deliveredSchema)
-				})
-			)
-		})
-	),
 	/** Length of a pace in metres, measured once. */
 	pace: z._default(within(0.5, 1.3, 'metres'), 0.9),
 	units: z._default(unitsField, 'metres'),
@@ -95,7 +82,16 @@ export const PLAIN_BALL = {
 	counts: true
 } satisfies Partial<z.output<typeof ballDraftSchema>>;
 
-export type Pupil = z.output<typeof pupilDraftSchema>;
+/** What played shots changed of a pupil's numbers: the app's own work, judged where its row is read. */
+interface Corrected {
+	at: string;
+	/** When each number was corrected last: forecasts made before say no more of it. */
+	since: Record<string, string>;
+	/** How the numbers were before the first correction; missing where it was taken back since. */
+	before?: { spread?: OwnSpread | undefined; delivered?: DeliveredWire | undefined } | undefined;
+}
+
+export type Pupil = z.output<typeof pupilDraftSchema> & { corrected?: Corrected | undefined };
 export type Ball = z.output<typeof ballDraftSchema>;
 
 /** A pupil with their bag, retired clubs too, and every ball of theirs. */
