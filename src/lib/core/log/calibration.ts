@@ -1,6 +1,8 @@
 import { binomialBand } from '../math/binomial';
 import { normalTail } from '../math/normalTail';
+import { mean } from '../plan/race/statistics';
 import type { Ratio } from '../units';
+import { EVEN_VARIANCE } from './depth';
 
 /** Shares of the balls that the rings are to hold. */
 export const RINGS = [0.1, 0.25, 0.5, 0.75, 0.9] as const;
@@ -29,8 +31,6 @@ export interface Calibration {
 export const FEWEST_TO_JUDGE = 12;
 /** Luck rarer than this is told. */
 const LUCK = 0.1;
-/** Variance of a number that is evenly spread from 0 to 1. */
-const EVEN_VARIANCE = 1 / 12;
 
 /**
  * How many results ended inside the rings that were to hold them.
@@ -43,7 +43,7 @@ export function calibrationOf(ranks: readonly number[]): Calibration {
 		const { least, most } = binomialBand(n, share);
 		return { share, inside: ranks.filter((rank) => rank < share).length, of: n, least, most };
 	});
-	const middle = n === 0 ? 0.5 : ranks.reduce((sum, rank) => sum + rank, 0) / n;
+	const middle = n === 0 ? 0.5 : mean(ranks);
 	const z = (middle - 0.5) / Math.sqrt(EVEN_VARIANCE / Math.max(1, n));
 	const luck = n === 0 ? 1 : 2 * normalTail(Math.abs(z));
 	const off = luck < LUCK ? (z > 0 ? 'too narrow' : 'too wide') : 'honest';

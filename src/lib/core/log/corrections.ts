@@ -1,6 +1,9 @@
 import type { LieId } from '../lie/lies';
+import { grouped } from '../math/grouped';
 import { normalTail } from '../math/normalTail';
+import { mean } from '../plan/race/statistics';
 import type { Ratio } from '../units';
+import { EVEN_VARIANCE } from './depth';
 import { holding } from './holm';
 import { FEWEST_RESULTS, offsetOf, type Miss, type Offset } from './offset';
 import type { Scored } from './score';
@@ -30,8 +33,6 @@ const LEAST_LENGTH = 1;
 const LEVEL = 0.05;
 /** Widths that a forecast may have had to have, against its own. */
 const WIDTHS = { least: 0.3, most: 3, steps: 24 };
-/** Variance of a number that is evenly spread from 0 to 1. */
-const EVEN_VARIANCE = 1 / 12;
 const NINE_IN_TEN = 1.645;
 /** Twice the usual number of results: a spread is told last. */
 const FEWEST_FOR_SPREAD = 2 * FEWEST_RESULTS;
@@ -106,14 +107,9 @@ function runLook(scored: readonly Corrigible[]): Correction[] {
 }
 
 function speedLooks(scored: readonly Corrigible[]): Correction[] {
-	const keys = new Map<string, Corrigible[]>();
-	for (const one of scored) {
-		const day = one.misses.run?.day;
-		if (one.green === null || day === undefined) continue;
-		const key = `${one.green}/${day}`;
-		keys.set(key, [...(keys.get(key) ?? []), one]);
-	}
-	return [...keys.values()].flatMap((members) => {
+	const onGreens = scored.filter(({ green, misses }) => green !== null && misses.run);
+	const days = grouped(onGreens, ({ green, misses }) => `${green!}/${misses.run!.day}`);
+	return [...days.values()].flatMap((members) => {
 		const offset = offsetOf(runs(members));
 		if (!offset) return [];
 		const { green, misses } = members[0]!;
@@ -192,6 +188,3 @@ function firstWhere(sorted: readonly number[], isLarge: (one: number) => boolean
 	}
 	return from;
 }
-
-const mean = (values: readonly number[]): number =>
-	values.reduce((sum, value) => sum + value, 0) / values.length;

@@ -4,6 +4,9 @@ import { cloudOf } from '../math/ellipse';
 /** Added to each variance, so that a heap of equal places has an inside: a centimetre, as places are noted. */
 const GRAIN = 0.01 ** 2;
 
+/** Variance of a number that is evenly spread from 0 to 1, as ranks of honest forecasts are. */
+export const EVEN_VARIANCE = 1 / 12;
+
 /** Squared distances of points from their middle, by their own covariance. */
 function outness(points: readonly Point[]): number[] {
 	const { x, y, xx, xy, yy } = cloudOf(points);

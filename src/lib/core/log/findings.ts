@@ -1,3 +1,4 @@
+import { grouped } from '../math/grouped';
 import { holding } from './holm';
 import { offsetOf, type Miss, type Offset } from './offset';
 import type { Direction, Scored } from './score';
@@ -75,12 +76,6 @@ export function findingsOf(looks: readonly Look[], level = 0.1): Finding[] {
 /** By what they share; a group that is everybody says nothing that all do not say. */
 function groupsOf(scored: readonly Grouped[], grouping: Grouping): Map<string, Grouped[]> {
 	if (grouping === 'all') return new Map([['', [...scored]]]);
-	const found = new Map<string, Grouped[]>();
-	for (const one of scored) {
-		const group = one.groups[grouping];
-		const members = found.get(group);
-		if (members) members.push(one);
-		else found.set(group, [one]);
-	}
+	const found = grouped(scored, ({ groups }) => groups[grouping]);
 	return found.size > 1 ? found : new Map<string, Grouped[]>();
 }

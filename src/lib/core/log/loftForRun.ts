@@ -6,6 +6,7 @@ import {
 	type Practiser
 } from '../practice/practiseShot';
 import { GOOD_DAY, levelScene } from '../solve/levelScene';
+import { mean } from '../plan/race/statistics';
 import { playIntended } from '../solve/solve';
 import { radians, type Metres, type Radians, type Ratio } from '../units';
 
@@ -56,9 +57,6 @@ export function loftForRun(factor: Ratio, shots: readonly RunShot[], who: Practi
 	});
 	return { loft, carries: mean(carries) };
 }
-
-const mean = (values: readonly number[]): number =>
-	values.reduce((sum, value) => sum + value, 0) / values.length;
 
 function withLoft(who: Practiser, { flight }: RunShot, more: Radians): Practiser {
 	const loft = { ...who.delivered.loft, [flight]: (who.delivered.loft[flight] ?? 0) + more };

@@ -1,3 +1,4 @@
+import { grouped } from '$lib/core/math/grouped';
 import type { ClubDraft } from '$lib/io/work/club';
 import type { Ball, Pupil, PupilFile } from '$lib/io/work/pupil';
 import { ballRow } from '$lib/io/rows/ball';
@@ -36,15 +37,8 @@ export interface Pupils {
 }
 
 /** Rows by whose they are, in their order. */
-function byPupil<T extends { pupilId: string }>(rows: readonly T[]): Map<string, T[]> {
-	const found = new Map<string, T[]>();
-	for (const row of rows) {
-		const own = found.get(row.pupilId);
-		if (own) own.push(row);
-		else found.set(row.pupilId, [row]);
-	}
-	return found;
-}
+const byPupil = <T extends { pupilId: string }>(rows: readonly T[]): Map<string, T[]> =>
+	grouped(rows, ({ pupilId }) => pupilId);
 
 export async function readPupils(): Promise<Pupils> {
 	const [pupils, clubs, balls] = await Promise.all([

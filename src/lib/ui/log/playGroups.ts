@@ -1,3 +1,4 @@
+import { grouped } from '$lib/core/math/grouped';
 import type { Reckoning } from '$lib/core/log/reckoning';
 import type { Play } from '$lib/io/log/play';
 import { reckoned } from '$lib/io/log/reckoned';
@@ -9,12 +10,7 @@ export interface PlayGroup extends Reckoning {
 
 /** Played shots by what they share, the most frequent first. */
 export function playGroups(plays: readonly Play[], nameOf: (play: Play) => string): PlayGroup[] {
-	const found = new Map<string, Play[]>();
-	for (const play of plays) {
-		const name = nameOf(play);
-		const own = found.get(name);
-		if (own) own.push(play);
-		else found.set(name, [play]);
-	}
-	return [...found].map(([name, own]) => ({ name, ...reckoned(own) })).sort((a, b) => b.n - a.n);
+	return [...grouped(plays, nameOf)]
+		.map(([name, own]) => ({ name, ...reckoned(own) }))
+		.sort((a, b) => b.n - a.n);
 }

@@ -1,7 +1,10 @@
 import { quantileSorted } from '$lib/core/math/quantiles';
-import { shareOf, type Share } from '$lib/core/math/share';
+import type { Share } from '$lib/core/math/share';
+import { grouped } from '$lib/core/math/grouped';
 import { leaveOf, strokesOf, type Play } from '$lib/io/log/play';
+import { reckoned } from '$lib/io/log/reckoned';
 import { playedDay } from '$lib/io/log/scored';
+import { NINE_IN_TEN } from '$lib/ui/format/plusMinus';
 
 /** What balls of one stretch of time left. */
 export interface LeavePoint {
@@ -27,18 +30,12 @@ export interface DebtPoint {
 }
 
 const MONTH = 7;
-const NINE_IN_TEN = 1.645;
-const UP_AND_DOWN = 2;
 
 /** Plays by month, or by day where there is only one month; the oldest first. */
 function stretches(plays: readonly Play[]): [string, Play[]][] {
-	const days = plays.map((play) => ({ play, day: playedDay(play) }));
-	const months = new Set(days.map(({ day }) => day.slice(0, MONTH)));
-	const found = new Map<string, Play[]>();
-	for (const { play, day } of days) {
-		const when = months.size > 1 ? day.slice(0, MONTH) : day;
-		found.set(when, [...(found.get(when) ?? []), play]);
-	}
+	const months = new Set(plays.map((play) => playedDay(play).slice(0, MONTH)));
+	const length = months.size > 1 ? MONTH : undefined;
+	const found = grouped(plays, (play) => playedDay(play).slice(0, length));
 	return [...found].sort(([a], [b]) => (a < b ? -1 : 1));
 }
 
@@ -54,10 +51,8 @@ export const leavePoints = (plays: readonly Play[]): LeavePoint[] =>
 /** How many were up and down. */
 export const upAndDownPoints = (plays: readonly Play[]): SharePoint[] =>
 	stretches(plays).flatMap(([when, own]) => {
-		const strokes = own.flatMap((play) => strokesOf(play) ?? []);
-		if (strokes.length === 0) return [];
-		const share = shareOf(strokes.filter((n) => n <= UP_AND_DOWN).length, strokes.length);
-		return [{ when, share }];
+		const share = reckoned(own).upAndDown;
+		return share.of === 0 ? [] : [{ when, share }];
 	});
 
 /** Strokes against forecast, shot by shot from the oldest on; only shots that have both. */
