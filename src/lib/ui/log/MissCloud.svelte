@@ -1,12 +1,11 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3-scale';
-	import { quantileSorted } from '$lib/core/math/quantiles';
-	import { pinDistance } from '$lib/core/plan/question/situation';
 	import { STRIKE_TAGS } from '$lib/core/practice/practised';
 	import type { Play } from '$lib/io/log/play';
 	import { TAG_WORDS } from '$lib/io/words/practice';
 	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import { missReach, missSpots, missSpotWords } from './missSpots';
 
 	interface Props {
 		plays: readonly Play[];
@@ -16,6 +15,7 @@
 	const HEIGHT = 300;
 	const EDGE = 14;
 	const LEAST_REACH = 2;
+	const MARGIN = 1.15;
 	let width = $state(360);
 
 	const DOT = 4;
@@ -24,27 +24,9 @@
 		heavy: 'm-5,-5h10v10h-10z',
 		thin: 'm-6,5h12l-6,-11z'
 	} as const;
-	const strikeOf = ({ tags }: Play): keyof typeof SHAPE =>
-		tags.includes('heavy') ? 'heavy' : tags.includes('thin') ? 'thin' : 'struck';
-	/** Where balls stopped, from the hole: past it, and to its right. */
-	const spots = $derived(
-		plays.flatMap((play) =>
-			play.finished && !play.holed
-				? [
-						{
-							past: play.finished[0] - pinDistance(play.shot.situation),
-							right: play.finished[1],
-							strike: strikeOf(play)
-						}
-					]
-				: []
-		)
-	);
-	const away = $derived(
-		spots.map(({ past, right }) => Math.hypot(past, right)).sort((a, b) => a - b)
-	);
+	const spots = $derived(missSpots(plays));
 	/** The farthest one in twenty are drawn at the edge. */
-	const reach = $derived(Math.max(LEAST_REACH, 1.15 * (quantileSorted(away, 0.95) || 0)));
+	const reach = $derived(Math.max(LEAST_REACH, MARGIN * (missReach(spots, 0.95) || 0)));
 	const half = $derived(Math.min(HEIGHT, width) / 2 - EDGE);
 	const scale = $derived(scaleLinear().domain([-reach, reach]).range([-half, half]).clamp(true));
 	const at = (past: number, right: number) =>
@@ -71,13 +53,7 @@
 			return { tag, n: own.length };
 		}).filter(({ n }) => n > 0)
 	);
-	const short = $derived(spots.filter(({ past }) => past < 0).length);
-	const left = $derived(spots.filter(({ right }) => right < 0).length);
-	const words = $derived(
-		spots.length === 0
-			? 'No ball is noted that stopped.'
-			: `Of ${spots.length} balls that stopped ${short} lie short of the hole and ${spots.length - short} past it, ${left} left and ${spots.length - left} right of the line; half of them within ${say(quantileSorted(away, 0.5))}.`
-	);
+	const words = $derived(missSpotWords(spots, say));
 </script>
 
 <figure bind:clientWidth={width}>

@@ -3,7 +3,7 @@
 	import type { Play } from '$lib/io/log/play';
 	import { reckoned } from '$lib/io/log/reckoned';
 	import { reckoningWords, shareWords } from '$lib/io/log/words';
-	import { noonOf, shortDayWords, shortMonthWords } from '$lib/ui/format/dates';
+	import { shortDayWords } from '$lib/ui/format/dates';
 	import { figure } from '$lib/ui/format/figure';
 	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
@@ -13,6 +13,7 @@
 	import { overWords } from './overWords';
 	import TrendChart from './TrendChart.svelte';
 	import { debtPoints, leavePoints, upAndDownPoints } from './trendPoints';
+	import { debtWords, leaveWords, upAndDownWords, whenWords } from './trendWords';
 
 	interface Props {
 		plays: readonly Play[];
@@ -42,37 +43,10 @@
 	];
 	const columns = $derived([rows(own), ...(theirs ? [rows(theirs)] : [])]);
 
-	const whenWords = (when: string) =>
-		when.length > 7 ? shortDayWords(noonOf(when)) : shortMonthWords(noonOf(`${when}-01`));
 	const leaves = $derived(leavePoints(plays));
 	const shares = $derived(upAndDownPoints(plays));
 	const debts = $derived(debtPoints(plays));
 	const percent = (share: number) => `${Math.round(100 * share)} %`;
-
-	/** How the last stretch stands to the first; careful where their bands overlap. */
-	const leaveSentence = $derived.by(() => {
-		const [first, last] = [leaves[0], leaves.at(-1)];
-		if (!first || !last) return 'No ball is noted that stopped.';
-		if (first === last)
-			return `Half of ${last.n} balls were left within ${say(last.median)} of the hole.`;
-		const now = `In ${whenWords(last.when)} half were left within ${say(last.median)}, in ${whenWords(first.when)} within ${say(first.median)}`;
-		const apart = last.high < first.median || last.low > first.median;
-		return `${now}${apart ? '.' : ': the balls lie too far apart to call that a change.'}`;
-	});
-	const shareSentence = $derived.by(() => {
-		const last = shares.at(-1);
-		return last
-			? `Up and down in ${whenWords(last.when)}: ${shareWords(last.share)}.`
-			: 'No shot was counted to the hole.';
-	});
-	const debtSentence = $derived.by(() => {
-		const last = debts.at(-1);
-		if (!last) return 'No shot that was counted to the hole has a forecast.';
-		const all = `${debts.length} shots took ${figure(Math.abs(last.sum), 1)} strokes ${last.sum > 0 ? 'more' : 'fewer'} than forecast`;
-		return Math.abs(last.sum) > last.band
-			? `${all}: more than luck adds up to.`
-			: `${all}: luck alone may do that.`;
-	});
 </script>
 
 <div class="grid gap-6">
@@ -122,7 +96,7 @@
 					value: sum,
 					high: band
 				}))}
-				words={debtSentence}
+				words={debtWords(debts)}
 				unit="strokes, added up"
 				tick={(value) => figure(value, Number.isInteger(value) ? 0 : 1)}
 				domain={[-1, 1]}
@@ -148,7 +122,7 @@
 					value: median,
 					high
 				}))}
-				words={leaveSentence}
+				words={leaveWords(leaves, say)}
 				unit={`left, ${playing.style.symbol}`}
 				tick={(metres) => formatFigure(metres, playing.style)}
 				domain={[0, 1]}
@@ -175,7 +149,7 @@
 					value: share.hits / share.of,
 					high: share.high
 				}))}
-				words={shareSentence}
+				words={upAndDownWords(shares)}
 				unit="share up and down"
 				tick={percent}
 				domain={[0, 1]}
