@@ -6,7 +6,7 @@
 	import { wayOf } from '$lib/io/log/kept';
 	import type { Forecast, Play, Round } from '$lib/io/log/play';
 	import { newId } from '$lib/store/base/newId';
-	import { keepPlay, keepRound, readLog } from '$lib/store/shelves/log';
+	import { keepPlay, keepRound, readLatest } from '$lib/store/shelves/log';
 	import { choiceWords } from '$lib/ui/call/callWords';
 	import type { Choice } from '$lib/ui/call/choices';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
@@ -76,7 +76,7 @@
 	}
 
 	onMount(async () => {
-		const book = await readLog().catch(() => null);
+		const book = await readLatest().catch(() => null);
 		if (!book || left) return;
 		rounds = book.rounds.filter(({ pupilId }) => pupilId === file.pupil.id);
 		// Whoever noted a shot of today's round goes on with it.
