@@ -34,13 +34,25 @@ const CORE_FLOORS = [
 	'plan',
 	'today',
 	'practice',
-	'log'
+	'log',
+	'lessons'
 ];
 
 /** Floors of the other parts' rooms, lowest first; '' are the files beside the rooms. */
 const ROOMS: Record<string, readonly string[]> = {
 	'core/plan': ['question', 'ladder', 'race', 'explain', '', 'studies'],
-	io: ['fields', 'words', 'work', 'practice', 'files', 'rows', 'log', 'archive', 'contract'],
+	io: [
+		'fields',
+		'words',
+		'work',
+		'practice',
+		'files',
+		'rows',
+		'log',
+		'lessons',
+		'archive',
+		'contract'
+	],
 	store: ['base', 'shelves', 'files'],
 	ui: [
 		'format',
@@ -57,6 +69,7 @@ const ROOMS: Record<string, readonly string[]> = {
 		'ratios',
 		'log',
 		'pupils',
+		'lessons',
 		'shot',
 		'saved',
 		'data',

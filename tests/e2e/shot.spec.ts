@@ -189,7 +189,7 @@ test('saves, duplicates, deletes with undo, and stays in step between two tabs',
 test('keeps a change although the page is left at once', async ({ page }) => {
 	await firstCall(page);
 	await type(page, 'Edge to pin', '7.3');
-	await page.getByRole('link', { name: 'Saved', exact: true }).click();
+	await page.getByRole('link', { name: 'Saved shots' }).click();
 	await page.getByRole('link', { name: 'Shot', exact: true }).click();
 	await expect(await shotField(page, 'Edge to pin')).toHaveValue('7.3');
 	await type(page, 'Edge to pin', '6.1');

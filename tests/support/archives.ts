@@ -15,6 +15,10 @@ const TABLES = [
 	'balls',
 	'rounds',
 	'plays',
+	'series',
+	'lessons',
+	'lessonPlans',
+	'packages',
 	'shots',
 	'greens',
 	'readings'

@@ -59,6 +59,7 @@ const worker: PlannerWorker = {
 		(await import('../core/plan/studies/ownRule')).searchRules(shots, numbers, pace),
 	worthMeasuring: async (request) =>
 		(await import('../core/plan/studies/worthMeasuring')).worthMeasuring(request),
+	missExtras: async (request) => (await import('../core/lessons/missExtras')).missExtras(request),
 	surveyReport: async (green) => (await import('../core/green/surveyReport')).surveyReport(green),
 	readBalls: async (balls, clubs) =>
 		(await import('../core/today/readBalls')).readBalls(balls, clubs),

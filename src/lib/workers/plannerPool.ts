@@ -5,6 +5,7 @@ import type { RatioAnswer, RatioQuestion } from '../core/today/ratios';
 import type { RuleSearch } from '../core/plan/studies/ownRule';
 import type { Pace, RuleShot } from '../core/plan/studies/ruleShot';
 import type { SpotStudy } from '../core/plan/studies/spotStudy';
+import type { MissExtra } from '../core/lessons/missExtras';
 import type { Metres } from '../core/units';
 import type { BallsReading, ChippedBall } from '../core/today/readBalls';
 import type { Green } from '../core/green/green';
@@ -177,6 +178,20 @@ export class PlannerPool {
 			const gain = await member.call((remote) => remote.worthMeasuring(request));
 			progress(++done / requests.length);
 			return gain;
+		});
+	}
+
+	/** What misses cost on each of several shots; abort the signal to stop between two of them. */
+	async missExtras(
+		requests: readonly PlanRequest[],
+		signal: AbortSignal,
+		progress: (share: number) => void
+	): Promise<(MissExtra[] | null)[]> {
+		let done = 0;
+		return this.#deal(requests, signal, async (member, request) => {
+			const extras = await member.call((remote) => remote.missExtras(request));
+			progress(++done / requests.length);
+			return extras;
 		});
 	}
 

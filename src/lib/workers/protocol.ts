@@ -4,6 +4,7 @@ import type { RatioAnswer, RatioQuestion } from '../core/today/ratios';
 import type { RuleSearch } from '../core/plan/studies/ownRule';
 import type { Pace, RuleShot } from '../core/plan/studies/ruleShot';
 import type { SpotStudy } from '../core/plan/studies/spotStudy';
+import type { MissExtra } from '../core/lessons/missExtras';
 import type { Metres } from '../core/units';
 import type { BallsReading, ChippedBall } from '../core/today/readBalls';
 import type { Green } from '../core/green/green';
@@ -41,6 +42,7 @@ export interface PlannerWorker {
 		pace: Metres
 	): Promise<RuleSearch>;
 	worthMeasuring(request: PlanRequest): Promise<MeasuringGain | null>;
+	missExtras(request: PlanRequest): Promise<MissExtra[] | null>;
 	studyRolls(question: RollQuestion): Promise<RollStudy>;
 	missCosts(question: MissQuestion, spots: readonly Point[]): Promise<MissCost[]>;
 }

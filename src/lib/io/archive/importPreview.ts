@@ -22,6 +22,9 @@ const COUNTED: readonly ArchivedTable[] = [
 	'sessions',
 	'rounds',
 	'plays',
+	'series',
+	'lessons',
+	'packages',
 	'readings'
 ];
 
@@ -37,6 +40,8 @@ const FIELD: Readonly<Record<string, string>> = {
 	endedAt: 'end',
 	givenAt: 'given on',
 	greenId: 'green',
+	pupilIds: 'who comes',
+	told: 'what the pupil is told',
 	pupilId: 'pupil',
 	basedOn: 'copied from'
 };

@@ -12,6 +12,10 @@ export const ARCHIVED_TABLES = [
 	'homework',
 	'rounds',
 	'plays',
+	'series',
+	'lessons',
+	'lessonPlans',
+	'packages',
 	'shots',
 	'greens',
 	'readings'

@@ -4,6 +4,7 @@ import { clubRow } from '../rows/club';
 import { drillRow } from '../rows/drill';
 import { greenRow } from '../rows/green';
 import { homeworkRow } from '../rows/homework';
+import { lessonPlanRow, lessonRow, packageRow, seriesRow } from '../rows/lesson';
 import { playRow } from '../rows/play';
 import { preferencesRow } from '../rows/preferences';
 import { pupilRow } from '../rows/pupil';
@@ -30,6 +31,10 @@ export const archiveVersion1 = z.strictObject({
 	homework: z._default(z.array(z.extend(inPart(homeworkRow), record)), []),
 	rounds: z._default(z.array(z.extend(inPart(roundRow), record)), []),
 	plays: z._default(z.array(z.extend(inPart(playRow), record)), []),
+	series: z._default(z.array(z.extend(inPart(seriesRow), record)), []),
+	lessons: z._default(z.array(z.extend(inPart(lessonRow), record)), []),
+	lessonPlans: z._default(z.array(z.extend(inPart(lessonPlanRow), record)), []),
+	packages: z._default(z.array(z.extend(inPart(packageRow), record)), []),
 	shots: z._default(z.array(z.extend(inPart(shotRow), record)), []),
 	greens: z._default(z.array(z.extend(inPart(greenRow), record)), []),
 	readings: z._default(z.array(z.extend(inPart(readingRow), record)), []),
@@ -50,6 +55,10 @@ export const MAY_LACK: Readonly<Record<ArchivedTable, readonly string[]>> = {
 	homework: mayLack(homeworkRow),
 	rounds: mayLack(roundRow),
 	plays: mayLack(playRow),
+	series: mayLack(seriesRow),
+	lessons: mayLack(lessonRow),
+	lessonPlans: mayLack(lessonPlanRow),
+	packages: mayLack(packageRow),
 	shots: mayLack(shotRow),
 	greens: mayLack(greenRow),
 	readings: mayLack(readingRow)
@@ -69,6 +78,10 @@ export const asRead = (archive: Pick<ArchiveVersion1, ArchivedTable>) => ({
 	homework: z.array(homeworkRow).parse(archive.homework),
 	rounds: z.array(roundRow).parse(archive.rounds),
 	plays: z.array(playRow).parse(archive.plays),
+	series: z.array(seriesRow).parse(archive.series),
+	lessons: z.array(lessonRow).parse(archive.lessons),
+	lessonPlans: z.array(lessonPlanRow).parse(archive.lessonPlans),
+	packages: z.array(packageRow).parse(archive.packages),
 	shots: z.array(shotRow).parse(archive.shots),
 	greens: z.array(greenRow).parse(archive.greens),
 	readings: z.array(readingRow).parse(archive.readings)

@@ -68,6 +68,9 @@ export const formatField = choice([
 export const measureField = choice(['carry', 'roll-out', 'finish', 'strokes', 'strike']);
 export const markField = choice(['box', 'stick', 'flag', 'none']);
 
+/** What a part of a lesson is. */
+export const blockKindField = choice(['drill', 'test', 'shot', 'talk', 'free']);
+
 export const areaKindField = choice(['sand', 'water', 'rough', 'fringe']);
 export const readingMethodField = choice(['ramp', 'timed', 'balls', 'judged']);
 export const wayField = choice(['up', 'down']);

@@ -15,6 +15,10 @@ const isDate = (text: string): boolean => DAY.test(text) && !Number.isNaN(Date.p
 export const instantField = z
 	.string()
 	.check(z.refine(isDate, 'must be a date and time, such as 2026-10-25T09:30:00.000Z'));
+/** A time of day as it is kept. */
+export const clockField = z
+	.string()
+	.check(z.regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'must be a time of day, such as 16:30'));
 /** A day as it is kept. */
 export const dayField = z
 	.string()

@@ -8,6 +8,10 @@ export type Kind =
 	| 'homework'
 	| 'rounds'
 	| 'plays'
+	| 'series'
+	| 'lessons'
+	| 'lessonPlans'
+	| 'packages'
 	| 'shots'
 	| 'greens'
 	| 'readings';
@@ -22,6 +26,10 @@ export const KIND: Readonly<Record<Kind, { one: string; many: string }>> = {
 	homework: { one: 'homework', many: 'homeworks' },
 	rounds: { one: 'round', many: 'rounds' },
 	plays: { one: 'played shot', many: 'played shots' },
+	series: { one: 'series of lessons', many: 'series of lessons' },
+	lessons: { one: 'lesson', many: 'lessons' },
+	lessonPlans: { one: 'lesson plan', many: 'lesson plans' },
+	packages: { one: 'package of lessons', many: 'packages of lessons' },
 	shots: { one: 'shot', many: 'shots' },
 	greens: { one: 'green', many: 'greens' },
 	readings: { one: 'reading', many: 'readings' }

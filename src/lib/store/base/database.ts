@@ -22,6 +22,10 @@ class CrispLandingDatabase extends Dexie {
 	homework!: Table<RawRow, IndexableType>;
 	rounds!: Table<RawRow, IndexableType>;
 	plays!: Table<RawRow, IndexableType>;
+	series!: Table<RawRow, IndexableType>;
+	lessons!: Table<RawRow, IndexableType>;
+	lessonPlans!: Table<RawRow, IndexableType>;
+	packages!: Table<RawRow, IndexableType>;
 	shots!: Table<RawRow, IndexableType>;
 	greens!: Table<RawRow, IndexableType>;
 	readings!: Table<RawRow, IndexableType>;
@@ -44,6 +48,10 @@ class CrispLandingDatabase extends Dexie {
 			homework: 'id, pupilId, updatedAt',
 			rounds: 'id, pupilId, updatedAt',
 			plays: 'id, pupilId, at, updatedAt',
+			series: 'id, updatedAt',
+			lessons: 'id, day, updatedAt',
+			lessonPlans: 'id, updatedAt',
+			packages: 'id, updatedAt',
 			shots: 'id, savedAt, updatedAt',
 			greens: 'id, name, updatedAt',
 			readings: 'id, greenId, takenAt, updatedAt',

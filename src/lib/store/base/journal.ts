@@ -16,6 +16,9 @@ const TABLES = [
 	'drills',
 	'rounds',
 	'plays',
+	'series',
+	'lessons',
+	'lessonPlans',
 	'settings',
 	'lastShot'
 ] as const;

@@ -16,6 +16,7 @@ import { database } from '../base/database';
 import { SETTING } from '../base/stored';
 import type { RawRow } from '../base/stored';
 import { greenShelf, readingShelf } from '../shelves/greens';
+import { lessonPlanShelf, lessonShelf, packageShelf, seriesShelf } from '../shelves/lessons';
 import { playShelf, roundShelf } from '../shelves/log';
 import { ballShelf, clubShelf, pupilShelf } from '../shelves/pupils';
 import { drillShelf, homeworkShelf, sessionShelf } from '../shelves/practice';
@@ -33,6 +34,10 @@ const SHELVES = {
 	homework: homeworkShelf,
 	rounds: roundShelf,
 	plays: playShelf,
+	series: seriesShelf,
+	lessons: lessonShelf,
+	lessonPlans: lessonPlanShelf,
+	packages: packageShelf,
 	shots: shotShelf,
 	greens: greenShelf,
 	readings: readingShelf
@@ -60,6 +65,10 @@ export function readAll(): Promise<ArchiveContent> {
 		homework: await homeworkShelf.readForFile(),
 		rounds: await roundShelf.readForFile(),
 		plays: await playShelf.readForFile(),
+		series: await seriesShelf.readForFile(),
+		lessons: await lessonShelf.readForFile(),
+		lessonPlans: await lessonPlanShelf.readForFile(),
+		packages: await packageShelf.readForFile(),
 		shots: await shotShelf.readForFile(),
 		greens: await greenShelf.readForFile(),
 		readings: await readingShelf.readForFile(),

@@ -5,19 +5,11 @@
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { removeWithUndo } from '$lib/ui/shell/attempt';
 	import { onMount } from 'svelte';
+	import { KIND } from '$lib/io/words/kind';
 
-	const KIND = {
-		pupils: 'Pupil',
-		clubs: 'Club',
-		balls: 'Ball',
-		sessions: 'Session',
-		drills: 'Drill',
-		homework: 'Homework',
-		rounds: 'Round',
-		plays: 'Played shot',
-		shots: 'Saved shot',
-		greens: 'Green',
-		readings: 'Reading'
+	const kind = (table: BrokenRow['table']): string => {
+		const { one } = KIND[table];
+		return one.charAt(0).toUpperCase() + one.slice(1);
 	};
 	let broken = $state.raw<BrokenRow[]>([]);
 	let failure = $state('');
@@ -46,7 +38,7 @@
 		<tbody {@attach rowFocus}>
 			{#each broken as row (`${row.table} ${row.keyText}`)}
 				<tr>
-					<td>{KIND[row.table]}</td>
+					<td>{kind(row.table)}</td>
 					<td class="font-bold wrap-anywhere">{row.name}</td>
 					<td class="figure wrap-anywhere">{row.keyText}</td>
 					<td class="text-right">

@@ -2,7 +2,7 @@ import { afterEach, expect, it, vi } from 'vitest';
 import { canShareFiles, handOver } from './share';
 
 const saved = vi.hoisted(() => vi.fn());
-vi.mock('./download', () => ({ download: saved }));
+vi.mock('./download', () => ({ downloadBlob: saved }));
 afterEach(() => {
 	saved.mockReset();
 	vi.unstubAllGlobals();

@@ -1,4 +1,4 @@
-import { download } from './download';
+import { downloadBlob } from './download';
 
 /** Whether this device has a share sheet for files. */
 export function canShareFiles(): boolean {
@@ -11,14 +11,17 @@ export function canShareFiles(): boolean {
  *
  * @returns what became of it
  */
-export async function handOver(
+export const handOver = (
 	name: string,
 	text: string,
 	type = 'application/json'
-): Promise<'shared' | 'left' | 'saved'> {
-	const file = new File([text], name, { type });
+): Promise<'shared' | 'left' | 'saved'> => handOverBlob(name, new Blob([text], { type }));
+
+/** The same for a file that is no text. */
+export async function handOverBlob(name: string, blob: Blob): Promise<'shared' | 'left' | 'saved'> {
+	const file = new File([blob], name, { type: blob.type });
 	if (!globalThis.navigator?.canShare?.({ files: [file] })) {
-		download(name, text, type);
+		downloadBlob(name, blob);
 		return 'saved';
 	}
 	try {
@@ -27,7 +30,7 @@ export async function handOver(
 	} catch (error) {
 		// Whoever closes the sheet has changed their mind; anything else gets the file all the same.
 		if (error instanceof DOMException && error.name === 'AbortError') return 'left';
-		download(name, text, type);
+		downloadBlob(name, blob);
 		return 'saved';
 	}
 }

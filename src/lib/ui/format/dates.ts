@@ -25,6 +25,12 @@ export const longDayWords = written({
 	year: 'numeric'
 });
 
+/** "Sat 21 Nov". */
+export const weekdayWords = written({ weekday: 'short', day: 'numeric', month: 'short' });
+
+/** "Sat". */
+export const weekdayNameWords = written({ weekday: 'short' });
+
 /** "November 2026". */
 export const monthWords = written({ month: 'long', year: 'numeric' });
 

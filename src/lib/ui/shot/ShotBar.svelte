@@ -3,8 +3,10 @@
 	import CircleCheckBig from '@lucide/svelte/icons/circle-check-big';
 	import Copy from '@lucide/svelte/icons/copy';
 	import Plus from '@lucide/svelte/icons/plus';
+	import Bookmark from '@lucide/svelte/icons/bookmark';
 	import Save from '@lucide/svelte/icons/save';
 	import { onMount } from 'svelte';
+	import { resolve } from '$app/paths';
 	import { tell, tellTrouble } from '$lib/ui/shell/messages.svelte';
 	import { shortcuts } from '$lib/ui/shell/shortcuts.svelte';
 	import ClashLines from '$lib/ui/shell/ClashLines.svelte';
@@ -95,6 +97,9 @@
 		disabled={bench.status !== 'ready'}
 		onclick={() => (noting = true)}
 		><CircleCheckBig size={18} class="max-md:hidden" aria-hidden="true" /> Played it</button
+	>
+	<a class="btn max-md:px-3" href={resolve('/saved')}
+		><Bookmark size={18} aria-hidden="true" /> <span class="max-md:sr-only">Saved shots</span></a
 	>
 	<UndoButtons {bench} />
 </div>

@@ -28,6 +28,8 @@ export interface Finishes {
 /** How a ball ended, for counting. */
 export const FINISH = { green: 0, holed: 1, missed: 2, hazard: 3 } as const;
 const CONTACT: Record<Contact, number> = { clean: 0, heavy: 1, thin: 2 };
+/** What the numbers of `contact` mean. */
+export const CONTACTS: readonly Contact[] = ['clean', 'heavy', 'thin'];
 
 /** Options that compete are played with this many times the balls asked for. */
 export const CONTENDER_FACTOR = 2.5;

@@ -2,14 +2,10 @@ import type { FlightId } from '../../setup/flights';
 import { dispersionWith, type Player } from '../../player/player';
 import { nearestMark } from '../../player/swingLength';
 import type { MetresPerSecond, Ratio } from '../../units';
-import { localSampler } from '../race/localSampler';
-import { plan } from '../plan';
-import { Question } from '../question/question';
 import type { PlanRequest } from '../question/request';
-import type { Rung } from '../ladder/rung';
-import { drawDeviates, sampleFinishes } from '../race/sample';
 import { mean } from '../race/statistics';
 import { planSwing } from '../ladder/swing';
+import { calledShot, playCalled, type CalledShot } from './calledShot';
 
 /** What measuring one swing of one club would save on one shot. */
 export interface MeasuringGain {
@@ -35,19 +31,8 @@ function errorOf(known: readonly { speed: MetresPerSecond }[], speed: MetresPerS
 }
 
 /** Strokes of a shot with this much spread of the head speed, on the same balls whatever it is. */
-function strokesWith(question: Question, { play, solution }: Rung, speedSpread: Ratio): number {
-	const { player, seed } = question.request;
-	const shot = {
-		intent: question.intent(play),
-		speed: solution.speed,
-		aim: solution.aim,
-		dispersion: { ...dispersionWith(play.club, player), speed: speedSpread },
-		costs: player.costs,
-		scene: question.played,
-		holeX: question.pin
-	};
-	return mean(sampleFinishes(shot, drawDeviates(seed, BALLS), 0, BALLS).strokes);
-}
+const strokesWith = (shot: CalledShot, speed: Ratio): number =>
+	mean(playCalled(shot, BALLS, { speed }).strokes);
 
 const knownOf = (player: Player, club: string) => player.swings[club]?.known ?? [];
 
@@ -58,16 +43,15 @@ const knownOf = (player: Player, club: string) => player.swings[club]?.known ?? 
  * @returns null where a putter is called, or nothing
  */
 export async function worthMeasuring(request: PlanRequest): Promise<MeasuringGain | null> {
-	const question = new Question(request);
-	const { options } = await plan(question, localSampler(question));
-	const rung = options[0]?.rung;
-	if (!rung || rung.play.flight === 'putt') return null;
-	const { club, flight } = rung.play;
+	const called = await calledShot(request);
+	if (!called) return null;
+	const { play, solution } = called.rung;
+	const { club, flight } = play;
 	const { player } = request;
-	const { speed } = rung.solution;
+	const { speed } = solution;
 	const own = dispersionWith(club, player).speed;
 	const unsure = Math.hypot(own, errorOf(knownOf(player, club.id), speed));
-	const saved = strokesWith(question, rung, unsure) - strokesWith(question, rung, own);
+	const saved = strokesWith(called, unsure) - strokesWith(called, own);
 	const { angle } = planSwing(club, speed, player);
 	return {
 		club: club.id,

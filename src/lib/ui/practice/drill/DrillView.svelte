@@ -6,6 +6,7 @@
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { drillRulesSchema, type DrillDraft } from '$lib/io/practice/drill';
+	import { freshSession } from '$lib/io/practice/freshSession';
 	import { proposalFor } from '$lib/io/practice/practiceSetup';
 	import { clubsInBag } from '$lib/io/work/pupil';
 	import { startingGround } from './drillGround';
@@ -115,20 +116,15 @@
 				pupilId,
 				tasks: proposalFor({ rules }, playing.of(pupilId), ground, shown).tasks.map(taskOf)
 			});
-			await keepSession({
-				id,
-				drillId: drill.id,
-				name: drill.name,
-				rules: structuredClone<DrillDraft['rules']>($state.snapshot(rules)),
-				startedAt: new Date().toISOString(),
-				endedAt: null,
+			const begun = {
+				drill,
+				rules: $state.snapshot<DrillDraft['rules']>(rules),
 				ground,
 				mark: shown,
 				turns: [file.pupil.id, ...others].map(turnOf),
-				seed: Date.now() % 100_000,
-				homeworkId: asked,
-				notes: ''
-			});
+				homeworkId: asked
+			};
+			await keepSession(freshSession(id, begun, Date.now()));
 			await goto(resolve('/practice/[id]', { id }));
 		});
 

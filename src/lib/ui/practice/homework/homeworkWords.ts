@@ -9,6 +9,7 @@ import {
 	type HomeworkCell
 } from '$lib/io/practice/homework';
 import type { Session } from '$lib/io/practice/session';
+import { freshSession } from '$lib/io/practice/freshSession';
 import { homeworkTasks, plainGround } from '$lib/io/practice/practiceSetup';
 import type { Ball, PupilFile } from '$lib/io/work/pupil';
 import { newId } from '$lib/store/base/newId';
@@ -57,20 +58,15 @@ export async function startHomework(homework: Homework, file: PupilFile): Promis
 		throw new Error('None of its clubs is in the bag any more: give other ones.');
 	const { rules } = SHIPPED_DRILLS.find(({ id }) => id === 'swing-matrix')!;
 	const id = newId();
-	await keepSession({
-		id,
-		drillId: 'swing-matrix',
-		name: homework.name,
-		rules: structuredClone(rules),
-		startedAt: new Date().toISOString(),
-		endedAt: null,
+	const begun = {
+		drill: { id: 'swing-matrix', name: homework.name },
+		rules,
 		ground,
 		mark: Math.max(...tasks.map(({ landing }) => landing)),
 		turns: [{ pupilId: file.pupil.id, tasks }],
-		seed: 1,
-		homeworkId: homework.id,
-		notes: ''
-	});
+		homeworkId: homework.id
+	};
+	await keepSession(freshSession(id, begun, Date.now()));
 	return id;
 }
 

@@ -1,60 +1,24 @@
 <script lang="ts">
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
-	import { onMount, untrack } from 'svelte';
+	import type { ComponentProps } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { whenWords } from '$lib/ui/format/dates';
-	import type { GreenWire } from '$lib/io/work/green';
-	import type { Ball } from '$lib/io/work/pupil';
-	import { hitsOf, type Session } from '$lib/io/practice/session';
-	import { readSessionBalls, sessionShelf } from '$lib/store/shelves/practice';
-	import { Followed } from '$lib/ui/state/followed.svelte';
-	import { playing } from '$lib/ui/state/playing.svelte';
-	import { SessionBench } from '$lib/ui/practice/state/sessionBench.svelte';
-	import SessionReview from './SessionReview.svelte';
-	import SessionRunner from './SessionRunner.svelte';
+	import SessionPart from './SessionPart.svelte';
 
-	interface Props {
-		session: Session;
-		balls: readonly Ball[];
-		/** The last session with the same drill, and its balls. */
-		before: { session: Session; balls: readonly Ball[] } | null;
-		/** Null for a plain line, or where the green is gone. */
-		green: GreenWire | null;
-	}
-	const { session, balls, before, green }: Props = $props();
-
-	const bench = untrack(() => {
-		const fileOf = (id: string) => playing.files.find(({ pupil }) => pupil.id === id);
-		const last = before && hitsOf(before.session, before.balls);
-		return new SessionBench(session, balls, fileOf, last);
-	});
-	const stored = new Followed(
-		async () => ({
-			session: await sessionShelf.get(bench.session.id),
-			balls: await readSessionBalls(bench.session.id)
-		}),
-		(now) => bench.follow(now.session, now.balls)
-	);
-	onMount(() => {
-		const stop = stored.start();
-		return () => {
-			stop();
-			void bench.close();
-		};
-	});
-	const ended = $derived(bench.session.endedAt !== null);
-	const gone = $derived(bench.session.ground.greenId !== null && green === null);
+	const opened: ComponentProps<typeof SessionPart> = $props();
+	const { session, green } = $derived(opened);
+	const gone = $derived(session.ground.greenId !== null && green === null);
 </script>
 
 <section class="mx-auto grid max-w-6xl gap-3 p-4 max-md:p-2">
 	<div class="flex flex-wrap items-baseline justify-between gap-x-4">
 		<ViewHeading
-			text={bench.session.name}
-			also={whenWords(bench.session.startedAt)}
+			text={session.name}
+			also={whenWords(session.startedAt)}
 			class="text-xl font-extrabold wrap-anywhere md:text-2xl"
 		/>
 		<p class="hint">
-			{whenWords(bench.session.startedAt)} · {bench.session.ground.name || 'a plain line'} · {bench.session.ground.stimpFeet.toFixed(
+			{whenWords(session.startedAt)} · {session.ground.name || 'a plain line'} · {session.ground.stimpFeet.toFixed(
 				1
 			)} ft ·
 			<a class="underline" href={resolve('/practice')}>All practice</a>
@@ -65,19 +29,5 @@
 			The green this was on has been removed; its speed and line are kept with the session.
 		</p>
 	{/if}
-	{#if stored.failure}
-		<p class="problem" role="alert">
-			The browser’s store cannot be read at the moment: {stored.failure} Balls noted meanwhile are kept
-			here and written when it answers.
-		</p>
-	{/if}
-	{#if ended}
-		<SessionReview {bench} {green} />
-	{:else}
-		<SessionRunner
-			{bench}
-			{green}
-			onfinish={() => bench.change((one) => (one.endedAt = new Date().toISOString()))}
-		/>
-	{/if}
+	<SessionPart {...opened} />
 </section>

@@ -31,11 +31,8 @@ export function standAlone(holder: HTMLElement): { text: string; width: number; 
 	copy.style.background = getComputedStyle(shown).backgroundColor;
 	copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
 	copy.removeAttribute('tabindex');
-	return {
-		text: new XMLSerializer().serializeToString(copy),
-		width: shown.width.baseVal.value,
-		height: shown.height.baseVal.value
-	};
+	const { width, height } = shown.getBoundingClientRect();
+	return { text: new XMLSerializer().serializeToString(copy), width, height };
 }
 
 /** Hands the drawing inside an element to the browser as a file to keep. */

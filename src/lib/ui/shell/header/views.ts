@@ -1,6 +1,6 @@
 import Archive from '@lucide/svelte/icons/archive';
 import Backpack from '@lucide/svelte/icons/backpack';
-import Bookmark from '@lucide/svelte/icons/bookmark';
+import CalendarDays from '@lucide/svelte/icons/calendar-days';
 import ChartLine from '@lucide/svelte/icons/chart-line';
 import Flag from '@lucide/svelte/icons/flag';
 import Mountain from '@lucide/svelte/icons/mountain';
@@ -14,8 +14,8 @@ export const VIEWS = [
 	{ href: resolve('/bag'), label: 'Bag', icon: Backpack },
 	{ href: resolve('/'), label: 'Shot', icon: Flag },
 	{ href: resolve('/practice'), label: 'Practice', icon: Target },
+	{ href: resolve('/lessons'), label: 'Lessons', icon: CalendarDays },
 	{ href: resolve('/log'), label: 'Log', icon: ChartLine },
-	{ href: resolve('/saved'), label: 'Saved', icon: Bookmark },
 	{ href: resolve('/pupils'), label: 'Pupils', icon: Users },
 	{ href: resolve('/data'), label: 'Data', icon: Archive }
 ] as const;

@@ -1,0 +1,51 @@
+import { dispersionWith, type Dispersion } from '../../player/player';
+import type { Rung } from '../ladder/rung';
+import { plan } from '../plan';
+import { Question } from '../question/question';
+import type { PlanRequest } from '../question/request';
+import { localSampler } from '../race/localSampler';
+import { drawDeviates, sampleFinishes, type Finishes } from '../race/sample';
+
+/** A shot as it is called, to be played again and again. */
+export interface CalledShot {
+	question: Question;
+	rung: Rung;
+}
+
+/**
+ * The call for a request.
+ *
+ * @param request few samples are enough: they only choose the call
+ * @returns null where a putter is called, or nothing
+ */
+export async function calledShot(request: PlanRequest): Promise<CalledShot | null> {
+	const question = new Question(request);
+	const { options } = await plan(question, localSampler(question));
+	const rung = options[0]?.rung;
+	return rung && rung.play.flight !== 'putt' ? { question, rung } : null;
+}
+
+/**
+ * Balls of a called shot: the same luck for the same request, whatever the spread.
+ *
+ * @param balls how many, 1 and up
+ * @param changed what of the player's spread is other than it is
+ */
+export function playCalled(
+	{ question, rung }: CalledShot,
+	balls: number,
+	changed: Partial<Dispersion> = {}
+): Finishes {
+	const { player, seed } = question.request;
+	const { play, solution } = rung;
+	const shot = {
+		intent: question.intent(play),
+		speed: solution.speed,
+		aim: solution.aim,
+		dispersion: { ...dispersionWith(play.club, player), ...changed },
+		costs: player.costs,
+		scene: question.played,
+		holeX: question.pin
+	};
+	return sampleFinishes(shot, drawDeviates(seed, balls), 0, balls);
+}

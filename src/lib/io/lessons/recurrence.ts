@@ -1,0 +1,126 @@
+import ICAL from 'ical.js';
+import { dayLater } from './wallTime';
+
+/** Days of the week as iCalendar writes them, Monday first. */
+export const WEEKDAYS = ['MO', 'TU', 'WE', 'TH', 'FR', 'SA', 'SU'] as const;
+export type Weekday = (typeof WEEKDAYS)[number];
+
+/** How a lesson comes again, as a coach says it. */
+export interface Repeats {
+	/** Every so many weeks, 1 and up. */
+	weeks: number;
+	days: Weekday[];
+	/** The last day there is one; null for no end. */
+	until: string | null;
+	/** So many times; null for no end. */
+	times: number | null;
+	/** Months without any, 1 to 12. */
+	notIn: number[];
+}
+
+const MONTHS = Array.from({ length: 12 }, (_, i) => i + 1);
+/** A lesson comes once a day at most: rules that come more often are none of ours. */
+const FREQUENCIES = ['DAILY', 'WEEKLY', 'MONTHLY', 'YEARLY'];
+/** Nobody looks farther than so many times on. */
+const MOST_TIMES = 4000;
+
+const dateText = (day: string): string => day.replaceAll('-', '');
+
+/** A rule of iCalendar. */
+export function ruleOf({ weeks, days, until, times, notIn }: Repeats): string {
+	const ordered = WEEKDAYS.filter((day) => days.includes(day));
+	const parts = [
+		'FREQ=WEEKLY',
+		...(weeks > 1 ? [`INTERVAL=${weeks}`] : []),
+		...(ordered.length > 0 ? [`BYDAY=${ordered.join(',')}`] : []),
+		...(notIn.length > 0
+			? [`BYMONTH=${MONTHS.filter((month) => !notIn.includes(month)).join(',')}`]
+			: []),
+		...(until ? [`UNTIL=${dateText(until)}`] : times ? [`COUNT=${times}`] : [])
+	];
+	return parts.join(';');
+}
+
+/** A rule as the library reads it; null for one that makes no sense or comes more often than daily. */
+function read(rule: string): ICAL.Recur | null {
+	try {
+		const recur = ICAL.Recur.fromString(rule);
+		return FREQUENCIES.includes(recur.freq) ? recur : null;
+	} catch {
+		return null;
+	}
+}
+
+/** Whether a rule makes sense. */
+export const isRule = (rule: string): boolean => read(rule) !== null;
+
+/** A rule as a coach says it; null for one that only a calendar could have made. */
+export function repeatsOf(rule: string): Repeats | null {
+	const recur = read(rule);
+	if (recur?.freq !== 'WEEKLY') return null;
+	const { BYDAY, BYMONTH, ...others } = recur.parts;
+	const days = BYDAY ?? [];
+	const plain = days.every((day): day is Weekday => WEEKDAYS.includes(day as Weekday));
+	if (!plain || Object.keys(others).length > 0) return null;
+	const months = BYMONTH;
+	return {
+		weeks: recur.interval,
+		days,
+		until: recur.until ? dayOf(recur.until) : null,
+		times: recur.count,
+		notIn: months ? MONTHS.filter((month) => !months.includes(month)) : []
+	};
+}
+
+const dayOf = ({ year, month, day }: { year: number; month: number; day: number }): string =>
+	[year, String(month).padStart(2, '0'), String(day).padStart(2, '0')].join('-');
+
+/** A day and a time of day without any zone. */
+function floating(day: string, time: string): ICAL.Time {
+	const [year, month, date] = day.split('-').map(Number);
+	const [hour, minute] = time.split(':').map(Number);
+	return new ICAL.Time(
+		{ year, month, day: date, hour, minute, second: 0, isDate: false },
+		ICAL.Timezone.localTimezone
+	);
+}
+
+/**
+ * The days of a rule, by the clock of its place: summer time moves none of them.
+ *
+ * @param rule of iCalendar (RFC 5545, 3.3.10)
+ * @param first day and time of the first
+ * @param from first day that is asked for
+ * @param to last day that is asked for
+ * @returns none for a rule that makes no sense
+ */
+export function daysOfRule(
+	rule: string,
+	first: { day: string; time: string },
+	from: string,
+	to: string
+): string[] {
+	const recur = read(rule);
+	if (!recur) return [];
+	// An end given as a day holds for the whole of it, and one given as a moment for the day it names.
+	if (recur.until) recur.until = floating(dayOf(recur.until), '23:59');
+	const found: string[] = [];
+	const iterator = recur.iterator(floating(first.day, first.time));
+	for (let times = 0; times < MOST_TIMES; times++) {
+		const next = iterator.next() as ICAL.Time | null;
+		if (!next) break;
+		const day = dayOf(next);
+		if (day > to) break;
+		if (day >= from) found.push(day);
+	}
+	return found;
+}
+
+/** The rule cut off before a day: what comes from then on is another's. */
+export function ruleUntil(rule: string, before: string): string {
+	const recur = read(rule);
+	if (!recur) return rule;
+	recur.count = null;
+	recur.until = ICAL.Time.fromDateString(dayLater(before, -1));
+	return recur.toString();
+}
