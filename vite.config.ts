@@ -15,6 +15,13 @@ const COMPONENT_TESTS = ['src/lib/ui/**/[A-Z]*.test.ts'];
 export default defineConfig({
 	plugins: [threadBundle(), workerFiles(), tailwindcss(), sveltekit()],
 	worker: { format: 'es' },
+	build: {
+		modulePreload: {
+			// Every view's list of scripts would come with the first page: a view asks for its own as it is opened, or was fetched before.
+			resolveDependencies: (_, deps, { hostId }) =>
+				hostId.includes('entry/app') ? deps.filter((file) => file.endsWith('.css')) : deps
+		}
+	},
 	optimizeDeps: { include: ['comlink'] },
 	test: {
 		testTimeout: 60_000,

@@ -12,6 +12,7 @@ const VIEWS = [
 	'/pupils/pupil-ida',
 	'/practice',
 	'/practice/drill/landing-box',
+	'/lessons',
 	'/log',
 	'/saved',
 	'/ratios?green=green-ledge',

@@ -1,5 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { parseArchive, type Archive } from '$lib/io/archive/archive';
+import { asRead } from '$lib/io/archive/version1';
+import type { PupilFile } from '$lib/io/work/pupil';
 import { database } from '$lib/store/base/database';
 
 /** The demo as it is read. */
@@ -23,6 +25,16 @@ const TABLES = [
 	'greens',
 	'readings'
 ] as const;
+/** The demo's pupils as they are kept: with bag and balls. */
+export const demoFiles = (): PupilFile[] => {
+	const { pupils, clubs, balls } = asRead(demo());
+	return pupils.map((pupil) => ({
+		pupil: pupil as PupilFile['pupil'],
+		clubs: clubs.filter(({ pupilId }) => pupilId === pupil.id) as PupilFile['clubs'],
+		balls: balls.filter(({ pupilId }) => pupilId === pupil.id) as PupilFile['balls']
+	}));
+};
+
 /** Takes everything out of the store. */
 export const clear = () => Promise.all(database.tables.map((table) => table.clear()));
 

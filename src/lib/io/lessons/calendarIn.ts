@@ -3,7 +3,7 @@ import { contentKey } from '$lib/core/math/contentKey';
 import { freshLesson, MOST_MINUTES, type Lesson, type Series } from './lesson';
 import { isRule } from './recurrence';
 import { lessonById, occurrenceId, type Schedule } from './schedule';
-import { isZone, ownZone, wallOf, type WallTime } from './wallTime';
+import { instantOf, isZone, ownZone, wallOf, type WallTime } from './wallTime';
 
 /** An entry of a calendar file that can become a lesson. */
 export interface CalendarEntry extends WallTime {
@@ -200,6 +200,13 @@ const timesOf = ({ day, time, zone, minutes, place }: CalendarEntry) => ({
 	place
 });
 
+/** When an entry is, by the clock of what is here: whoever reads the file elsewhere changes no hour. */
+function timesFor(entry: CalendarEntry, here: Lesson | undefined): ReturnType<typeof timesOf> {
+	const times = timesOf(entry);
+	if (!here) return times;
+	return { ...times, ...wallOf(instantOf(entry, entry.zone), here.zone), zone: here.zone };
+}
+
 /** A lesson as an entry has it; one that is here keeps everything that a calendar does not know, and is left alone by an older entry. */
 function lessonOf(
 	entry: CalendarEntry,
@@ -208,9 +215,9 @@ function lessonOf(
 	whoIs: WhoIs
 ): Lesson {
 	const { cancelled, sequence } = entry;
-	if (here)
-		return sequence < here.sequence ? here : { ...here, ...timesOf(entry), cancelled, sequence };
-	const appointment = { ...whoIs(entry), ...timesOf(entry), coach: '', greenIds: [] };
+	const times = timesFor(entry, here);
+	if (here) return sequence < here.sequence ? here : { ...here, ...times, cancelled, sequence };
+	const appointment = { ...whoIs(entry), ...times, coach: '', greenIds: [] };
 	return { ...freshLesson(id, appointment), cancelled, sequence };
 }
 

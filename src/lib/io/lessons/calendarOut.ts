@@ -31,7 +31,7 @@ export function lessonCalendar(
 		endOutputType: 'utc',
 		sequence: lesson.sequence,
 		status: lesson.cancelled ? 'CANCELLED' : 'CONFIRMED',
-		busyStatus: lesson.cancelled ? 'FREE' : 'BUSY'
+		transp: lesson.cancelled ? 'TRANSPARENT' : 'OPAQUE'
 	}));
 	const { value, error } = createEvents(events);
 	if (error || !value) throw new Error('A lesson has no time that a calendar knows.');

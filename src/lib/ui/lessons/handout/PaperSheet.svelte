@@ -27,7 +27,8 @@
 					{/each}
 				</div>
 			{:else if section.kind === 'table'}
-				<div class="overflow-x-auto">
+				<!-- svelte-ignore a11y_no_noninteractive_tabindex -- a table that is wider than a phone is scrolled by keys, too -->
+				<div class="overflow-x-auto" role="region" aria-label={section.heading} tabindex="0">
 					<table class="border-collapse text-sm">
 						<thead>
 							<tr>

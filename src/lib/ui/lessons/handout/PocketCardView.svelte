@@ -76,7 +76,7 @@
 		});
 </script>
 
-<section class="mx-auto grid max-w-4xl gap-4 p-4">
+<section class="mx-auto grid max-w-4xl grid-cols-[minmax(0,1fr)] gap-4 p-4">
 	<div class="flex flex-wrap items-end justify-between gap-3">
 		<ViewHeading text={`Pocket card for ${file.pupil.name}`} />
 		<div class="flex flex-wrap items-end gap-2">

@@ -65,10 +65,10 @@
 							>
 							<ul>
 								{#each one.lessons.slice(0, SHOWN) as appointed (appointed.lesson.id)}
-									<li class="truncate">
+									<li>
 										<a
 											class={[
-												'hover:underline',
+												'block min-h-6 truncate leading-6 hover:underline',
 												stateOfLesson(appointed.lesson) === 'cancelled' && 'line-through'
 											]}
 											href={resolve('/lessons/[id]', { id: appointed.lesson.id })}

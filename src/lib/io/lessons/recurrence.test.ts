@@ -1,0 +1,82 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+	daysOfRule,
+	isRule,
+	repeatsOf,
+	ruleOf,
+	ruleUntil,
+	WEEKDAYS,
+	type Repeats
+} from './recurrence';
+import { dayLater, daysBetween } from './wallTime';
+
+const repeats: fc.Arbitrary<Repeats> = fc
+	.record({
+		weeks: fc.integer({ min: 1, max: 8 }),
+		days: fc.subarray([...WEEKDAYS], { minLength: 1 }),
+		end: fc.oneof(
+			fc.constant({ until: null, times: null }),
+			fc.record({ until: fc.constantFrom('2026-12-24', '2027-03-01'), times: fc.constant(null) }),
+			fc.record({ until: fc.constant(null), times: fc.integer({ min: 1, max: 30 }) })
+		),
+		notIn: fc.subarray([1, 2, 6, 7, 8, 12])
+	})
+	.map(({ end, ...rest }) => ({ ...rest, ...end }));
+const FIRST = { day: '2026-09-01', time: '16:00' };
+
+describe('lessons that come again', () => {
+	it('reads every rule it writes', () => {
+		fc.assert(
+			fc.property(repeats, (one) => {
+				expect(repeatsOf(ruleOf(one))).toEqual(one);
+			})
+		);
+	});
+
+	it('keeps to its weeks, weekdays, months and end, checked day by day', () => {
+		fc.assert(
+			fc.property(repeats, (one) => {
+				const days = daysOfRule(ruleOf(one), FIRST, FIRST.day, '2027-09-01');
+				// The first Monday at or before: weeks are counted from it.
+				const monday = '2026-08-31';
+				const wanted = Array.from({ length: 366 }, (_, i) => dayLater(FIRST.day, i))
+					.filter((day) => {
+						const since = daysBetween(monday, day);
+						return (
+							Math.floor(since / 7) % one.weeks === 0 &&
+							one.days.includes(WEEKDAYS[since % 7]!) &&
+							!one.notIn.includes(Number(day.slice(5, 7))) &&
+							(one.until === null || day <= one.until)
+						);
+					})
+					.slice(0, one.times ?? Infinity);
+				expect(days).toEqual(wanted);
+			}),
+			{ numRuns: 60 }
+		);
+	});
+
+	it('has no lesson by a rule that makes no sense or comes too often', () => {
+		for (const rule of ['FREQ=SECONDLY', 'FREQ=HOURLY', 'nonsense', '', 'FREQ=WEEKLY;BYDAY=XX']) {
+			expect(isRule(rule)).toBe(false);
+			expect(daysOfRule(rule, FIRST, FIRST.day, '2027-01-01')).toEqual([]);
+		}
+	});
+
+	it('calls a rule that only a calendar makes none of a coach’s', () => {
+		expect(repeatsOf('FREQ=MONTHLY;BYDAY=2TU')).toBeNull();
+		expect(repeatsOf('FREQ=WEEKLY;BYDAY=TU;BYSETPOS=1')).toBeNull();
+		expect(repeatsOf('FREQ=WEEKLY;BYDAY=2TU')).toBeNull();
+	});
+
+	it('ends before a day and keeps everything until then', () => {
+		const rule = ruleUntil('FREQ=WEEKLY;INTERVAL=2;BYDAY=TU;COUNT=20', '2026-10-13');
+		expect(daysOfRule(rule, FIRST, FIRST.day, '2028-01-01')).toEqual([
+			'2026-09-01',
+			'2026-09-15',
+			'2026-09-29'
+		]);
+		expect(ruleUntil('nonsense', '2026-10-13')).toBe('nonsense');
+	});
+});

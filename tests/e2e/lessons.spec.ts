@@ -1,0 +1,236 @@
+import { readFile } from 'node:fs/promises';
+import { expect, test, type Page } from '@playwright/test';
+import { accessible, fitsEverywhere } from './accessible';
+import { onDevice, readDemo } from './screen';
+
+const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true });
+const clock = (page: Page) => page.getByTestId('clock');
+const heading = (page: Page) => page.getByRole('heading', { level: 1 });
+
+/** Opens the next planned lesson of somebody in the agenda. */
+async function openNext(page: Page, name: string): Promise<void> {
+	await page.goto('/lessons');
+	await tab(page, 'Agenda').click();
+	const planned = page.getByRole('link').filter({ hasText: name }).filter({ hasNotText: 'over' });
+	await planned.first().click();
+	await expect(heading(page)).toHaveText(name);
+}
+
+/** The clock as seconds. */
+const seconds = async (page: Page): Promise<number> => {
+	const [minutes, rest] = (await clock(page).textContent())!.trim().split(/\s/)[0]!.split(':');
+	return 60 * Number(minutes) + Number(rest);
+};
+
+/** Touches the practice green at a share of its width and height. */
+async function touch(page: Page, across: number, down: number): Promise<void> {
+	const drawing = page.getByRole('application');
+	await drawing.scrollIntoViewIfNeeded();
+	const box = (await drawing.boundingBox())!;
+	await page.mouse.click(box.x + box.width * across, box.y + box.height * down);
+}
+
+test.describe('on a phone without a network', () => {
+	test.use({ viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' });
+
+	test('a lesson is proposed, changed, run with twelve balls through a killed tab, and summed up', async ({
+		page,
+		context
+	}) => {
+		test.setTimeout(240_000);
+		await readDemo(page);
+		await openNext(page, 'Ida Brenner');
+		await onDevice(page);
+		await context.setOffline(true);
+		await page.getByRole('button', { name: /^Propose 45 minutes/ }).click();
+		await page.getByRole('button', { name: 'Take it' }).click({ timeout: 60_000 });
+		const blocks = page.getByRole('list', { name: 'Blocks of the lesson' }).getByRole('listitem');
+		await expect(page.getByText(/^\d+ of 45 min$/)).toBeVisible();
+		const proposed = await blocks.count();
+		expect(proposed).toBeGreaterThan(2);
+		await page.getByRole('button', { name: '+ Drill' }).click();
+		await expect(blocks).toHaveCount(proposed + 1);
+		await expect(page.getByText(/min too long/)).toBeVisible();
+		// The new one goes to the top by keys.
+		const last = blocks.last();
+		const name = (await last.getAttribute('aria-label'))!;
+		await last.getByRole('button', { name: `Move ${name}` }).press(' ');
+		for (let i = 0; i < proposed; i++) await page.keyboard.press('ArrowUp');
+		await page.keyboard.press(' ');
+		await expect(blocks.first()).toHaveAttribute('aria-label', name);
+		await page.getByRole('button', { name: 'Begin the lesson' }).click();
+		await page.getByRole('button', { name: 'Note the balls' }).click();
+		for (let ball = 0; ball < 12; ball++) {
+			await touch(page, 0.5, 0.72 + 0.01 * (ball % 3));
+			await touch(page, 0.52, 0.4 - 0.01 * (ball % 3));
+		}
+		const counted = page.getByTestId('now');
+		const before = (await counted.textContent())!;
+		await page.getByLabel('What came of it').fill('Lands it short');
+		await expect.poll(() => seconds(page)).toBeGreaterThan(2);
+		const address = page.url();
+		await page.waitForTimeout(600);
+		await page.close();
+		const again = await context.newPage();
+		await again.goto(address);
+		await expect(clock(again)).toBeVisible();
+		// The clock went on while nobody looked.
+		expect(await seconds(again)).toBeGreaterThan(2);
+		await expect(again.getByTestId('now')).toHaveText(before);
+		await expect(again.getByLabel('What came of it')).toHaveValue('Lands it short');
+		await again.getByRole('button', { name: 'End the session' }).click();
+		await again.getByRole('button', { name: /^Done, next/ }).click();
+		await again.getByRole('button', { name: '2 min', exact: true }).last().click();
+		await again.getByRole('button', { name: 'Leave out' }).click();
+		await again.getByRole('button', { name: 'End the lesson' }).click();
+		await expect(again.getByText('12 balls noted.')).toBeVisible();
+		await expect(again.getByText('left out')).toBeVisible();
+		await expect(again.getByText(/^Not come to:/)).toBeVisible();
+		await again.getByRole('button', { name: 'Take the notes above' }).click();
+		await expect(again.getByLabel(/What we worked on/)).toHaveValue('Lands it short');
+		await again.getByRole('button', { name: 'Give Ida Brenner homework' }).click();
+		await again.getByRole('button', { name: 'Give it' }).click();
+		await expect(again.getByText(/^Homework given:/)).toBeVisible();
+		await again.getByRole('link', { name: /^Hand-out for Ida/ }).click();
+		await expect(again.getByText('Lands it short')).toBeVisible();
+		const download = again.waitForEvent('download');
+		await again.getByRole('button', { name: 'PDF', exact: true }).click();
+		const bytes = await readFile(await (await download).path());
+		expect(bytes.subarray(0, 5).toString()).toBe('%PDF-');
+		expect(bytes.length).toBeLessThan(300_000);
+	});
+});
+
+test('a lesson is moved and cancelled by keys and by drag, a clash is shown, all can be undone', async ({
+	page
+}) => {
+	await readDemo(page);
+	await page.goto('/lessons');
+	await tab(page, 'Week').click();
+	await page.getByRole('button', { name: 'Later' }).click();
+	const card = (time: string) => page.getByRole('link', { name: `${time} Ida Brenner` });
+	await card('16:30').focus();
+	await page.keyboard.press('ArrowDown');
+	await expect(page.getByText(/moved to .*16:45/).first()).toBeVisible();
+	await expect(card('16:45')).toBeVisible();
+	await page.getByRole('button', { name: 'Undo' }).first().click();
+	await expect(card('16:30')).toBeVisible();
+	// Two days on, where Henrike has somebody else at ten.
+	const box = (await card('16:30').boundingBox())!;
+	await page.mouse.move(box.x + 20, box.y + 10);
+	await page.mouse.down();
+	await page.mouse.move(box.x + 20, box.y + 10 - 28, { steps: 4 });
+	await page.mouse.up();
+	await expect(card('16:00')).toBeVisible();
+	await card('16:00').focus();
+	await page.keyboard.press('Delete');
+	await expect(card('16:00')).toContainText('cancelled');
+	await page.getByRole('button', { name: 'Undo' }).first().click();
+	await expect(card('16:00')).not.toContainText('cancelled');
+	await card('16:00').click();
+	await expect(heading(page)).toHaveText('Ida Brenner');
+	await page.getByLabel('Begins').fill('15:30');
+	await page.getByRole('checkbox', { name: 'Kaspar Lindqvist' }).check();
+	await page.goBack();
+	await expect(page.getByRole('link', { name: /15:30 Ida Brenner and Kaspar/ })).toBeVisible();
+});
+
+test('a series is put in, one lesson of it clashes, and the rest is changed from one on', async ({
+	page
+}) => {
+	await page.clock.setFixedTime(new Date('2026-07-06T09:00:00'));
+	await readDemo(page);
+	await page.goto('/lessons');
+	const sheet = page.getByRole('dialog');
+	const add = async (day: string) => {
+		await page.getByRole('button', { name: 'New lesson' }).first().click();
+		await sheet.getByRole('checkbox', { name: 'Pell Draycott' }).check();
+		await sheet.getByLabel('Day', { exact: true }).fill(day);
+		await sheet.getByLabel('Begins').fill('09:00');
+	};
+	await add('2026-07-07');
+	await sheet.getByLabel('How often').selectOption({ label: 'Every second week' });
+	await sheet.getByText('Not in some months').click();
+	await sheet.getByRole('button', { name: 'August' }).click();
+	await expect(sheet.getByText('every second Tuesday, not in August')).toBeVisible();
+	await sheet.getByRole('button', { name: 'Put it in' }).click();
+	await expect(page.getByText(/It comes every second Tuesday/)).toBeVisible();
+	await page.goto('/lessons');
+	await add('2026-07-21');
+	await sheet.getByRole('button', { name: 'Put it in' }).click();
+	await expect(page.getByText(/^At the same time as/)).toContainText('Pell Draycott');
+	await page.goto('/lessons');
+	await tab(page, 'Month').click();
+	await page.getByRole('button', { name: 'Later' }).click();
+	await expect(page.getByText('August 2026')).toBeVisible();
+	// Only the first of September stands in the last week of the grid.
+	await expect(page.getByRole('link', { name: /09:00/ })).toHaveCount(1);
+	await page.getByRole('button', { name: 'Later' }).click();
+	await page.getByRole('link', { name: /09:00/ }).first().click();
+	await page.getByLabel('Begins').fill('11:15');
+	await page.getByRole('button', { name: 'All from here on like this one' }).click();
+	await expect(page.getByText('From here on all are like this one.').first()).toBeVisible();
+	await tab(page, 'Month').click();
+	await expect(page.getByRole('link', { name: /11:15/ })).toHaveCount(3);
+	await page.getByRole('button', { name: 'Undo' }).first().click();
+	// The one that was changed before stays as it was changed.
+	await expect(page.getByRole('link', { name: /09:00/ })).toHaveCount(2);
+	await expect(page.getByRole('link', { name: /11:15/ })).toHaveCount(1);
+});
+
+test('a week goes out as a calendar file and into a second profile, once', async ({
+	page,
+	browser
+}) => {
+	await readDemo(page);
+	await page.goto('/lessons');
+	await page.getByText('Calendar file', { exact: true }).click();
+	const download = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'This week' }).click();
+	const path = await (await download).path();
+	const text = await readFile(path, 'utf8');
+	const count = text.split('BEGIN:VEVENT').length - 1;
+	expect(count).toBeGreaterThan(4);
+	const other = await (await browser.newContext({ serviceWorkers: 'block' })).newPage();
+	await other.goto('/lessons');
+	await other.getByText('Calendar file', { exact: true }).click();
+	await other.getByLabel('Open a calendar file').setInputFiles(path);
+	await expect(other.getByText(`Taken in: ${count} lessons.`).first()).toBeVisible();
+	await tab(other, 'Week').click();
+	await expect(other.getByRole('link', { name: /somebody|^\d\d:\d\d/ }).first()).toBeVisible();
+	await other.getByLabel('Open a calendar file').setInputFiles(path);
+	await expect(other.getByText(`${count} were here already.`).first()).toBeVisible();
+	await other
+		.getByLabel('Open a calendar file')
+		.setInputFiles({ name: 'no.ics', mimeType: 'text/calendar', buffer: Buffer.from('hello') });
+	await expect(other.getByText(/This is no calendar file/)).toBeVisible();
+});
+
+test('a pocket card is worked out and comes as a sheet to cut', async ({ page }) => {
+	await readDemo(page);
+	await page.goto('/lessons/card?pupil=pupil-tomas');
+	await expect(heading(page)).toHaveText('Pocket card for Tomas Vell');
+	const button = page.getByRole('button', { name: 'PDF to cut' });
+	await expect(button).toBeEnabled({ timeout: 60_000 });
+	await expect(page.getByText(/^From short grass:/).first()).toBeVisible();
+	const download = page.waitForEvent('download');
+	await button.click();
+	const bytes = await readFile(await (await download).path());
+	expect(bytes.subarray(0, 5).toString()).toBe('%PDF-');
+});
+
+test('lessons fit desk, tablet and phone and have no accessibility violations', async ({
+	page
+}) => {
+	test.setTimeout(240_000);
+	await readDemo(page);
+	await openNext(page, 'Ida Brenner');
+	const planned = new URL(page.url()).pathname;
+	const over = '/lessons/series-ida_2026-10-13';
+	await fitsEverywhere(page, ['/lessons', planned, over, `${over}/handout`, '/lessons/card']);
+	for (const name of ['Week', 'Month', 'Agenda', 'Plans']) {
+		await page.goto('/lessons');
+		await tab(page, name).click();
+		await accessible(page, `lessons, ${name}`);
+	}
+});
