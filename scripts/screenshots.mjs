@@ -17,10 +17,6 @@ const panel = (name, act) => async (page) => {
 	await page.getByRole('tab', { name, exact: true }).click();
 	await act?.(page);
 };
-const misses = async (page) => {
-	await button(page, 'Work out where to miss').click();
-	await page.getByTestId('miss-call').waitFor({ timeout: 120_000 });
-};
 /** A landing box on a green, or some balls of it on a phone. */
 const onLedge = async (page) => {
 	await page.getByLabel('Green', { exact: true }).selectOption({ label: 'Ledge green' });
@@ -49,6 +45,21 @@ const foundInLog = async (page) => {
 		.getByRole('tablist', { name: 'Log' })
 		.evaluate((tabs) => scrollTo(0, tabs.offsetTop - 64));
 };
+const week = (page) => page.getByRole('tab', { name: 'Week' }).click();
+/** The hand-out of a lesson that is over. */
+const handOut = async (page) => {
+	await week(page);
+	for (let weeks = 0; weeks < 3; weeks++) await button(page, 'Earlier').click();
+	await page
+		.getByRole('link', { name: /Ida Brenner$/ })
+		.first()
+		.click();
+	await page
+		.getByRole('link', { name: /^Hand-out/ })
+		.first()
+		.click();
+	await page.getByText('Air and ground').first().waitFor();
+};
 const learned = async (page) => {
 	await button(page, 'Read the roll-outs').click();
 	await button(page, 'Plan with this strike').waitFor({ timeout: 60_000 });
@@ -67,7 +78,6 @@ const PICTURES = [
 	{ name: 'map', path: '/?shot=demo-12' },
 	{ name: 'greens', path: '/greens', plain: true },
 	{ name: 'survey', path: '/greens/green-kiln', plain: true, act: panel('Survey') },
-	{ name: 'misses', path: '/greens/green-ledge', plain: true, act: panel('Misses', misses) },
 	{ name: 'bag', path: '/bag', plain: true },
 	{ name: 'drill', path: '/practice/drill/landing-box', plain: true, act: onLedge },
 	{
@@ -79,7 +89,8 @@ const PICTURES = [
 	},
 	{ name: 'session', path: '/practice/session-1', plain: true },
 	{ name: 'learned', path: '/pupils/pupil-ida', plain: true, act: learned },
-	{ name: 'data', path: '/data', plain: true },
+	{ name: 'lessons', path: '/lessons', plain: true, act: week },
+	{ name: 'handout', path: '/lessons', plain: true, act: handOut },
 	{ name: 'log', path: '/log', plain: true },
 	{ name: 'forecast', path: '/log', plain: true, act: panel('Forecast', foundInLog) },
 	{ name: 'phone', path: '/?shot=demo-7', view: PHONE }

@@ -80,7 +80,7 @@ test.describe('on a phone without a network', () => {
 		await expect(again.getByLabel('What came of it')).toHaveValue('Lands it short');
 		await again.getByRole('button', { name: 'End the session' }).click();
 		await again.getByRole('button', { name: /^Done, next/ }).click();
-		await again.getByRole('button', { name: '2 min', exact: true }).last().click();
+		await again.getByRole('button', { name: 'Two minutes more' }).click();
 		await again.getByRole('button', { name: 'Leave out' }).click();
 		await again.getByRole('button', { name: 'End the lesson' }).click();
 		await expect(again.getByText('12 balls noted.')).toBeVisible();

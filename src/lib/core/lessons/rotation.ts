@@ -1,21 +1,19 @@
-/** Who is at which station in which round: indices of pupils, by round and station. */
-export interface Rotation {
-	/** Pupils that go round together. */
-	groups: number[][];
-	/** For each round the group at each station; null where a station waits. */
-	rounds: (number | null)[][];
-}
-
 /** How groups are made: those of like skill together, or mixed. */
 export type Grouping = 'alike' | 'mixed';
 
 /**
- * Deals pupils into groups whose sizes differ by one at most.
+ * Deals pupils into groups that go round together; their sizes differ by one at most, and none is empty.
  *
  * @param skills of the pupils, larger is weaker
- * @param count groups, 1 and up
+ * @param stations 1 and up; more than pupils leave some waiting
+ * @returns indices of pupils
  */
-function groupsOf(skills: readonly number[], count: number, grouping: Grouping): number[][] {
+export function groupsOf(
+	skills: readonly number[],
+	stations: number,
+	grouping: Grouping
+): number[][] {
+	const count = Math.min(stations, Math.max(1, skills.length));
 	const ranked = skills.map((_, i) => i).sort((a, b) => skills[a]! - skills[b]! || a - b);
 	const groups: number[][] = Array.from({ length: count }, () => []);
 	if (grouping === 'mixed') {
@@ -32,48 +30,33 @@ function groupsOf(skills: readonly number[], count: number, grouping: Grouping):
 }
 
 /**
- * Sends pupils round stations so that everybody sees each station once: a group a station, each round one further.
+ * At which station a group is in a round: each round one further, so that every group sees each station once and no two meet.
  *
- * @param skills of the pupils, larger is weaker
- * @param stations 1 and up; more than pupils leaves stations waiting
  * @source a cyclic Latin square
  */
-export function rotationOf(
-	skills: readonly number[],
-	stations: number,
-	grouping: Grouping
-): Rotation {
-	const count = Math.min(stations, Math.max(1, skills.length));
-	const groups = groupsOf(skills, count, grouping);
-	const rounds = Array.from({ length: stations }, (_, round) =>
-		Array.from({ length: stations }, (_, station) => {
-			const group = (station - round + stations) % stations;
-			return group < count ? group : null;
-		})
-	);
-	return { groups, rounds };
-}
+export const stationAt = (group: number, round: number, stations: number): number =>
+	(group + round) % stations;
 
 /**
  * Deals in somebody who comes late: into the smallest group, and of those the one whose skill is nearest.
  *
  * @param skills of all pupils, the late-comer's last
  */
-export function withLateComer(rotation: Rotation, skills: readonly number[]): Rotation {
+export function withLateComer(
+	groups: readonly (readonly number[])[],
+	skills: readonly number[]
+): number[][] {
 	const late = skills.length - 1;
-	const least = Math.min(...rotation.groups.map((group) => group.length));
+	const least = Math.min(...groups.map((group) => group.length));
 	const away = (group: readonly number[]): number =>
 		Math.abs(
 			group.reduce((sum, pupil) => sum + skills[pupil]!, 0) / Math.max(1, group.length) -
 				skills[late]!
 		);
-	const home = rotation.groups
+	const home = groups
 		.filter((group) => group.length === least)
 		.reduce((best, group) => (away(group) < away(best) ? group : best));
-	return {
-		...rotation,
-		groups: rotation.groups.map((group) => (group === home ? [...group, late] : group))
-	};
+	return groups.map((group) => (group === home ? [...group, late] : [...group]));
 }
 
 /**

@@ -71,6 +71,9 @@ export const markField = choice(['box', 'stick', 'flag', 'none']);
 /** What a part of a lesson is. */
 export const blockKindField = choice(['drill', 'test', 'shot', 'talk', 'free']);
 
+/** Groups of like skill, or mixed. */
+export const groupingField = choice(['alike', 'mixed']);
+
 export const areaKindField = choice(['sand', 'water', 'rough', 'fringe']);
 export const readingMethodField = choice(['ramp', 'timed', 'balls', 'judged']);
 export const wayField = choice(['up', 'down']);

@@ -43,7 +43,7 @@ describe('what came of a lesson', () => {
 			]
 		});
 		const better = (now: number, before: number) =>
-			summaryOf(given('session-3'), sessions, file(now, before) as never).scores[0]!.better;
+			summaryOf(given('session-3'), sessions, file(now, before)).scores[0]!.better;
 		expect([better(9, 1), better(1, 9), better(6, 5)]).toEqual([1, -1, 0]);
 	});
 

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { blockKindField } from '../fields/fields';
+import { blockKindField, groupingField } from '../fields/fields';
 import { homeworkCellsRow } from './homework';
 import { clockField, dayField, instantField, keptCount, keptNumber } from '../fields/kept';
 
@@ -60,6 +60,15 @@ export const lessonRow = z.object({
 	endedAt: z._default(z.nullable(instantField), null),
 	/** The block at hand and since when its clock runs; null while it stands. */
 	running: z._default(z.nullable(z.object({ blockId: z.string(), since: instantField })), null),
+	/** Groups that go round the stations together, where several come; ids of pupils. */
+	rounds: z.optional(
+		z.object({
+			grouping: groupingField,
+			/** Minutes from station to station. */
+			walk: keptNumber,
+			groups: z.array(z.array(z.string()))
+		})
+	),
 	/** The coach's own, never given away. */
 	notes: z._default(z.string(), ''),
 	/** What the pupil is told. */

@@ -3,6 +3,7 @@ import type { Club } from '$lib/core/club/club';
 import { contentKey } from '$lib/core/math/contentKey';
 import { AS_MODELLED, type Delivered } from '$lib/core/player/delivered';
 import {
+	HANDICAP,
 	HANDICAPS,
 	PROFILE,
 	profileAt,
@@ -114,6 +115,9 @@ export type Golfer = z.output<typeof golferDraftSchema>;
 
 /** How good somebody is: a handicap where one is known, else a skill. */
 export type Standard = Pick<Golfer, 'skill' | 'handicap'>;
+
+/** The same as a number: larger is weaker. */
+export const handicapOf = ({ skill, handicap }: Standard): number => handicap ?? HANDICAP[skill];
 
 /** The starting profile of somebody. */
 export const profileOf = ({ skill, handicap }: Standard): PlayerProfile =>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { scrolledByKeys } from '$lib/ui/controls/scrolledByKeys';
 	import type { Snippet } from 'svelte';
 	import type { Drawing, Paper } from './paper';
 
@@ -27,8 +28,12 @@
 					{/each}
 				</div>
 			{:else if section.kind === 'table'}
-				<!-- svelte-ignore a11y_no_noninteractive_tabindex -- a table that is wider than a phone is scrolled by keys, too -->
-				<div class="overflow-x-auto" role="region" aria-label={section.heading} tabindex="0">
+				<div
+					class="overflow-x-auto"
+					role="region"
+					aria-label={section.heading}
+					{@attach scrolledByKeys}
+				>
 					<table class="border-collapse text-sm">
 						<thead>
 							<tr>

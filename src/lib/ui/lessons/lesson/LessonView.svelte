@@ -9,6 +9,7 @@
 		type Block,
 		type Lesson
 	} from '$lib/io/lessons/lesson';
+	import { hasRounds } from '$lib/io/lessons/rounds';
 	import { usualNotes } from '$lib/io/lessons/summary';
 	import {
 		clashesOf,
@@ -39,6 +40,7 @@
 	import BlockList from './BlockList.svelte';
 	import PackageLine from './PackageLine.svelte';
 	import ProposePanel from './ProposePanel.svelte';
+	import RoundsPanel from './RoundsPanel.svelte';
 	import RunPanel from './RunPanel.svelte';
 	import WhenPanel from './WhenPanel.svelte';
 
@@ -109,7 +111,10 @@
 	}
 	const begin = () => {
 		const block = blockAtHand(lesson);
-		if (block) bench.become((one) => beginBlock(one, block.id, Date.now()));
+		if (!block) return;
+		bench.become((one) => beginBlock(one, block.id, Date.now()));
+		// What is asked meanwhile is asked for this pupil.
+		if (files.length === 1) playing.choose(files[0]!.pupil.id);
 	};
 	const keepAsPlan = () =>
 		attempt(async () => {
@@ -169,6 +174,7 @@
 			<p class="text-xl font-bold">This lesson is {STATE_WORDS.cancelled}.</p>
 		{:else if state === 'running'}
 			<RunPanel {bench} {desk} notes={usualNotes(before)} />
+			{#if hasRounds(lesson)}<RoundsPanel {bench} />{/if}
 		{:else if state === 'ended'}
 			<AfterPanel {bench} {desk} />
 		{/if}
@@ -176,6 +182,7 @@
 			<div class="grid gap-3">
 				<h2 class="ruled-heading">The plan</h2>
 				<BlockList {bench} plans={desk.book.lessonPlans} {drills} shots={own} />
+				{#if hasRounds(lesson)}<RoundsPanel {bench} />{/if}
 				{#each files.slice(0, 1) as file (file.pupil.id)}
 					<ProposePanel {lesson} {file} {desk} ontake={take} />
 				{/each}

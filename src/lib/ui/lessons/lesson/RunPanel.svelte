@@ -113,10 +113,24 @@
 				<p class="text-(--faint)">{BLOCK_WORDS[block.kind]}</p>
 				<h2 class="text-3xl font-extrabold wrap-anywhere max-md:text-2xl">{block.title}</h2>
 			</div>
-			<p class="figure text-4xl font-bold whitespace-nowrap" data-testid="clock">
-				{clockWords(seconds)}
-				<span class={['text-lg', left < 0 ? 'text-(--clay)' : 'text-(--faint)']}
-					>of {block.minutes} min{left < 0 ? ', over' : ''}</span
+			<p class="flex items-center gap-1">
+				<button
+					type="button"
+					class="btn btn-ghost btn-square"
+					aria-label="Two minutes less"
+					onclick={() => longer(-2)}><Minus size={20} aria-hidden="true" /></button
+				>
+				<span class="figure text-4xl font-bold whitespace-nowrap" data-testid="clock">
+					{clockWords(seconds)}
+					<span class={['text-lg', left < 0 ? 'text-(--clay)' : 'text-(--faint)']}
+						>of {block.minutes} min{left < 0 ? ', over' : ''}</span
+					>
+				</span>
+				<button
+					type="button"
+					class="btn btn-ghost btn-square"
+					aria-label="Two minutes more"
+					onclick={() => longer(2)}><Plus size={20} aria-hidden="true" /></button
 				>
 			</p>
 		</div>
@@ -141,12 +155,6 @@
 			>
 			<button type="button" class="btn btn-lg" onclick={() => settle('skipped')}
 				><SkipForward size={20} aria-hidden="true" /> Leave out</button
-			>
-			<button type="button" class="btn btn-lg" onclick={() => longer(-2)}
-				><Minus size={20} aria-hidden="true" /> 2 min</button
-			>
-			<button type="button" class="btn btn-lg" onclick={() => longer(2)}
-				><Plus size={20} aria-hidden="true" /> 2 min</button
 			>
 		</div>
 		{#if drill}

@@ -44,5 +44,5 @@ export const whereWords = (
 	greens: readonly GreenBook[]
 ): string => {
 	const named = greens.filter(({ green }) => greenIds.includes(green.id));
-	return listed([...named.map(({ green }) => green.name), ...(place ? [place] : [])]);
+	return [listed(named.map(({ green }) => green.name)), place].filter(Boolean).join(' · ');
 };
