@@ -227,7 +227,11 @@ test('lessons fit desk, tablet and phone and have no accessibility violations', 
 	await openNext(page, 'Ida Brenner');
 	const planned = new URL(page.url()).pathname;
 	const over = '/lessons/series-ida_2026-10-13';
-	await fitsEverywhere(page, ['/lessons', planned, over, `${over}/handout`, '/lessons/card']);
+	const progress = '/lessons/progress?pupil=pupil-pell';
+	const views = ['/lessons', planned, over, `${over}/handout`, '/lessons/card', progress];
+	await fitsEverywhere(page, views);
+	await expect(heading(page)).toHaveText('Progress of Pell Draycott');
+	await expect(page.getByText(/lessons had: each is a thin upright line/)).toBeVisible();
 	for (const name of ['Week', 'Month', 'Agenda', 'Plans']) {
 		await page.goto('/lessons');
 		await tab(page, name).click();

@@ -11,9 +11,11 @@
 	import ByGroup from './ByGroup.svelte';
 	import MissCloud from './MissCloud.svelte';
 	import { overWords } from './overWords';
-	import TrendChart from './TrendChart.svelte';
-	import { debtPoints, leavePoints, upAndDownPoints } from './trendPoints';
-	import { debtWords, leaveWords, upAndDownWords, whenWords } from './trendWords';
+	import DebtTrend from './trends/DebtTrend.svelte';
+	import LeaveTrend from './trends/LeaveTrend.svelte';
+	import TrendChart from './trends/TrendChart.svelte';
+	import { upAndDownPoints } from './trends/trendPoints';
+	import { upAndDownWords, whenWords } from './trends/trendWords';
 
 	interface Props {
 		plays: readonly Play[];
@@ -43,9 +45,7 @@
 	];
 	const columns = $derived([rows(own), ...(theirs ? [rows(theirs)] : [])]);
 
-	const leaves = $derived(leavePoints(plays));
 	const shares = $derived(upAndDownPoints(plays));
-	const debts = $derived(debtPoints(plays));
 	const percent = (share: number) => `${Math.round(100 * share)} %`;
 </script>
 
@@ -89,56 +89,11 @@
 		</section>
 		<section aria-labelledby="against">
 			<h2 id="against" class="text-lg font-bold">Strokes against the forecast</h2>
-			<TrendChart
-				marks={debts.map(({ at, sum, band }) => ({
-					label: shortDayWords(at),
-					low: -band,
-					value: sum,
-					high: band
-				}))}
-				words={debtWords(debts)}
-				unit="strokes, added up"
-				tick={(value) => figure(value, Number.isInteger(value) ? 0 : 1)}
-				domain={[-1, 1]}
-				dots={false}
-				caption="Line: strokes more (up) or fewer than forecast, shot after shot. Band: what luck alone adds up to, nine times in ten."
-				heads={['When', 'Added up', 'Luck within']}
-				rows={() =>
-					debts
-						.toReversed()
-						.map(({ at, sum, band }) => [
-							shortDayWords(at),
-							figure(sum, 2),
-							`± ${band.toFixed(2)}`
-						])}
-			/>
+			<DebtTrend {plays} />
 		</section>
 		<section aria-labelledby="left-over">
 			<h2 id="left-over" class="text-lg font-bold">Left to the hole</h2>
-			<TrendChart
-				marks={leaves.map(({ when, low, median, high }) => ({
-					label: whenWords(when),
-					low,
-					value: median,
-					high
-				}))}
-				words={leaveWords(leaves, say)}
-				unit={`left, ${playing.style.symbol}`}
-				tick={(metres) => formatFigure(metres, playing.style)}
-				domain={[0, 1]}
-				caption="Line: half are left nearer. Band: the middle half of them."
-				heads={['When', 'Balls', 'A quarter within', 'Half within', 'Three quarters within']}
-				rows={() =>
-					leaves
-						.toReversed()
-						.map(({ when, n, low, median, high }) => [
-							whenWords(when),
-							String(n),
-							say(low),
-							say(median),
-							say(high)
-						])}
-			/>
+			<LeaveTrend {plays} />
 		</section>
 		<section aria-labelledby="saved-par">
 			<h2 id="saved-par" class="text-lg font-bold">Up and down</h2>

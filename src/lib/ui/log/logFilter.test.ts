@@ -4,7 +4,7 @@ import type { Play } from '$lib/io/log/play';
 import { playOf } from '../../../../tests/support/plays';
 import { EVERYTHING, monthsOf, passes, type LogFilter } from './logFilter';
 import { playGroups } from './playGroups';
-import { debtPoints, leavePoints, upAndDownPoints } from './trendPoints';
+import { debtPoints, leavePoints, upAndDownPoints } from './trends/trendPoints';
 
 const names = {
 	pupil: (id: string) => `Pupil ${id}`,

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { playOf } from '../../../../tests/support/plays';
 import { missReach, missSpots, missSpotWords } from './missSpots';
 import { isReadAlready, playedReading } from './playedReading';
-import { debtWords, leaveWords, upAndDownWords } from './trendWords';
+import { debtWords, leaveWords, upAndDownWords } from './trends/trendWords';
 
 const say = (metres: number) => `${metres.toFixed(1)} m`;
 

@@ -69,6 +69,7 @@
 		<a class="btn" href={resolve(`/bag${forPupil(pupil.id)}`)}
 			>Bag: {clubsInBag(file.clubs).length} clubs</a
 		>
+		<a class="btn" href={resolve(`/lessons/progress${forPupil(pupil.id)}`)}>Progress</a>
 		<button type="button" class="btn" onclick={() => change((p) => (p.archived = !p.archived))}
 			>{pupil.archived ? 'Show again' : 'Hide from the lists'}</button
 		>

@@ -29,6 +29,7 @@
 	import { attempt } from '$lib/ui/shell/attempt';
 	import { tell } from '$lib/ui/shell/messages.svelte';
 	import { historyShortcuts, shortcuts } from '$lib/ui/shell/shortcuts.svelte';
+	import { forPupil } from '$lib/ui/shell/pupilAsked.svelte';
 	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import FreeText from '$lib/ui/controls/FreeText.svelte';
@@ -205,6 +206,10 @@
 					>
 				</h2>
 				{#if pupil.notes}<p class="wrap-anywhere">{pupil.notes}</p>{/if}
+				<p class="flex flex-wrap gap-x-4">
+					<a class="underline" href={resolve(`/lessons/progress${forPupil(pupil.id)}`)}>Progress</a>
+					<a class="underline" href={resolve(`/lessons/card${forPupil(pupil.id)}`)}>Pocket card</a>
+				</p>
 				<PackageLine
 					pupilId={pupil.id}
 					day={lesson.day}

@@ -24,6 +24,8 @@
 	const STEP = 15;
 	/** A pointer that moves less than this only touches. */
 	const TREMBLE = 5;
+	/** A card that is lower has one line. */
+	const LINES = 34;
 	const lesson = $derived(placed.appointed.lesson);
 	const stands = $derived(stateOfLesson(lesson));
 	const height = $derived(((placed.to - placed.from) / 60) * hour);
@@ -91,7 +93,7 @@
 >
 	<!-- The whole card follows a mouse; a finger scrolls the page and takes the grip. -->
 	<a
-		class="body"
+		class={['body', height < LINES && 'one-line']}
 		href={resolve('/lessons/[id]', { id: lesson.id })}
 		data-lesson={lesson.id}
 		draggable="false"
@@ -107,7 +109,9 @@
 		<span class="font-bold">{whoComes(lesson)}</span>
 		{#if stands === 'cancelled'}<span>cancelled</span>{/if}
 		{#if clash}<span class="font-bold text-(--clay)">clash</span>{/if}
-		{#if height > 60 && lesson.aim}<span class="block text-(--faint)">{lesson.aim}</span>{/if}
+		{#if height > 44 && placed.columns === 1 && lesson.aim}<span class="block text-(--faint)"
+				>{lesson.aim}</span
+			>{/if}
 		{#if height > 90 && where}<span class="block text-(--faint)">{where}</span>{/if}
 	</a>
 	<span
@@ -159,6 +163,11 @@
 		overflow-wrap: anywhere;
 		cursor: grab;
 		user-select: none;
+	}
+	.one-line {
+		white-space: nowrap;
+		text-overflow: ellipsis;
+		overflow: hidden;
 	}
 	.grip {
 		touch-action: none;

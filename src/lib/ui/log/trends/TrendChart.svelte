@@ -3,7 +3,7 @@
 	import Axis from '$lib/ui/drawing/Axis.svelte';
 	import { everyFew, pathThrough } from '$lib/ui/drawing/scale';
 
-	import Figures from './Figures.svelte';
+	import Figures from '../Figures.svelte';
 
 	/** A value with what lies around it. */
 	interface Mark {
@@ -24,12 +24,25 @@
 		domain: readonly [number, number];
 		/** Whether every value has a dot; many are only a line. */
 		dots?: boolean;
+		/** Where something happened, in marks: 1.5 is in the middle between the second and the third. */
+		flags?: readonly number[];
 		caption: string;
 		/** Heads of the table behind it. */
 		heads: readonly string[];
 		rows: () => readonly (readonly string[])[];
 	}
-	const { marks, words, unit, tick, domain, dots = true, caption, heads, rows }: Props = $props();
+	const {
+		marks,
+		words,
+		unit,
+		tick,
+		domain,
+		dots = true,
+		flags = [],
+		caption,
+		heads,
+		rows
+	}: Props = $props();
 
 	const HEIGHT = 190;
 	const LEFT = 52;
@@ -94,6 +107,9 @@
 				tickSize={4}
 			/>
 			<path class="band" d={band} />
+			{#each flags as place, i (i)}
+				<line class="flag" x1={x(place)} x2={x(place)} y1={TOP} y2={HEIGHT - BOTTOM} />
+			{/each}
 			<path class="line" d={line} />
 			{#if dots}
 				{#each marks as mark, i (i)}
@@ -124,6 +140,10 @@
 		fill: none;
 		stroke: var(--turf);
 		stroke-width: var(--line);
+	}
+	.flag {
+		stroke: var(--clay);
+		stroke-width: 1;
 	}
 	circle {
 		fill: var(--turf);
