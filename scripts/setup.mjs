@@ -30,12 +30,25 @@ export function ensurePackages() {
 	if (npm(['ci']) !== 0) throw new Error('The packages could not be installed; see above.');
 }
 
+/** Installs one of Debian's packages; answers whether it could. */
+function install(name) {
+	const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+	run('apt-get', ['update', '-qq'], { env });
+	return run('apt-get', ['install', '-y', '-qq', name], { env }) === 0;
+}
+
 /** Installs Debian's Chromium where no browser is found. */
 export function ensureChromium() {
 	if (existsSync(CHROMIUM)) return;
 	console.log('Installing Chromium …');
-	const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
-	run('apt-get', ['update', '-qq'], { env });
-	if (run('apt-get', ['install', '-y', '-qq', 'chromium'], { env }) !== 0 || !existsSync(CHROMIUM))
+	if (!install('chromium') || !existsSync(CHROMIUM))
 		throw new Error('Chromium could not be installed. Install it, or set CHROMIUM_PATH.');
+}
+
+/** Installs what reads PDF files back, where it is missing. */
+export function ensurePoppler() {
+	if (existsSync('/usr/bin/pdftotext')) return;
+	console.log('Installing poppler-utils …');
+	if (!install('poppler-utils'))
+		throw new Error('poppler-utils could not be installed: papers cannot be read back.');
 }

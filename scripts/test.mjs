@@ -1,7 +1,7 @@
 // Everything that must hold: types, lint, format, unused code, unit and reference tests, build, browser tests.
 import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
-import { ensureChromium, ensurePackages, tool } from './setup.mjs';
+import { ensureChromium, ensurePackages, ensurePoppler, tool } from './setup.mjs';
 
 const REPORTS = 'test-results';
 const totals = { passed: 0, failed: 0 };
@@ -71,6 +71,7 @@ function browser() {
 
 ensurePackages();
 ensureChromium();
+ensurePoppler();
 rmSync(REPORTS, { recursive: true, force: true });
 mkdirSync(REPORTS, { recursive: true });
 tool('@sveltejs/kit/svelte-kit.js', ['sync']);

@@ -149,6 +149,7 @@ test('what a save replaced can be had back, and a new shot leaves the old one as
 	await expect(page.getByText('Changed since it was saved')).toBeVisible();
 	await page.keyboard.press('Control+s');
 	await page.getByRole('button', { name: 'Have the old one back' }).click();
+	await expect(page.getByText('is as it was.').first()).toBeVisible();
 	await page.goto('/saved');
 	const kept = page.getByRole('row').filter({
 		has: page.getByRole('textbox', {

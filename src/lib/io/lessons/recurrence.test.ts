@@ -64,6 +64,52 @@ describe('lessons that come again', () => {
 		}
 	});
 
+	it('takes no rule that may never come again: it would be looked for without an end', () => {
+		for (const rule of [
+			'FREQ=DAILY;BYMONTH=2;BYMONTHDAY=30',
+			'FREQ=DAILY;INTERVAL=7;BYDAY=MO',
+			'FREQ=WEEKLY;BYDAY=MO;BYMONTHDAY=13',
+			'FREQ=WEEKLY;BYMONTH=13',
+			'FREQ=WEEKLY;INTERVAL=5000',
+			'FREQ=MONTHLY;INTERVAL=12;BYMONTH=2',
+			'FREQ=MONTHLY;BYMONTH=2;BYMONTHDAY=31',
+			'FREQ=MONTHLY;INTERVAL=12;BYMONTHDAY=31',
+			'FREQ=MONTHLY;BYDAY=TU;BYSETPOS=6',
+			'FREQ=MONTHLY;BYSETPOS=1',
+			'FREQ=MONTHLY;BYDAY=5FR;BYMONTHDAY=1',
+			'FREQ=MONTHLY;BYMONTH=2;BYDAY=5TU',
+			'FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30'
+		]) {
+			expect(isRule(rule), rule).toBe(false);
+			expect(daysOfRule(rule, FIRST, FIRST.day, '2028-01-01')).toEqual([]);
+		}
+	});
+
+	it('finds days for every rule it takes, whatever a calendar says', () => {
+		const part = (name: string, values: fc.Arbitrary<number | string>) =>
+			fc
+				.array(values, { minLength: 0, maxLength: 3 })
+				.map((list) => (list.length > 0 ? `;${name}=${list.join()}` : ''));
+		const rules = fc
+			.tuple(
+				fc.constantFrom('DAILY', 'WEEKLY', 'MONTHLY', 'YEARLY'),
+				fc.integer({ min: 0, max: 30 }),
+				part('BYDAY', fc.constantFrom('MO', 'TU', '1MO', '5TU', '-1FR', '-5SU')),
+				part('BYMONTH', fc.integer({ min: 1, max: 12 })),
+				part('BYMONTHDAY', fc.integer({ min: -31, max: 31 })),
+				part('BYSETPOS', fc.integer({ min: -6, max: 6 }))
+			)
+			.map(([freq, interval, ...parts]) => `FREQ=${freq};INTERVAL=${interval}${parts.join('')}`);
+		fc.assert(
+			fc.property(rules, (rule) => {
+				const days = daysOfRule(rule, FIRST, FIRST.day, '2060-01-01');
+				expect(days.length > 0).toBe(isRule(rule));
+				expect([...days].sort()).toEqual(days);
+			}),
+			{ numRuns: 1000 }
+		);
+	});
+
 	it('calls a rule that only a calendar makes none of a coach’s', () => {
 		expect(repeatsOf('FREQ=MONTHLY;BYDAY=2TU')).toBeNull();
 		expect(repeatsOf('FREQ=WEEKLY;BYDAY=TU;BYSETPOS=1')).toBeNull();

@@ -19,10 +19,14 @@ export interface Repeats {
 }
 
 const MONTHS = Array.from({ length: 12 }, (_, i) => i + 1);
-/** A lesson comes once a day at most: rules that come more often are none of ours. */
-const FREQUENCIES = ['DAILY', 'WEEKLY', 'MONTHLY', 'YEARLY'];
+/** A lesson comes once a day at most, and more often than once a year. */
+const FREQUENCIES = ['DAILY', 'WEEKLY', 'MONTHLY'];
+const MOST_INTERVAL = 104;
+/** Every month has so many of each weekday, and so many days. */
+const OF_EACH_WEEKDAY = 4;
+const DAYS_OF_EACH_MONTH = 28;
 /** Nobody looks farther than so many times on. */
-const MOST_TIMES = 4000;
+const MOST_TIMES = 20_000;
 
 const dateText = (day: string): string => day.replaceAll('-', '');
 
@@ -41,11 +45,56 @@ export function ruleOf({ weeks, days, until, times, notIn }: Repeats): string {
 	return parts.join(';');
 }
 
-/** A rule as the library reads it; null for one that makes no sense or comes more often than daily. */
+const numbersOf = (value: readonly (number | string)[] | undefined): number[] =>
+	(value ?? []).map(Number);
+const isWeekday = (day: unknown): day is Weekday => WEEKDAYS.includes(day as Weekday);
+/** The number before a weekday: the second Tuesday, the last Friday; 0 for every one. */
+const ordinalOf = (day: string): number => Number.parseInt(day, 10) || 0;
+
+/**
+ * Whether a rule surely comes again. The library looks for the next day until it finds one: a rule that has none, such as the thirtieth of
+ * February, would be looked for without an end. So only what has a day in every stretch is taken.
+ */
+function surelyComes({ freq, interval, parts }: ICAL.Recur): boolean {
+	const { BYDAY, BYMONTH, BYMONTHDAY, BYSETPOS, ...others } = parts;
+	const [days, months] = [(BYDAY ?? []).map(String), numbersOf(BYMONTH)];
+	const [dates, places] = [numbersOf(BYMONTHDAY), numbersOf(BYSETPOS)];
+	const plain = days.every(isWeekday) && dates.length + places.length === 0;
+	const sensible =
+		FREQUENCIES.includes(freq) &&
+		Object.keys(others).length === 0 &&
+		interval >= 1 &&
+		interval <= MOST_INTERVAL &&
+		months.every((month) => MONTHS.includes(month));
+	if (!sensible) return false;
+	if (freq === 'WEEKLY') return plain;
+	if (freq === 'DAILY') return plain && (interval === 1 || days.length + months.length === 0);
+	if (months.length > 0 && interval > 1) return false;
+	const ordinals = days.map(ordinalOf);
+	const often = interval === 1 && months.length === 0;
+	const least = (value: number, most: number): boolean => value !== 0 && Math.abs(value) <= most;
+	if (dates.length > 0)
+		return (
+			places.length === 0 &&
+			days.every(isWeekday) &&
+			dates.every((date) => least(date, often ? 31 : DAYS_OF_EACH_MONTH))
+		);
+	if (places.length > 0)
+		return (
+			days.length > 0 &&
+			days.every(isWeekday) &&
+			places.every((place) => least(place, OF_EACH_WEEKDAY * days.length))
+		);
+	return ordinals.every((n) => n === 0 || least(n, often ? OF_EACH_WEEKDAY + 1 : OF_EACH_WEEKDAY));
+}
+
+/** A rule as the library reads it; null for one that makes no sense, comes more often than daily, or may never come again. */
 function read(rule: string): ICAL.Recur | null {
 	try {
 		const recur = ICAL.Recur.fromString(rule);
-		return FREQUENCIES.includes(recur.freq) ? recur : null;
+		// The library goes through months as they are written.
+		recur.parts.BYMONTH?.sort((a, b) => Number(a) - Number(b));
+		return surelyComes(recur) ? recur : null;
 	} catch {
 		return null;
 	}
@@ -60,8 +109,7 @@ export function repeatsOf(rule: string): Repeats | null {
 	if (recur?.freq !== 'WEEKLY') return null;
 	const { BYDAY, BYMONTH, ...others } = recur.parts;
 	const days = BYDAY ?? [];
-	const plain = days.every((day): day is Weekday => WEEKDAYS.includes(day as Weekday));
-	if (!plain || Object.keys(others).length > 0) return null;
+	if (!days.every(isWeekday) || Object.keys(others).length > 0) return null;
 	const months = BYMONTH;
 	return {
 		weeks: recur.interval,
@@ -111,7 +159,8 @@ export function daysOfRule(
 		if (!next) break;
 		const day = dayOf(next);
 		if (day > to) break;
-		if (day >= from) found.push(day);
+		// The library may say the first day twice.
+		if (day >= from && found.at(-1) !== day) found.push(day);
 	}
 	return found;
 }

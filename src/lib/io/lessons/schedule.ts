@@ -1,3 +1,4 @@
+import { grouped } from '$lib/core/math/grouped';
 import type { Homework } from '../practice/homework';
 import { freshLesson, type Lesson, type Package, type Series } from './lesson';
 import { daysOfRule } from './recurrence';
@@ -58,6 +59,23 @@ const appointed = (lesson: Lesson): Appointed => {
 /** A place's clock may say another day than the device's: a day more is looked at on either side. */
 const MARGIN_DAYS = 1;
 
+/** Days of series, as far as somebody looked; a row is never changed in place. */
+const known = new WeakMap<Series, { to: string; days: readonly string[] }>();
+/** Whoever looks goes on a little. */
+const AHEAD_DAYS = 400;
+
+/** Days of a series in a time, without those that it leaves out. */
+function daysOfSeries(series: Series, from: string, to: string): string[] {
+	let found = known.get(series);
+	if (!found || found.to < to) {
+		const until = dayLater(to, AHEAD_DAYS);
+		const days = daysOfRule(series.rule, series, series.day, until);
+		found = { to: until, days: days.filter((day) => !series.without.includes(day)) };
+		known.set(series, found);
+	}
+	return found.days.filter((day) => day >= from && day <= to);
+}
+
 /**
  * Lessons that take place in a time, those of series among them; cancelled ones, too.
  *
@@ -73,8 +91,8 @@ export function lessonsBetween(
 	const first = dayLater(new Date(from).toISOString().slice(0, 10), -MARGIN_DAYS);
 	const last = dayLater(new Date(to).toISOString().slice(0, 10), MARGIN_DAYS);
 	const recurring = series.flatMap((one) =>
-		daysOfRule(one.rule, one, first, last)
-			.filter((day) => !one.without.includes(day) && !kept.has(occurrenceId(one.id, day)))
+		daysOfSeries(one, first, last)
+			.filter((day) => !kept.has(occurrenceId(one.id, day)))
 			.map((day) => lessonOfSeries(one, day))
 	);
 	return [...lessons, ...recurring]
@@ -89,9 +107,8 @@ export function lessonById({ lessons, series }: Schedule, id: string): Lesson | 
 	if (found) return found;
 	const named = occurrenceOf(id);
 	const one = named && series.find((other) => other.id === named.seriesId);
-	if (!named || !one || one.without.includes(named.day)) return undefined;
-	const takesPlace = daysOfRule(one.rule, one, named.day, named.day).length > 0;
-	return takesPlace ? lessonOfSeries(one, named.day) : undefined;
+	if (!named || !one || daysOfSeries(one, named.day, named.day).length === 0) return undefined;
+	return lessonOfSeries(one, named.day);
 }
 
 /** What two lessons want at once. */
@@ -182,6 +199,13 @@ export function awayFor(
 /** Homework that is due on a day. */
 export const dueOn = (homework: readonly Homework[], day: string): Homework[] =>
 	homework.filter(({ due }) => due === day);
+
+/** Lessons by the day they begin on, by the clock of a zone. */
+export const byDay = (
+	all: readonly Appointed[],
+	zone: string
+): ReadonlyMap<string, readonly Appointed[]> =>
+	grouped(all, ({ start }) => wallOf(start, zone).day);
 
 /** The moments of a day by this device's clock: its first, and the first of the day so many later. */
 export const daySpan = (day: string, zone: string, days = 1): [from: number, to: number] => [

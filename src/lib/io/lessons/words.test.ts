@@ -5,6 +5,7 @@ import {
 	changeWords,
 	clashWords,
 	clockWords,
+	hoursWords,
 	listed,
 	packageWords,
 	repeatsWords,
@@ -57,6 +58,16 @@ describe('words of lessons', () => {
 			'1:00',
 			'10:05',
 			'0:00'
+		]);
+		const had = [45, 60, 30].map((minutes) => ({
+			lesson: lesson('a', { minutes }),
+			start: 0,
+			end: 0
+		}));
+		expect([[], had.slice(0, 1), had].map(hoursWords)).toEqual([
+			'',
+			'1 lesson in a year, 0.8 hours',
+			'3 lessons in a year, 2.3 hours'
 		]);
 		expect([4, 5, 7].map((had) => packageWords({ had, of: 5 }))).toEqual([
 			'4 of 5 had',

@@ -9,7 +9,7 @@ import type { Gain } from '$lib/core/lessons/proposal';
 import type { PupilFile } from '../work/pupil';
 import type { BlockKind, Lesson, LessonState } from './lesson';
 import { repeatsOf, WEEKDAYS, type Repeats, type Weekday } from './recurrence';
-import type { Clash, PackageState } from './schedule';
+import type { Appointed, Clash, PackageState } from './schedule';
 import type { About, ProposalWords } from './proposal';
 
 export const BLOCK_WORDS: Readonly<Record<BlockKind, string>> = {
@@ -272,6 +272,14 @@ export function changeWords(
 	if (!after) return `${said}: nothing.`;
 	const was = before ? `, before ${length(before.mean)}` : ', not known before';
 	return `${said}: ${length(after.mean)}${was}; from ${after.n} balls${counts ? '' : ', not in the bag yet'}.`;
+}
+
+/** "12 lessons in a year, 9.5 hours". Empty where there was none. */
+export function hoursWords(had: readonly Appointed[]): string {
+	if (had.length === 0) return '';
+	const hours = had.reduce((sum, { lesson }) => sum + lesson.minutes, 0) / MINUTE;
+	const lessons = had.length === 1 ? '1 lesson' : `${had.length} lessons`;
+	return `${lessons} in a year, ${hours.toFixed(1).replace('.0', '')} hours`;
 }
 
 /** "4 of 10 had", "all 5 had, 2 more since". */

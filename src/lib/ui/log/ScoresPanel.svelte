@@ -3,9 +3,7 @@
 	import type { Play } from '$lib/io/log/play';
 	import { reckoned } from '$lib/io/log/reckoned';
 	import { reckoningWords, shareWords } from '$lib/io/log/words';
-	import { shortDayWords } from '$lib/ui/format/dates';
-	import { figure } from '$lib/ui/format/figure';
-	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
+	import { formatLength } from '$lib/ui/format/lengths';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import ByGroup from './ByGroup.svelte';

@@ -7,6 +7,7 @@
 	import Save from '@lucide/svelte/icons/save';
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
+	import { attempt } from '$lib/ui/shell/attempt';
 	import { tell, tellTrouble } from '$lib/ui/shell/messages.svelte';
 	import { shortcuts } from '$lib/ui/shell/shortcuts.svelte';
 	import ClashLines from '$lib/ui/shell/ClashLines.svelte';
@@ -39,7 +40,11 @@
 			if (replaced)
 				tell(`Saved over “${saved.name}”.`, {
 					label: 'Have the old one back',
-					run: () => void bench.putBack(replaced)
+					run: () =>
+						void attempt(async () => {
+							await bench.putBack(replaced);
+							tell(`“${saved.name}” is as it was.`);
+						})
 				});
 			else tell(`Saved “${saved.name}”.`);
 		} catch (error) {

@@ -122,7 +122,7 @@ export async function cardPdf(
 	for (const scale of SCALES) {
 		let bottom = 0;
 		const about = { title: `Pocket card, ${card.name}`, size, margin: 0, madeAt } as const;
-		const { bytes } = await pdfBytes({ ...about, layout: 'landscape' }, fonts, (doc) => {
+		const { bytes, pages } = await pdfBytes({ ...about, layout: 'landscape' }, fonts, (doc) => {
 			const left = (doc.page.width - 2 * CARD.width) / 2;
 			const top = (doc.page.height - CARD.height) / 2;
 			const root = doc.struct('Document');
@@ -138,7 +138,8 @@ export async function cardPdf(
 			root.end();
 		});
 		last = bytes;
-		if (bottom <= CARD.height - PADDING) break;
+		// What runs off the sheet goes on at the top of another.
+		if (pages === 1 && bottom <= CARD.height - PADDING) break;
 	}
 	return last!;
 }

@@ -19,7 +19,7 @@
 		lessonsHad,
 		packageState
 	} from '$lib/io/lessons/schedule';
-	import { clashWords, STATE_WORDS } from '$lib/io/lessons/words';
+	import { clashWords, hoursWords, STATE_WORDS } from '$lib/io/lessons/words';
 	import { dayLater, laterByClock, ownZone } from '$lib/io/lessons/wallTime';
 	import { SHIPPED_DRILLS } from '$lib/io/practice/drill';
 	import type { SavedShot } from '$lib/io/work/shot';
@@ -210,6 +210,9 @@
 					<a class="underline" href={resolve(`/lessons/progress${forPupil(pupil.id)}`)}>Progress</a>
 					<a class="underline" href={resolve(`/lessons/card${forPupil(pupil.id)}`)}>Pocket card</a>
 				</p>
+				{#if hoursWords(lessonsHad(year, pupil.id, Date.now()))}
+					<p>{hoursWords(lessonsHad(year, pupil.id, Date.now()))}</p>
+				{/if}
 				<PackageLine
 					pupilId={pupil.id}
 					day={lesson.day}

@@ -2,6 +2,7 @@
 	import { resolve } from '$app/paths';
 	import { stateOfLesson } from '$lib/io/lessons/lesson';
 	import {
+		byDay,
 		clashesOf,
 		daySpan,
 		lessonsBetween,
@@ -30,17 +31,18 @@
 	const zone = ownZone();
 	const span = $derived(daySpan(day, zone, days));
 	const all = $derived(lessonsBetween(schedule, span[0], span[1]));
+	const lessons = $derived(byDay(all, zone));
 	const clashes = $derived(clashesOf(all));
 	const greenName = (id: string) =>
 		greens.find(({ green }) => green.id === id)?.green.name ?? 'a green that is gone';
-	const byDay = $derived(
+	const groups = $derived(
 		Array.from({ length: days }, (_, i) => dayLater(day, i))
 			.map((one) => ({
 				day: one,
-				lessons: all.filter((appointed) => shownAt(appointed, zone).day === one),
+				lessons: lessons.get(one) ?? [],
 				due: homework.filter(({ due }) => due === one)
 			}))
-			.filter(({ lessons, due }) => lessons.length + due.length > 0)
+			.filter((one) => one.lessons.length + one.due.length > 0)
 	);
 	const clashesFor = ({ lesson }: Appointed) =>
 		clashes
@@ -48,10 +50,10 @@
 			.map((clash) => clashWords(clash, lesson, { pupil: pupilName, green: greenName }));
 </script>
 
-{#if byDay.length === 0}
+{#if groups.length === 0}
 	<p class="max-w-[60ch] py-4">Nothing is planned in these weeks.</p>
 {/if}
-{#each byDay as group (group.day)}
+{#each groups as group (group.day)}
 	<section class="grid gap-1 pb-4" aria-label={longDayWords(noonOf(group.day))}>
 		<h2 class="ruled-heading">{longDayWords(noonOf(group.day))}</h2>
 		<ul>

@@ -3,14 +3,17 @@
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import Plus from '@lucide/svelte/icons/plus';
 	import { resolve } from '$app/paths';
+	import { isRule } from '$lib/io/lessons/recurrence';
 	import { dayLater, laterByClock, mondayOf, ownZone, wallOf } from '$lib/io/lessons/wallTime';
+	import { removeSeries } from '$lib/store/shelves/lessons';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
 	import { dayWords, monthWords, noonOf, shortDayWords } from '$lib/ui/format/dates';
+	import { removeWithUndo } from '$lib/ui/shell/attempt';
 	import SheetDialog from '$lib/ui/shell/SheetDialog.svelte';
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import NewLesson from '../lesson/NewLesson.svelte';
-	import type { LessonDesk } from '../state/lessonState.svelte';
+	import { whoComes, type LessonDesk } from '../state/lessonState.svelte';
 	import { scheduleAt } from '../state/scheduleAt.svelte';
 	import AgendaList from './AgendaList.svelte';
 	import CalendarFiles from './CalendarFiles.svelte';
@@ -65,6 +68,9 @@
 				}
 			: desk
 	);
+
+	/** Series without any day: a newer release, or a hand, wrote their rule. */
+	const lost = $derived(desk.book.series.filter(({ rule }) => !isRule(rule)));
 
 	const step = (by: number) => {
 		if (tab === 'month') {
@@ -166,6 +172,17 @@
 		{/if}
 	</div>
 	{#if tab !== 'plans'}<CalendarFiles book={shown.book} {day} {today} />{/if}
+	{#each lost as series (series.id)}
+		<p class="problem flex flex-wrap items-center gap-2">
+			A series of {whoComes(series)} comes again by a rule that is not known ({series.rule}).
+			<button
+				type="button"
+				class="btn"
+				onclick={() => void removeWithUndo('Removed the series.', () => removeSeries(series.id))}
+				>Remove it</button
+			>
+		</p>
+	{/each}
 	{#if desk.book.broken.length > 0}
 		<p class="problem">
 			{desk.book.broken.length}

@@ -1,7 +1,14 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { stateOfLesson } from '$lib/io/lessons/lesson';
-	import { daySpan, dueOn, lessonsBetween, shownAt, type Schedule } from '$lib/io/lessons/schedule';
+	import {
+		byDay,
+		daySpan,
+		dueOn,
+		lessonsBetween,
+		shownAt,
+		type Schedule
+	} from '$lib/io/lessons/schedule';
 	import { ownZone } from '$lib/io/lessons/wallTime';
 	import type { Homework } from '$lib/io/practice/homework';
 	import { longDayWords, noonOf, weekdayNameWords } from '$lib/ui/format/dates';
@@ -22,13 +29,17 @@
 	const SHOWN = 4;
 	const zone = ownZone();
 	const month = $derived(day.slice(0, 7));
+	const grid = $derived(weeksOfMonth(day));
+	const lessons = $derived(
+		byDay(lessonsBetween(schedule, ...daySpan(grid[0]![0]!, zone, 7 * grid.length)), zone)
+	);
 	const weeks = $derived(
-		weeksOfMonth(day).map((days) =>
-			days.map((one) => {
-				const [from, to] = daySpan(one, zone);
-				const lessons = lessonsBetween(schedule, from, to).filter(({ start }) => start >= from);
-				return { day: one, lessons, due: dueOn(homework, one) };
-			})
+		grid.map((days) =>
+			days.map((one) => ({
+				day: one,
+				lessons: lessons.get(one) ?? [],
+				due: dueOn(homework, one)
+			}))
 		)
 	);
 </script>

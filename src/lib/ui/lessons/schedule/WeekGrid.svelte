@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Homework } from '$lib/io/practice/homework';
 	import {
+		byDay,
 		clashesOf,
 		daySpan,
 		dueOn,
@@ -29,12 +30,15 @@
 	const zone = ownZone();
 	let width = $state(700);
 	const days = $derived(Array.from({ length: 7 }, (_, i) => dayLater(mondayOf(day), i)));
+	const lessons = $derived(
+		byDay(lessonsBetween(schedule, ...daySpan(days[0]!, zone, days.length)), zone)
+	);
 	const columns = $derived(
-		days.map((one) => {
-			const [from, to] = daySpan(one, zone);
-			const all = lessonsBetween(schedule, from, to).filter(({ start }) => start >= from);
-			return { day: one, placed: placedIn(all, zone), due: dueOn(homework, one) };
-		})
+		days.map((one) => ({
+			day: one,
+			placed: placedIn(lessons.get(one) ?? [], zone),
+			due: dueOn(homework, one)
+		}))
 	);
 	const hours = $derived(hoursOf(columns.flatMap(({ placed }) => placed)));
 	const rows = $derived(
