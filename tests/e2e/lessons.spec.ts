@@ -236,5 +236,8 @@ test('lessons fit desk, tablet and phone and have no accessibility violations', 
 		await page.goto('/lessons');
 		await tab(page, name).click();
 		await accessible(page, `lessons, ${name}`);
+		const width = () => page.evaluate(() => document.documentElement.scrollWidth);
+		await expect.poll(width, { message: name }).toBeLessThanOrEqual(390);
+		await expect(page.getByRole('button', { name: 'New lesson' }).first()).toBeInViewport();
 	}
 });

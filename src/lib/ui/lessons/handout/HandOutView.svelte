@@ -112,7 +112,7 @@
 	const share = () => attempt(async () => void (await handOverBlob(name, await pdf())));
 </script>
 
-<section class="mx-auto grid max-w-4xl gap-4 p-4 print:p-0">
+<section class="mx-auto grid max-w-4xl grid-cols-[minmax(0,1fr)] gap-4 p-4 print:p-0">
 	<div class="flex flex-wrap items-end justify-between gap-3 print:hidden">
 		<ViewHeading text={`Hand-out for ${file.pupil.name}`} />
 		<div class="flex flex-wrap items-end gap-2">

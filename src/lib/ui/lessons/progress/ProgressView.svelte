@@ -40,7 +40,7 @@
 	const marked = (points: readonly string[]) => placesAmong(points, lessons);
 </script>
 
-<section class="mx-auto grid max-w-6xl gap-5 p-4 print:p-0">
+<section class="mx-auto grid max-w-6xl grid-cols-[minmax(0,1fr)] gap-5 p-4 print:p-0">
 	<div class="flex flex-wrap items-end justify-between gap-3">
 		<ViewHeading text={`Progress of ${file.pupil.name}`} />
 		<div class="flex gap-2 print:hidden">

@@ -94,7 +94,7 @@
 	});
 </script>
 
-<section class="mx-auto grid max-w-6xl gap-4 p-4">
+<section class="mx-auto grid max-w-6xl grid-cols-[minmax(0,1fr)] gap-4 p-4">
 	<div class="flex flex-wrap items-end justify-between gap-3">
 		<ViewHeading text="Lessons" />
 		<div class="flex flex-wrap items-end gap-2">
