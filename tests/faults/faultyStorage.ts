@@ -38,7 +38,12 @@ export function faultyStorage(
 		met[fault]++;
 		return fault;
 	};
-	const tables = [database.greens, database.settings, database.shots] as unknown as Table<object>[];
+	const tables = [
+		database.greens,
+		database.settings,
+		database.shots,
+		database.lessons
+	] as unknown as Table<object>[];
 	for (const table of tables) {
 		// Shelves and settings write with this one.
 		const { bulkPut } = Object.getPrototypeOf(table) as Pick<Table<object>, 'bulkPut'>;

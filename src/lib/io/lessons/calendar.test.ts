@@ -70,6 +70,10 @@ describe('a calendar file of lessons', () => {
 		expect(lessons).toHaveLength(1);
 		expect(lessons[0]).toMatchObject({ notes: 'mine', coach: 'Milo', sequence: 2 });
 		expect(week(lessons)[0]!.start).toBe(week([newer])[0]!.start);
+		// A program that moves it without counting is believed, too.
+		const uncounted = { ...newer, time: '12:00' };
+		const again = read(lessonCalendar(week([uncounted]), words)).entries;
+		expect(takeEntries({ lessons, series: [] }, again, whoIs).lessons).toHaveLength(1);
 		const old = read(lessonCalendar(week([{ ...plain, sequence: 0 }]), words)).entries;
 		expect(takeEntries({ lessons, series: [] }, old, whoIs)).toMatchObject({
 			lessons: [],
