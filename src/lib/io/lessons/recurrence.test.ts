@@ -93,7 +93,7 @@ describe('lessons that come again', () => {
 		const rules = fc
 			.tuple(
 				fc.constantFrom('DAILY', 'WEEKLY', 'MONTHLY', 'YEARLY'),
-				fc.integer({ min: 0, max: 30 }),
+				fc.integer({ min: 0, max: 3 }),
 				part('BYDAY', fc.constantFrom('MO', 'TU', '1MO', '5TU', '-1FR', '-5SU')),
 				part('BYMONTH', fc.integer({ min: 1, max: 12 })),
 				part('BYMONTHDAY', fc.integer({ min: -31, max: 31 })),

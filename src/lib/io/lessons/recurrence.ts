@@ -25,6 +25,7 @@ const MOST_INTERVAL = 104;
 /** Every month has so many of each weekday, and so many days. */
 const OF_EACH_WEEKDAY = 4;
 const DAYS_OF_EACH_MONTH = 28;
+const MONTH_DAYS = 31;
 /** Nobody looks farther than so many times on. */
 const MOST_TIMES = 20_000;
 
@@ -77,7 +78,7 @@ function surelyComes({ freq, interval, parts }: ICAL.Recur): boolean {
 		return (
 			places.length === 0 &&
 			days.every(isWeekday) &&
-			dates.every((date) => least(date, often ? 31 : DAYS_OF_EACH_MONTH))
+			dates.every((date) => least(date, often ? MONTH_DAYS : DAYS_OF_EACH_MONTH))
 		);
 	if (places.length > 0)
 		return (
@@ -152,17 +153,18 @@ export function daysOfRule(
 	if (!recur) return [];
 	// An end given as a day holds for the whole of it, and one given as a moment for the day it names.
 	if (recur.until) recur.until = floating(dayOf(recur.until), '23:59');
-	const found: string[] = [];
+	// Within a month the library may say days out of their order, and one of them twice.
+	const found = new Set<string>();
+	const last = dayLater(to, MONTH_DAYS);
 	const iterator = recur.iterator(floating(first.day, first.time));
 	for (let times = 0; times < MOST_TIMES; times++) {
 		const next = iterator.next() as ICAL.Time | null;
 		if (!next) break;
 		const day = dayOf(next);
-		if (day > to) break;
-		// The library may say the first day twice.
-		if (day >= from && found.at(-1) !== day) found.push(day);
+		if (day > last) break;
+		if (day >= from && day <= to) found.add(day);
 	}
-	return found;
+	return [...found].sort();
 }
 
 /** The rule cut off before a day: what comes from then on is another's. */

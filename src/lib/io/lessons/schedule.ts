@@ -51,7 +51,8 @@ export function lessonOfSeries(series: Series, day: string): Lesson {
 export const startOf = (lesson: Pick<Lesson, 'day' | 'time' | 'zone'>): number =>
 	instantOf(lesson, lesson.zone);
 
-const appointed = (lesson: Lesson): Appointed => {
+/** A lesson with the moments it takes. */
+export const appointed = (lesson: Lesson): Appointed => {
 	const start = startOf(lesson);
 	return { lesson, start, end: start + lesson.minutes * MINUTE_MS };
 };
@@ -125,18 +126,20 @@ const common = (a: readonly string[], b: readonly string[]): string[] =>
 
 /** Lessons that want the same coach, pupil or green at once; cancelled ones want nothing. */
 export function clashesOf(all: readonly Appointed[]): Clash[] {
-	const taking = all.filter(({ lesson }) => !lesson.cancelled);
-	return taking.flatMap((a, i) =>
-		taking.slice(i + 1).flatMap((b): Clash[] => {
-			if (a.end <= b.start || b.end <= a.start) return [];
-			const [one, other] = [a.lesson, b.lesson];
+	const taking = all.filter(({ lesson }) => !lesson.cancelled).sort((a, b) => a.start - b.start);
+	return taking.flatMap((a, i) => {
+		// In their order only the next ones can begin before this one ends.
+		const after = taking.findIndex((b, at) => at > i && b.start >= a.end);
+		const beside = taking.slice(i + 1, after < 0 ? undefined : after);
+		return beside.flatMap(({ lesson: other }): Clash[] => {
+			const one = a.lesson;
 			const coach = one.coach !== '' && one.coach === other.coach;
 			const pupilIds = common(one.pupilIds, other.pupilIds);
 			const greenIds = common(one.greenIds, other.greenIds);
 			const clash = coach || pupilIds.length > 0 || greenIds.length > 0;
 			return clash ? [{ one, other, coach, pupilIds, greenIds }] : [];
-		})
-	);
+		});
+	});
 }
 
 /** A lesson at another time; calendars are told that it moved. */

@@ -12,6 +12,7 @@
 	import { hasRounds } from '$lib/io/lessons/rounds';
 	import { usualNotes } from '$lib/io/lessons/summary';
 	import {
+		appointed,
 		clashesOf,
 		daySpan,
 		lessonById,
@@ -69,10 +70,11 @@
 	const lesson = $derived(bench.lesson);
 	const state = $derived(stateOfLesson(lesson));
 	const drills = $derived([...desk.practice.drills, ...SHIPPED_DRILLS]);
-	const own = $derived(shots.filter(({ shot }) => lesson.pupilIds.includes(shot.pupilId ?? '')));
+	const saved = $derived(shots.filter(({ shot }) => lesson.pupilIds.includes(shot.pupilId ?? '')));
 	const files = $derived(
 		lesson.pupilIds.flatMap((id) => playing.files.find(({ pupil }) => pupil.id === id) ?? [])
 	);
+	const own = $derived(appointed(lesson));
 	const year = $derived(
 		lessonsBetween(desk.book, ...daySpan(dayLater(lesson.day, -YEAR), ownZone(), 2 * YEAR))
 	);
@@ -86,7 +88,7 @@
 	const greenName = (id: string) =>
 		desk.greens.find(({ green }) => green.id === id)?.green.name ?? 'a green that is gone';
 	const clashes = $derived(
-		clashesOf(year)
+		clashesOf(year.filter(({ start, end }) => start < own.end && end > own.start))
 			.filter(({ one, other }) => one.id === lesson.id || other.id === lesson.id)
 			.map((clash) => clashWords(clash, lesson, { pupil: pupilName, green: greenName }))
 	);
@@ -182,7 +184,7 @@
 		{#if state === 'planned'}
 			<div class="grid gap-3">
 				<h2 class="ruled-heading">The plan</h2>
-				<BlockList {bench} plans={desk.book.lessonPlans} {drills} shots={own} />
+				<BlockList {bench} plans={desk.book.lessonPlans} {drills} shots={saved} />
 				{#if hasRounds(lesson)}<RoundsPanel {bench} />{/if}
 				{#each files.slice(0, 1) as file (file.pupil.id)}
 					<ProposePanel {lesson} {file} {desk} ontake={take} />
@@ -227,11 +229,18 @@
 			most={2000}
 			onchange={(notes) => bench.change((one) => (one.notes = notes))}
 		/>
-		{#if state === 'planned' || state === 'cancelled'}<WhenPanel {bench} {desk} />{/if}
+		{#if state === 'planned' || state === 'cancelled'}
+			<WhenPanel {bench} {desk} />
+		{:else}
+			<details>
+				<summary class="min-h-11 cursor-pointer py-3 font-semibold">When and where</summary>
+				<WhenPanel {bench} {desk} />
+			</details>
+		{/if}
 		{#if state === 'running'}
 			<details>
 				<summary class="min-h-11 cursor-pointer py-3 font-semibold">Change the plan</summary>
-				<BlockList {bench} plans={desk.book.lessonPlans} {drills} shots={own} />
+				<BlockList {bench} plans={desk.book.lessonPlans} {drills} shots={saved} />
 			</details>
 		{/if}
 	</div>

@@ -3,7 +3,7 @@
 	import { resolve } from '$app/paths';
 	import type { Appointment } from '$lib/io/lessons/lesson';
 	import { lessonCalendar } from '$lib/io/lessons/calendarOut';
-	import { movedTo, startOf } from '$lib/io/lessons/schedule';
+	import { appointed, movedTo } from '$lib/io/lessons/schedule';
 	import { endedBefore, splitSeries } from '$lib/io/lessons/series';
 	import { ruleWords } from '$lib/io/lessons/words';
 	import { newId } from '$lib/store/base/newId';
@@ -23,7 +23,6 @@
 	}
 	const { bench, desk }: Props = $props();
 
-	const MINUTE_MS = 60_000;
 	const { lesson } = $derived(bench);
 	const all = $derived([...desk.book.lessons, ...desk.book.series]);
 	const distinct = (texts: readonly string[]) => [...new Set(texts.filter(Boolean))].sort();
@@ -77,12 +76,10 @@
 	};
 	const calendar = () =>
 		attempt(() => {
-			const start = startOf(lesson);
-			const end = start + lesson.minutes * MINUTE_MS;
 			const words = () => ({ title: `Golf lesson: ${whoComes(lesson)}`, description: lesson.aim });
 			download(
 				`lesson-${fileNameOf(whoComes(lesson))}-${lesson.day}.ics`,
-				lessonCalendar([{ lesson, start, end }], words),
+				lessonCalendar([appointed(lesson)], words),
 				'text/calendar'
 			);
 			return Promise.resolve();
