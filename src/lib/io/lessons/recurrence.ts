@@ -78,6 +78,7 @@ function surelyComes({ freq, interval, parts }: ICAL.Recur): boolean {
 		return (
 			places.length === 0 &&
 			days.every(isWeekday) &&
+			(often || days.length === 0) &&
 			dates.every((date) => least(date, often ? MONTH_DAYS : DAYS_OF_EACH_MONTH))
 		);
 	if (places.length > 0)
@@ -156,13 +157,17 @@ export function daysOfRule(
 	// Within a month the library may say days out of their order, and one of them twice.
 	const found = new Set<string>();
 	const last = dayLater(to, MONTH_DAYS);
-	const iterator = recur.iterator(floating(first.day, first.time));
-	for (let times = 0; times < MOST_TIMES; times++) {
-		const next = iterator.next() as ICAL.Time | null;
-		if (!next) break;
-		const day = dayOf(next);
-		if (day > last) break;
-		if (day >= from && day <= to) found.add(day);
+	try {
+		const iterator = recur.iterator(floating(first.day, first.time));
+		for (let times = 0; times < MOST_TIMES; times++) {
+			const next = iterator.next() as ICAL.Time | null;
+			if (!next) break;
+			const day = dayOf(next);
+			if (day > last) break;
+			if (day >= from && day <= to) found.add(day);
+		}
+	} catch {
+		// Where the library gives up nothing more is known to come.
 	}
 	return [...found].sort();
 }
