@@ -96,7 +96,8 @@ export function lessonsBetween(
 			.filter((day) => !kept.has(occurrenceId(one.id, day)))
 			.map((day) => lessonOfSeries(one, day))
 	);
-	return [...lessons, ...recurring]
+	const single = lessons.filter(({ day }) => day >= first && day <= last);
+	return [...single, ...recurring]
 		.map(appointed)
 		.filter(({ start, end }) => start < to && end > from)
 		.sort((a, b) => a.start - b.start || a.lesson.id.localeCompare(b.lesson.id));

@@ -38,6 +38,10 @@ const TWICE = [60, 30];
 
 const numbers = (text: string): number[] => text.split(/[-:]/).map(Number);
 
+/** Moments that were asked for: a schedule asks for the same ones again and again. */
+const moments = new Map<string, number>();
+const MOST_MOMENTS = 20_000;
+
 /**
  * The moment of a time by the clock of a place. A time that the clock skips when summer time begins is as much later as it skips; of one that
  * comes twice when it ends, the first is meant (RFC 5545, 3.3.5).
@@ -46,9 +50,19 @@ const numbers = (text: string): number[] => text.split(/[-:]/).map(Number);
  * @returns milliseconds since 1970
  */
 export function instantOf({ day, time }: WallTime, zone: string): number {
+	const key = `${day} ${time} ${zone}`;
+	const known = moments.get(key);
+	if (known !== undefined) return known;
+	if (moments.size >= MOST_MOMENTS) moments.clear();
+	const found = momentOf({ day, time }, usable(zone));
+	moments.set(key, found);
+	return found;
+}
+
+function momentOf({ day, time }: WallTime, zone: string): number {
 	const [year, month, date] = numbers(day) as [number, number, number];
 	const [hour, minute] = numbers(time) as [number, number];
-	const at = new TZDate(year, month - 1, date, hour, minute, usable(zone)).getTime();
+	const at = new TZDate(year, month - 1, date, hour, minute, zone).getTime();
 	const earlier = TWICE.map((minutes) => at - minutes * MINUTE_MS).find((before) => {
 		const wall = wallOf(before, zone);
 		return wall.day === day && wall.time === time;
