@@ -112,6 +112,20 @@ describe('lessons that are kept', () => {
 		expect((await readLessons()).packages).toEqual([]);
 	});
 
+	it('that are put in and cannot be kept are noted, those that are kept leave no note', async () => {
+		const notes = new SmallStorage();
+		vi.stubGlobal('localStorage', notes);
+		await keepLessons({ lessons: [lesson('a')], series: [series()] });
+		expect(Object.keys(notes)).toEqual([]);
+		const full = vi.spyOn(database.lessons, 'bulkPut').mockRejectedValue(new Error('full'));
+		await expect(keepLessons({ lessons: [lesson('b')], series: [series()] })).rejects.toThrow(
+			'full'
+		);
+		full.mockRestore();
+		expect(Object.keys(notes)).toHaveLength(2);
+		vi.unstubAllGlobals();
+	});
+
 	it('are noted where a page cannot wait for them', () => {
 		vi.stubGlobal('localStorage', new SmallStorage());
 		const made = notesMade();

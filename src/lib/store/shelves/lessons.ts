@@ -1,7 +1,7 @@
 import type { Lesson, LessonPlan, Package, Series } from '$lib/io/lessons/lesson';
 import { lessonPlanRow, lessonRow, packageRow, seriesRow } from '$lib/io/rows/lesson';
 import { database } from '../base/database';
-import { noteUnwritten, writeNoted } from '../base/journal';
+import { notesMade, noteUnwritten, strikeOut, writeNoted, type Note } from '../base/journal';
 import type { Merged } from '../base/merge';
 import { byText, Shelf, type BrokenRow, type Undo } from '../base/shelf';
 
@@ -86,21 +86,33 @@ export interface LessonRows {
 
 const TABLES = [database.lessons, database.series, database.tombstones];
 
+/** Rows on their way as they are noted; should the page die meanwhile they are written at the next opening. */
+const notesOf = ({ lessons = [], series = [] }: LessonRows): Note[] => [
+	...lessons.map((row) => ({ table: 'lessons' as const, key: row.id, row })),
+	...series.map((row) => ({ table: 'series' as const, key: row.id, row }))
+];
+
 /** Keeps lessons and series in one transaction, and hands back what undoes it. */
-export function keepLessons({ lessons = [], series = [] }: LessonRows): Promise<Undo> {
-	return database.transaction('rw', TABLES, async () => {
-		const before = {
+export async function keepLessons({ lessons = [], series = [] }: LessonRows): Promise<Undo> {
+	// Noted before anything is waited for: whoever leaves at once has it all the same.
+	const notes = notesOf({ lessons, series });
+	notes.forEach(noteUnwritten);
+	const noted = notesMade();
+	const before = await database.transaction('rw', TABLES, async () => {
+		const found = {
 			lessons: await Promise.all(lessons.map(({ id }) => lessonShelf.get(id))),
 			series: await Promise.all(series.map(({ id }) => seriesShelf.get(id)))
 		};
 		await lessonShelf.putAll(lessons);
 		await seriesShelf.putAll(series);
-		return () =>
-			database.transaction('rw', TABLES, async () => {
-				await undoPut(lessonShelf, lessons, before.lessons);
-				await undoPut(seriesShelf, series, before.series);
-			});
+		return found;
 	});
+	for (const note of notes) strikeOut(note, noted);
+	return () =>
+		database.transaction('rw', TABLES, async () => {
+			await undoPut(lessonShelf, lessons, before.lessons);
+			await undoPut(seriesShelf, series, before.series);
+		});
 }
 
 /** Puts back what was there; what was not goes. */
