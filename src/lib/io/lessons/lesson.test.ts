@@ -5,6 +5,8 @@ import {
 	beginBlock,
 	beginsAt,
 	blockAtHand,
+	comingAfter,
+	drillToGoOnWith,
 	endLesson,
 	leftOver,
 	pauseLesson,
@@ -13,7 +15,8 @@ import {
 	secondsOf,
 	settleBlock,
 	stateOfLesson,
-	unplayed
+	unplayed,
+	withWords
 } from './lesson';
 
 const NOW = Date.parse('2026-12-01T15:30:00Z');
@@ -67,6 +70,36 @@ describe('a lesson while it goes on', () => {
 		expect(endLesson(planned(), NOW).startedAt).toBe(new Date(NOW).toISOString());
 		expect(stateOfLesson({ ...ended, cancelled: true })).toBe('cancelled');
 		expect(stateOfLesson(planned())).toBe('planned');
+	});
+
+	it('moves what is to come as the block at hand takes longer', () => {
+		const begun = beginBlock(planned(), 'a', NOW);
+		const at = (now: number) =>
+			comingAfter(begun, now).map(({ block: { id }, begins, ends }) => [
+				id,
+				(begins - NOW) / 60_000,
+				(ends - NOW) / 60_000
+			]);
+		expect(at(minute(4))).toEqual([
+			['b', 10, 20],
+			['c', 20, 30]
+		]);
+		expect(at(minute(14))).toEqual([
+			['b', 14, 24],
+			['c', 24, 34]
+		]);
+		const held = pauseLesson(beginBlock(begun, 'b', minute(2)), minute(5));
+		expect(comingAfter(held, minute(6)).map(({ block: { id } }) => id)).toEqual(['b', 'c']);
+	});
+
+	it('adds words to a note once, and goes on with what was done', () => {
+		expect(withWords('', 'Looks up')).toBe('Looks up');
+		expect(withWords('Lifts ', 'Looks up')).toBe('Lifts. Looks up');
+		expect(withWords('Lifts. Looks up', 'Lifts')).toBe('Lifts. Looks up');
+		const [box, ladder] = ['box', 'ladder'].map((drillId) => block(drillId, { drillId }));
+		expect(drillToGoOnWith({ blocks: [box!, ladder!] })).toBe('ladder');
+		expect(drillToGoOnWith({ blocks: [{ ...box!, state: 'done' }, ladder!] })).toBe('box');
+		expect(drillToGoOnWith({ blocks: [block('talk')] })).toBeUndefined();
 	});
 
 	it('sums up minutes and beginnings without what is left out', () => {

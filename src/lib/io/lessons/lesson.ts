@@ -16,6 +16,29 @@ export type Appointment = Pick<
 	'pupilIds' | 'coach' | 'day' | 'time' | 'zone' | 'minutes' | 'place' | 'greenIds' | 'aim'
 >;
 
+/** The appointment of a lesson or a series, without all else. */
+export const appointmentOf = ({
+	pupilIds,
+	coach,
+	day,
+	time,
+	zone,
+	minutes,
+	place,
+	greenIds,
+	aim
+}: Appointment): Appointment => ({
+	pupilIds: [...pupilIds],
+	coach,
+	day,
+	time,
+	zone,
+	minutes,
+	place,
+	greenIds: [...greenIds],
+	aim
+});
+
 export const MOST_MINUTES = 480;
 export const MOST_BLOCKS = 30;
 export const MOST_PUPILS = 16;
@@ -164,6 +187,41 @@ export function settleBlock(
 	};
 	const next = settled.blocks.find((block) => block.state === 'open');
 	return ran && next ? beginBlock(settled, next.id, now) : settled;
+}
+
+/** A block that is still to come, with the moments it would take. */
+export interface Coming {
+	block: Block;
+	begins: number;
+	ends: number;
+}
+
+/** What is still to come after the block at hand: the rest moves as blocks take longer or shorter. */
+export function comingAfter(lesson: Lesson, now: number): Coming[] {
+	const hand = blockAtHand(lesson);
+	const left = (block: Block): number =>
+		Math.max(0, block.minutes * MINUTE_SECONDS - secondsOf(block, lesson, now)) * SECOND;
+	let at = now + (hand ? left(hand) : 0);
+	return lesson.blocks
+		.filter((block) => block.state === 'open' && block.id !== hand?.id)
+		.map((block) => {
+			const begins = at;
+			at += left(block);
+			return { block, begins, ends: at };
+		});
+}
+
+/** A note with some words more, unless it has them. */
+export function withWords(note: string, words: string): string {
+	const said = note.trim();
+	if (said.includes(words)) return note;
+	return said ? `${said}. ${words}` : words;
+}
+
+/** The drill to go on with: the last that was done, else the last that was planned. */
+export function drillToGoOnWith({ blocks }: Pick<Lesson, 'blocks'>): string | undefined {
+	const drills = blocks.filter(({ drillId }) => drillId !== undefined);
+	return (drills.findLast(({ state }) => state === 'done') ?? drills.at(-1))?.drillId;
 }
 
 /** Ends a lesson; blocks that nobody began stay open, to be offered for the next. */

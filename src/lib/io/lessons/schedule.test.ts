@@ -10,6 +10,7 @@ import {
 	lessonsBetween,
 	lessonsHad,
 	movedTo,
+	ofCoach,
 	packageState,
 	shownAt
 } from './schedule';
@@ -53,6 +54,20 @@ describe('the schedule', () => {
 		expect(lessonById(book, 'tuesdays_2026-12-01')).toBe(moved);
 		for (const id of ['tuesdays_2026-12-08', 'tuesdays_2026-12-16', 'gone_2026-12-15', 'x'])
 			expect(lessonById(book, id)).toBeUndefined();
+	});
+
+	it('shows of one coach neither what another took over nor a lesson in its place', () => {
+		const taken = lesson('tuesdays_2026-12-08', {
+			day: '2026-12-08',
+			coach: 'Milo',
+			seriesId: 'tuesdays',
+			occurrence: '2026-12-08'
+		});
+		const book = { lessons: [taken], series: [series()] };
+		const days = (coach: string) =>
+			between(ofCoach(book, coach), '2026-12-01', 15).map(({ lesson: one }) => one.day);
+		expect(days('Henrike')).toEqual(['2026-12-01', '2026-12-15']);
+		expect(days('Milo')).toEqual(['2026-12-08']);
 	});
 
 	it('shows a lesson of another zone at this place’s hour', () => {

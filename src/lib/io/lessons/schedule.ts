@@ -1,6 +1,6 @@
 import { grouped } from '$lib/core/math/grouped';
 import type { Homework } from '../practice/homework';
-import { freshLesson, type Lesson, type Package, type Series } from './lesson';
+import { appointmentOf, freshLesson, type Lesson, type Package, type Series } from './lesson';
 import { daysOfRule } from './recurrence';
 import { dayLater, instantOf, wallOf, type WallTime } from './wallTime';
 
@@ -30,19 +30,8 @@ export function occurrenceOf(id: string): { seriesId: string; day: string } | nu
 
 /** One lesson of a series before it was touched. */
 export function lessonOfSeries(series: Series, day: string): Lesson {
-	const { pupilIds, coach, time, zone, minutes, place, greenIds, aim } = series;
 	return {
-		...freshLesson(occurrenceId(series.id, day), {
-			pupilIds: [...pupilIds],
-			coach,
-			day,
-			time,
-			zone,
-			minutes,
-			place,
-			greenIds: [...greenIds],
-			aim
-		}),
+		...freshLesson(occurrenceId(series.id, day), { ...appointmentOf(series), day }),
 		seriesId: series.id,
 		occurrence: day
 	};
@@ -101,6 +90,28 @@ export function lessonsBetween(
 		.map(appointed)
 		.filter(({ start, end }) => start < to && end > from)
 		.sort((a, b) => a.start - b.start || a.lesson.id.localeCompare(b.lesson.id));
+}
+
+/** What one coach gives: a lesson of a series that somebody else took over is neither theirs nor there. */
+export function ofCoach(
+	{ lessons, series }: Schedule,
+	coach: string
+): { lessons: Lesson[]; series: Series[] } {
+	const others = lessons.filter((lesson) => lesson.coach !== coach);
+	return {
+		lessons: lessons.filter((lesson) => lesson.coach === coach),
+		series: series
+			.filter((one) => one.coach === coach)
+			.map((one) => ({
+				...one,
+				without: [
+					...one.without,
+					...others.flatMap(({ seriesId, occurrence }) =>
+						seriesId === one.id && occurrence !== undefined ? [occurrence] : []
+					)
+				]
+			}))
+	};
 }
 
 /** A lesson by its id, kept or of a series; undefined where there is none. */

@@ -1,4 +1,4 @@
-import type { Lesson, Series } from './lesson';
+import { appointmentOf, type Lesson, type Series } from './lesson';
 import { repeatsOf, ruleOf, ruleUntil, WEEKDAYS, type Repeats } from './recurrence';
 import { daysBetween, mondayOf } from './wallTime';
 
@@ -7,9 +7,7 @@ export const weekdayOf = (day: string) => WEEKDAYS[daysBetween(mondayOf(day), da
 
 /** A lesson and those that come after it by a rule. */
 export const seriesOf = (lesson: Lesson, id: string, repeats: Repeats): Series => {
-	const { pupilIds, coach, day, time, zone, minutes, place, greenIds, aim } = lesson;
-	const appointment = { pupilIds, coach, day, time, zone, minutes, place, greenIds, aim };
-	return { ...appointment, id, rule: ruleOf(repeats), without: [] };
+	return { ...appointmentOf(lesson), id, rule: ruleOf(repeats), without: [] };
 };
 
 /** The rule of a series from a later day on, with another weekday where it had one only. */
@@ -29,14 +27,13 @@ function ruleFrom(rule: string, from: string, to: string): string {
  */
 export function splitSeries(series: Series, lesson: Lesson, id: string): [Series, Series] {
 	const from = lesson.occurrence ?? lesson.day;
-	const { pupilIds, coach, day, time, zone, minutes, place, greenIds, aim } = lesson;
 	return [
 		{ ...series, rule: ruleUntil(series.rule, from) },
 		{
 			...series,
-			...{ pupilIds, coach, day, time, zone, minutes, place, greenIds, aim },
+			...appointmentOf(lesson),
 			id,
-			rule: ruleFrom(series.rule, from, day),
+			rule: ruleFrom(series.rule, from, lesson.day),
 			without: series.without.filter((one) => one >= from)
 		}
 	];

@@ -6,10 +6,9 @@
 	import { resolve } from '$app/paths';
 	import type { RatioRow } from '$lib/core/today/ratios';
 	import { lessonsBetween, daySpan } from '$lib/io/lessons/schedule';
-	import type { Lesson } from '$lib/io/lessons/lesson';
+	import { drillToGoOnWith, type Lesson } from '$lib/io/lessons/lesson';
 	import { summaryOf } from '$lib/io/lessons/summary';
 	import { dayLater, ownZone } from '$lib/io/lessons/wallTime';
-	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import SetupFromAbove from '$lib/ui/drawing/SetupFromAbove.svelte';
 	import SetupFromFront from '$lib/ui/drawing/SetupFromFront.svelte';
 	import { downloadBlob, fileNameOf } from '$lib/ui/files/download';
@@ -27,6 +26,8 @@
 	import { clubToShow, handOutOf, setupFor, USUAL_CHIP } from './handOut';
 	import type { Drawing } from './paper';
 	import PaperSheet from './PaperSheet.svelte';
+	import PaperSizeField from './PaperSizeField.svelte';
+	import type { PaperSize } from './pdf';
 
 	interface Props {
 		lesson: Lesson;
@@ -35,11 +36,7 @@
 	const { lesson, desk }: Props = $props();
 
 	const AHEAD_DAYS = 120;
-	const SIZES = [
-		{ value: 'A4', label: 'A4' },
-		{ value: 'LETTER', label: 'Letter' }
-	] as const;
-	let size = $state<'A4' | 'LETTER'>('A4');
+	let size = $state<PaperSize>('A4');
 	let sheet = $state<HTMLElement>();
 	let ratios = $state.raw<readonly RatioRow[]>([]);
 	/** Whoever plays, where they come to this lesson; else the first who does. */
@@ -51,10 +48,8 @@
 	const summary = $derived(summaryOf(lesson, desk.practice.sessions, file));
 	const book = $derived(desk.greens.find(({ green }) => green.id === lesson.greenIds[0]));
 	const reading = $derived(book?.readings[0]);
-	const drill = $derived.by(() => {
-		const worked = lesson.blocks.filter(({ drillId }) => drillId).at(-1);
-		return worked?.drillId ? (drillOf(desk.practice.drills, worked.drillId) ?? null) : null;
-	});
+	const drillId = $derived(drillToGoOnWith(lesson));
+	const drill = $derived((drillId && drillOf(desk.practice.drills, drillId)) || null);
 	const setup = $derived(setupFor(file, clubToShow(file, summary)));
 	const homework = $derived(
 		desk.practice.homework
@@ -116,14 +111,7 @@
 	<div class="flex flex-wrap items-end justify-between gap-3 print:hidden">
 		<ViewHeading text={`Hand-out for ${file.pupil.name}`} />
 		<div class="flex flex-wrap items-end gap-2">
-			<div class="w-28">
-				<ChoiceField
-					label="Paper"
-					value={size}
-					options={SIZES}
-					onchange={(value) => (size = value)}
-				/>
-			</div>
+			<PaperSizeField bind:size />
 			<button type="button" class="btn btn-neutral" onclick={() => void save()}
 				><Download size={18} aria-hidden="true" /> PDF</button
 			>

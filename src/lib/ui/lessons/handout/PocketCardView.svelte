@@ -8,7 +8,6 @@
 	import { playingOf } from '$lib/io/work/playing';
 	import { shotRequest } from '$lib/io/work/shotRequest';
 	import type { PupilFile } from '$lib/io/work/pupil';
-	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import { downloadBlob, fileNameOf } from '$lib/ui/files/download';
 	import { askedFrom, ratioQuestion } from '$lib/ui/ratios/ratiosBench.svelte';
 	import { attempt } from '$lib/ui/shell/attempt';
@@ -16,6 +15,8 @@
 	import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
 	import { USUAL_CHIP } from './handOut';
 	import { CARD_GREENS, CARD_SHOTS, pocketCardOf } from './pocketCard';
+	import PaperSizeField from './PaperSizeField.svelte';
+	import type { PaperSize } from './pdf';
 
 	interface Props {
 		file: PupilFile;
@@ -24,11 +25,7 @@
 
 	const SAMPLES = 200;
 	const SEED = 5;
-	const SIZES = [
-		{ value: 'A4', label: 'A4' },
-		{ value: 'LETTER', label: 'Letter' }
-	] as const;
-	let size = $state<'A4' | 'LETTER'>('A4');
+	let size = $state<PaperSize>('A4');
 	let ratios = $state.raw<readonly (readonly RatioRow[])[]>([]);
 	let plans = $state.raw<readonly Pick<Plan, 'options'>[]>([]);
 	let ready = $state(false);
@@ -80,14 +77,7 @@
 	<div class="flex flex-wrap items-end justify-between gap-3">
 		<ViewHeading text={`Pocket card for ${file.pupil.name}`} />
 		<div class="flex flex-wrap items-end gap-2">
-			<div class="w-28">
-				<ChoiceField
-					label="Paper"
-					value={size}
-					options={SIZES}
-					onchange={(value) => (size = value)}
-				/>
-			</div>
+			<PaperSizeField bind:size />
 			<button type="button" class="btn btn-neutral" disabled={!ready} onclick={() => void save()}
 				><Download size={18} aria-hidden="true" /> PDF to cut</button
 			>

@@ -2,6 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import {
+		appointmentOf,
 		freshLesson,
 		leftOver,
 		reopenLesson,
@@ -71,11 +72,8 @@
 	/** The same again some weeks later, beginning with what was not come to. */
 	const again = (weeks: number) =>
 		attempt(async () => {
-			const { pupilIds, coach, time, zone, minutes, place, greenIds, aim } = lesson;
-			const day = dayLater(lesson.day, weeks * WEEK);
-			const appointment = { pupilIds, coach, day, time, zone, minutes, place, greenIds, aim };
-			const coming = freshLesson(newId(), appointment, unplayed(left, newId));
-			await keepLessons({ lessons: [coming] });
+			const appointment = { ...appointmentOf(lesson), day: dayLater(lesson.day, weeks * WEEK) };
+			await keepLessons({ lessons: [freshLesson(newId(), appointment, unplayed(left, newId))] });
 		});
 	/** Puts what was not come to before what is planned for the next time. */
 	const carryOver = (to: Lesson) =>

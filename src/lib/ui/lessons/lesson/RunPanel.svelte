@@ -10,11 +10,13 @@
 	import {
 		beginBlock,
 		blockAtHand,
+		comingAfter,
 		endLesson,
 		MOST_MINUTES,
 		pauseLesson,
 		secondsOf,
 		settleBlock,
+		withWords,
 		type Block
 	} from '$lib/io/lessons/lesson';
 	import { BLOCK_WORDS, clockWords } from '$lib/io/lessons/words';
@@ -61,19 +63,9 @@
 		lesson.pupilIds.flatMap((id) => playing.files.find(({ pupil }) => pupil.id === id) ?? [])
 	);
 	const drill = $derived(block?.drillId ? drillOf(desk.practice.drills, block.drillId) : undefined);
-	/** What is still to come, with when it would begin: the rest moves as blocks take longer or shorter. */
-	const coming = $derived.by(() => {
-		let at = now + Math.max(0, left) * SECOND;
-		return lesson.blocks
-			.filter((one) => one.state === 'open' && one.id !== block?.id)
-			.map((one) => {
-				const begins = at;
-				at += (one.minutes * MINUTE - one.seconds) * SECOND;
-				return { block: one, time: wallOf(begins, lesson.zone).time, ends: at };
-			});
-	});
-	const ends = $derived(coming.at(-1)?.ends ?? now + Math.max(0, left) * SECOND);
-	const endTime = $derived(wallOf(ends, lesson.zone).time);
+	const coming = $derived(comingAfter(lesson, now));
+	const clockAt = (moment: number) => wallOf(moment, lesson.zone).time;
+	const endTime = $derived(clockAt(coming.at(-1)?.ends ?? now + Math.max(0, left) * SECOND));
 
 	const settle = (state: 'done' | 'skipped') =>
 		block && bench.become((one) => settleBlock(one, block.id, state, Date.now()));
@@ -99,11 +91,7 @@
 			change((one) => (one.sessionId = session.id));
 			if (!runs) begin(block);
 		});
-	const tick = (words: string) =>
-		change((one) => {
-			const said = one.note.trim();
-			one.note = one.note.includes(words) ? one.note : said ? `${said}. ${words}` : words;
-		});
+	const tick = (words: string) => change((one) => (one.note = withWords(one.note, words)));
 </script>
 
 {#if block}
@@ -203,10 +191,10 @@
 		Still to come, until about <span class="figure">{endTime}</span>
 	</h2>
 	<ul>
-		{#each coming as { block: one, time } (one.id)}
+		{#each coming as { block: one, begins } (one.id)}
 			<li class="flex items-center justify-between gap-3 border-b border-(--rule) py-1">
 				<span class="min-w-0 wrap-anywhere"
-					><span class="figure text-(--faint)">{time}</span> <b>{one.title}</b>
+					><span class="figure text-(--faint)">{clockAt(begins)}</span> <b>{one.title}</b>
 					<span class="text-(--faint)">{one.minutes} min</span></span
 				>
 				<button

@@ -3,7 +3,7 @@
 	import { MOST_CALENDAR_BYTES, readCalendar, takeEntries } from '$lib/io/lessons/calendarIn';
 	import { lessonCalendar } from '$lib/io/lessons/calendarOut';
 	import type { Lesson } from '$lib/io/lessons/lesson';
-	import { daySpan, lessonsBetween } from '$lib/io/lessons/schedule';
+	import { daySpan, lessonsBetween, type Schedule } from '$lib/io/lessons/schedule';
 	import { dayLater, mondayOf, ownZone } from '$lib/io/lessons/wallTime';
 	import { keepLessons, type LessonBook } from '$lib/store/shelves/lessons';
 	import { download } from '$lib/ui/files/download';
@@ -14,12 +14,15 @@
 	import { whoComes } from '../state/lessonState.svelte';
 
 	interface Props {
+		/** Everything: a file is held against all that is here. */
 		book: LessonBook;
+		/** What is looked at, and goes out. */
+		shown: Schedule;
 		/** Any day of the week that is looked at. */
 		day: string;
 		today: string;
 	}
-	const { book, day, today }: Props = $props();
+	const { book, shown, day, today }: Props = $props();
 
 	const YEAR = 366;
 	const zone = ownZone();
@@ -34,7 +37,7 @@
 	const save = (name: string, from: string, days: number) =>
 		attempt(async () => {
 			const [start, end] = daySpan(from, zone, days);
-			const lessons = lessonsBetween(book, start, end);
+			const lessons = lessonsBetween(shown, start, end);
 			if (lessons.length === 0) tell('There is no lesson to put into a calendar.');
 			else download(name, lessonCalendar(lessons, words), 'text/calendar');
 			return Promise.resolve();

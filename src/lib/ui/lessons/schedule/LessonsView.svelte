@@ -4,6 +4,7 @@
 	import Plus from '@lucide/svelte/icons/plus';
 	import { resolve } from '$app/paths';
 	import { isRule } from '$lib/io/lessons/recurrence';
+	import { ofCoach } from '$lib/io/lessons/schedule';
 	import { dayLater, laterByClock, mondayOf, ownZone, wallOf } from '$lib/io/lessons/wallTime';
 	import { removeSeries } from '$lib/store/shelves/lessons';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
@@ -57,16 +58,7 @@
 	);
 	const coach = $derived(coaches.includes(scheduleAt.coach) ? scheduleAt.coach : '');
 	const shown = $derived<LessonDesk>(
-		coach
-			? {
-					...desk,
-					book: {
-						...desk.book,
-						lessons: desk.book.lessons.filter((one) => one.coach === coach),
-						series: desk.book.series.filter((one) => one.coach === coach)
-					}
-				}
-			: desk
+		coach ? { ...desk, book: { ...desk.book, ...ofCoach(desk.book, coach) } } : desk
 	);
 
 	/** Series without any day: a newer release, or a hand, wrote their rule. */
@@ -171,7 +163,7 @@
 			<PlansPanel own={desk.book.lessonPlans} />
 		{/if}
 	</div>
-	{#if tab !== 'plans'}<CalendarFiles book={shown.book} {day} {today} />{/if}
+	{#if tab !== 'plans'}<CalendarFiles book={desk.book} shown={shown.book} {day} {today} />{/if}
 	{#each lost as series (series.id)}
 		<p class="problem flex flex-wrap items-center gap-2">
 			A series of {whoComes(series)} comes again by a rule that is not known ({series.rule}).
