@@ -6,6 +6,8 @@ import { CHROMIUM } from './setup.mjs';
 const ADDRESS = process.env.ADDRESS ?? 'http://localhost:4173';
 const FOLDER = 'docs/screenshots';
 const DESK = { width: 1280, height: 800 };
+/** For what would be cut in two. */
+const TALL = { width: 1280, height: 1180 };
 const PHONE = { width: 390, height: 844 };
 const SETTLE = 1500;
 
@@ -60,6 +62,34 @@ const handOut = async (page) => {
 		.click();
 	await page.getByText('Air and ground').first().waitFor();
 };
+/** A shot as the eye meets it. */
+const behind = async (page) => {
+	await button(page, 'From behind the ball').click();
+	const picture = page.getByRole('application');
+	await picture.waitFor();
+	await page.waitForTimeout(4000);
+	await picture.evaluate((one) => scrollBy(0, one.getBoundingClientRect().top - 300));
+};
+/** Where the stations of a clinic are, judged. */
+const stations = async (page) => {
+	const part = page.getByRole('region', { name: 'Stations' });
+	await part.getByText('Safe.').waitFor({ timeout: 60_000 });
+	await part.evaluate((heading) => scrollTo(0, heading.getBoundingClientRect().top + scrollY - 64));
+};
+/** A saved shot that was read, with what came of it. */
+const readShot = async (page) => {
+	await page.getByLabel('Shots').selectOption('saved');
+	await button(page, 'As from short grass').click();
+	await button(page, 'Middle').click();
+	await button(page, 'There').click();
+	await button(page, '1 : 1').click();
+	await button(page, 'PW').click();
+	await page.locator('fieldset[data-step=swing] button').nth(4).click();
+	await button(page, 'That is the line').click();
+	await button(page, 'Next shot').waitFor({ timeout: 60_000 });
+	await page.waitForTimeout(6000);
+	await page.evaluate(() => scrollTo(0, 0));
+};
 const learned = async (page) => {
 	await button(page, 'Read the roll-outs').click();
 	await button(page, 'Plan with this strike').waitFor({ timeout: 60_000 });
@@ -75,9 +105,8 @@ const PICTURES = [
 	{ name: 'ratio', path: '/?shot=demo-1', act: key('r') },
 	{ name: 'ratios', path: '/ratios?green=green-ledge', plain: true },
 	{ name: 'setup', path: '/?shot=demo-4', act: key('p') },
-	{ name: 'map', path: '/?shot=demo-12' },
+	{ name: 'behind', path: '/?shot=demo-12', act: behind },
 	{ name: 'greens', path: '/greens', plain: true },
-	{ name: 'survey', path: '/greens/green-kiln', plain: true, act: panel('Survey') },
 	{ name: 'bag', path: '/bag', plain: true },
 	{ name: 'drill', path: '/practice/drill/landing-box', plain: true, act: onLedge },
 	{
@@ -91,7 +120,8 @@ const PICTURES = [
 	{ name: 'learned', path: '/pupils/pupil-ida', plain: true, act: learned },
 	{ name: 'lessons', path: '/lessons', plain: true, act: week },
 	{ name: 'handout', path: '/lessons', plain: true, act: handOut },
-	{ name: 'log', path: '/log', plain: true },
+	{ name: 'clinic', path: '/lessons/clinic-2026-10-31', plain: true, view: TALL, act: stations },
+	{ name: 'trainer', path: '/practice/trainer', plain: true, act: readShot },
 	{ name: 'forecast', path: '/log', plain: true, act: panel('Forecast', foundInLog) },
 	{ name: 'phone', path: '/?shot=demo-7', view: PHONE }
 ];

@@ -35,7 +35,8 @@ const CORE_FLOORS = [
 	'today',
 	'practice',
 	'log',
-	'lessons'
+	'lessons',
+	'trainer'
 ];
 
 /** Floors of the other parts' rooms, lowest first; '' are the files beside the rooms. */
@@ -49,6 +50,7 @@ const ROOMS: Record<string, readonly string[]> = {
 		'files',
 		'rows',
 		'log',
+		'trainer',
 		'lessons',
 		'archive',
 		'contract'
@@ -62,6 +64,7 @@ const ROOMS: Record<string, readonly string[]> = {
 		'files',
 		'shell',
 		'drawing',
+		'perspective',
 		'measure',
 		'bag',
 		'greens',
@@ -71,6 +74,7 @@ const ROOMS: Record<string, readonly string[]> = {
 		'pupils',
 		'lessons',
 		'shot',
+		'trainer',
 		'saved',
 		'data',
 		'handbook'

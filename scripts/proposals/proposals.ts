@@ -158,6 +158,7 @@ export async function proposalsTable(pupils: number): Promise<string> {
 					lessons: [],
 					habits,
 					gains: [],
+					reading: [],
 					extras,
 					day: '2026-10-01',
 					dayOf: (at) => at.slice(0, 10)

@@ -241,3 +241,51 @@ test('lessons fit desk, tablet and phone and have no accessibility violations', 
 		await expect(page.getByRole('button', { name: 'New lesson' }).first()).toBeInViewport();
 	}
 });
+
+test('a clinic for eight: a layout is judged, found safe, run by its rounds, and everybody gets a page', async ({
+	page
+}) => {
+	test.setTimeout(180_000);
+	await readDemo(page);
+	await page.goto('/lessons/clinic-2026-10-31');
+	const stations = page.getByRole('region', { name: 'Stations' });
+	await expect(stations.getByText('Safe.')).toBeVisible({ timeout: 60_000 });
+	// A station that is turned onto another is not.
+	const arrow = stations.getByRole('slider', { name: /^Station 3.*hit to/ });
+	const words = await arrow.getAttribute('aria-valuetext');
+	await arrow.focus();
+	for (let i = 0; i < 9; i++) await page.keyboard.press('Shift+ArrowDown');
+	for (let i = 0; i < 9; i++) await page.keyboard.press('Shift+ArrowRight');
+	await expect(arrow).not.toHaveAttribute('aria-valuetext', words!);
+	await expect(stations.getByText('Not safe like this.')).toBeVisible({ timeout: 60_000 });
+	await expect(stations.getByText(/of 1,000 balls of station 3 come to/).first()).toBeVisible();
+	await stations.getByRole('button', { name: 'Find a safe layout' }).click();
+	await expect(page.getByText('A layout that is safe is on the map.')).toBeVisible({
+		timeout: 120_000
+	});
+	await expect(stations.getByText('Safe.')).toBeVisible({ timeout: 60_000 });
+
+	await page.setViewportSize({ width: 390, height: 844 });
+	await page.getByRole('button', { name: 'Begin the lesson' }).click();
+	await page.getByRole('button', { name: 'Begin the rounds' }).click();
+	const turn = page.getByTestId('in-turn');
+	await expect(turn).toHaveText('Ruth Amsel');
+	await page.getByRole('button', { name: 'As meant', exact: true }).click();
+	await expect(turn).toHaveText('Marta Oduya');
+	await page.getByRole('button', { name: 'Not as meant' }).click();
+	await expect(turn).toHaveText('Kaspar Lindqvist');
+	await page.reload();
+	await expect(page.getByRole('button', { name: /Ruth Amsel.*1 ball, 1 as meant/ })).toBeVisible();
+	await expect(page.getByTestId('round-clock')).toContainText('left');
+	await accessible(page, 'the rounds on a phone');
+	for (const name of ['Round 2 begins', 'Round 3 begins', 'All rounds are through'])
+		await page.getByRole('button', { name }).click();
+	await page.getByRole('button', { name: 'End the lesson' }).click();
+	await page.getByRole('link', { name: 'All 8 hand-outs' }).click();
+	await expect(page.getByRole('article')).toHaveCount(8);
+	const download = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'PDF' }).click();
+	const file = await readFile(await (await download).path());
+	expect(file.toString('latin1').match(/\/Type \/Page\b/g)).toHaveLength(8);
+	expect(file.length).toBeLessThan(300_000);
+});

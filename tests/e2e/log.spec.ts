@@ -43,6 +43,8 @@ test.describe('without a network', () => {
 		await playedIt(page).click();
 		await sheet(page).getByRole('button', { name: 'Holed' }).click();
 		await sheet(page).getByRole('button', { name: 'Keep it' }).click();
+		// The shot has an Undo of its own; the message's comes before it.
+		await expect(page.getByText('Noted in the log.').first()).toBeVisible();
 		await page.getByRole('button', { name: 'Undo' }).first().click();
 		await page.goto('/log');
 		await expect(rows(page).first()).not.toContainText('holed');

@@ -21,6 +21,9 @@ const TABLES = [
 	'lessons',
 	'lessonPlans',
 	'packages',
+	'reads',
+	'glances',
+	'exams',
 	'shots',
 	'greens',
 	'readings'

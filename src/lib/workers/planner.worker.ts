@@ -6,6 +6,9 @@ import type { SampleJob } from '../core/plan/race/race';
 import type { Finishes } from '../core/plan/race/sample';
 import type { PlannerWorker } from './protocol';
 
+/** What is wanted now and then comes together, when the first of it is. */
+const studies = () => import('./studies');
+
 let opened: Question | null = null;
 let sampler: ((jobs: readonly SampleJob[]) => Finishes[]) | null = null;
 
@@ -45,27 +48,26 @@ const worker: PlannerWorker = {
 	// Wanted now and then: what these need comes with them.
 	landingRegion: async (rung) => {
 		const asked = question();
-		return (await import('../core/plan/studies/landingRegion')).landingRegion(asked, rung);
+		return (await studies()).landingRegion(asked, rung);
 	},
-	ratios: async (asked, balls) =>
-		(await import('../core/today/fewBalls')).ratiosAfter(asked, balls),
+	ratios: async (asked, balls) => (await studies()).ratiosAfter(asked, balls),
 	studySpot: async (spot) => {
 		const asked = question();
-		return (await import('../core/plan/studies/spotStudy')).studySpot(asked, spot);
+		return (await studies()).studySpot(asked, spot);
 	},
 	ruleShot: async (request, pace, clubs) =>
-		(await import('../core/plan/studies/ruleShot')).ruleShot(new Question(request), pace, clubs),
-	searchRules: async (shots, numbers, pace) =>
-		(await import('../core/plan/studies/ownRule')).searchRules(shots, numbers, pace),
-	worthMeasuring: async (request) =>
-		(await import('../core/plan/studies/worthMeasuring')).worthMeasuring(request),
-	missExtras: async (request) => (await import('../core/lessons/missExtras')).missExtras(request),
-	surveyReport: async (green) => (await import('../core/green/surveyReport')).surveyReport(green),
-	readBalls: async (balls, clubs) =>
-		(await import('../core/today/readBalls')).readBalls(balls, clubs),
-	studyRolls: async (question) => (await import('../core/practice/rollStudy')).studyRolls(question),
+		(await studies()).ruleShot(new Question(request), pace, clubs),
+	searchRules: async (shots, numbers, pace) => (await studies()).searchRules(shots, numbers, pace),
+	worthMeasuring: async (request) => (await studies()).worthMeasuring(request),
+	missExtras: async (request) => (await studies()).missExtras(request),
+	judgeReading: async (request, committed) => (await studies()).judgeReading(request, committed),
+	glance: async (kind, request, seed) => (await studies()).glanceOf(kind, request, seed),
+	stationReaches: async (question) => (await studies()).stationReaches(question),
+	surveyReport: async (green) => (await studies()).surveyReport(green),
+	readBalls: async (balls, clubs) => (await studies()).readBalls(balls, clubs),
+	studyRolls: async (question) => (await studies()).studyRolls(question),
 	missCosts: async (asked, spots) => {
-		const { missCost } = await import('../core/plan/studies/whereToMiss');
+		const { missCost } = await studies();
 		return spots.map((spot) => missCost(asked, spot));
 	}
 };

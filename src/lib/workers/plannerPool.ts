@@ -5,7 +5,6 @@ import type { RatioAnswer, RatioQuestion } from '../core/today/ratios';
 import type { RuleSearch } from '../core/plan/studies/ownRule';
 import type { Pace, RuleShot } from '../core/plan/studies/ruleShot';
 import type { SpotStudy } from '../core/plan/studies/spotStudy';
-import type { MissExtra } from '../core/lessons/missExtras';
 import type { Metres } from '../core/units';
 import type { BallsReading, ChippedBall } from '../core/today/readBalls';
 import type { Green } from '../core/green/green';
@@ -181,17 +180,23 @@ export class PlannerPool {
 		});
 	}
 
-	/** What misses cost on each of several shots; abort the signal to stop between two of them. */
-	async missExtras(
-		requests: readonly PlanRequest[],
+	/** Asks one worker something that is about no open question. */
+	ask<Answer>(asked: (remote: Remote<PlannerWorker>) => Promise<Answer>): Promise<Answer> {
+		return this.#member(0).call(asked);
+	}
+
+	/** Asks the workers about several things, each about whichever it is free for; abort the signal to stop between two of them. */
+	askEach<Item, Answer>(
+		items: readonly Item[],
+		asked: (remote: Remote<PlannerWorker>, item: Item) => Promise<Answer>,
 		signal: AbortSignal,
 		progress: (share: number) => void
-	): Promise<(MissExtra[] | null)[]> {
+	): Promise<Answer[]> {
 		let done = 0;
-		return this.#deal(requests, signal, async (member, request) => {
-			const extras = await member.call((remote) => remote.missExtras(request));
-			progress(++done / requests.length);
-			return extras;
+		return this.#deal(items, signal, async (member, item) => {
+			const answer = await member.call((remote) => asked(remote, item));
+			progress(++done / items.length);
+			return answer;
 		});
 	}
 

@@ -5,6 +5,10 @@ import type { RuleSearch } from '../core/plan/studies/ownRule';
 import type { Pace, RuleShot } from '../core/plan/studies/ruleShot';
 import type { SpotStudy } from '../core/plan/studies/spotStudy';
 import type { MissExtra } from '../core/lessons/missExtras';
+import type { Glance } from '../core/trainer/glances';
+import type { GlanceKind } from '../core/trainer/steps';
+import type { Committed, ShotReading } from '../core/trainer/reading';
+import type { Reach, ReachQuestion } from '../core/lessons/stationBalls';
 import type { Metres } from '../core/units';
 import type { BallsReading, ChippedBall } from '../core/today/readBalls';
 import type { Green } from '../core/green/green';
@@ -43,6 +47,9 @@ export interface PlannerWorker {
 	): Promise<RuleSearch>;
 	worthMeasuring(request: PlanRequest): Promise<MeasuringGain | null>;
 	missExtras(request: PlanRequest): Promise<MissExtra[] | null>;
+	judgeReading(request: PlanRequest, committed: Committed): Promise<ShotReading>;
+	glance(kind: GlanceKind, request: PlanRequest, seed: number): Promise<Glance>;
+	stationReaches(question: ReachQuestion): Promise<Reach[][]>;
 	studyRolls(question: RollQuestion): Promise<RollStudy>;
 	missCosts(question: MissQuestion, spots: readonly Point[]): Promise<MissCost[]>;
 }

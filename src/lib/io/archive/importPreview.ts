@@ -25,6 +25,8 @@ const COUNTED: readonly ArchivedTable[] = [
 	'series',
 	'lessons',
 	'packages',
+	'reads',
+	'glances',
 	'readings'
 ];
 

@@ -16,6 +16,9 @@ export const ARCHIVED_TABLES = [
 	'lessons',
 	'lessonPlans',
 	'packages',
+	'reads',
+	'glances',
+	'exams',
 	'shots',
 	'greens',
 	'readings'

@@ -6,6 +6,7 @@ import { greenRow } from '../rows/green';
 import { homeworkRow } from '../rows/homework';
 import { lessonPlanRow, lessonRow, packageRow, seriesRow } from '../rows/lesson';
 import { playRow } from '../rows/play';
+import { examRow, glanceRow, readRow } from '../rows/read';
 import { preferencesRow } from '../rows/preferences';
 import { pupilRow } from '../rows/pupil';
 import { readingRow } from '../rows/reading';
@@ -35,6 +36,9 @@ export const archiveVersion1 = z.strictObject({
 	lessons: z._default(z.array(z.extend(inPart(lessonRow), record)), []),
 	lessonPlans: z._default(z.array(z.extend(inPart(lessonPlanRow), record)), []),
 	packages: z._default(z.array(z.extend(inPart(packageRow), record)), []),
+	reads: z._default(z.array(z.extend(inPart(readRow), record)), []),
+	glances: z._default(z.array(z.extend(inPart(glanceRow), record)), []),
+	exams: z._default(z.array(z.extend(inPart(examRow), record)), []),
 	shots: z._default(z.array(z.extend(inPart(shotRow), record)), []),
 	greens: z._default(z.array(z.extend(inPart(greenRow), record)), []),
 	readings: z._default(z.array(z.extend(inPart(readingRow), record)), []),
@@ -59,6 +63,9 @@ export const MAY_LACK: Readonly<Record<ArchivedTable, readonly string[]>> = {
 	lessons: mayLack(lessonRow),
 	lessonPlans: mayLack(lessonPlanRow),
 	packages: mayLack(packageRow),
+	reads: mayLack(readRow),
+	glances: mayLack(glanceRow),
+	exams: mayLack(examRow),
 	shots: mayLack(shotRow),
 	greens: mayLack(greenRow),
 	readings: mayLack(readingRow)
@@ -82,6 +89,9 @@ export const asRead = (archive: Pick<ArchiveVersion1, ArchivedTable>) => ({
 	lessons: z.array(lessonRow).parse(archive.lessons),
 	lessonPlans: z.array(lessonPlanRow).parse(archive.lessonPlans),
 	packages: z.array(packageRow).parse(archive.packages),
+	reads: z.array(readRow).parse(archive.reads),
+	glances: z.array(glanceRow).parse(archive.glances),
+	exams: z.array(examRow).parse(archive.exams),
 	shots: z.array(shotRow).parse(archive.shots),
 	greens: z.array(greenRow).parse(archive.greens),
 	readings: z.array(readingRow).parse(archive.readings)

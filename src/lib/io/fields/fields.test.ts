@@ -25,7 +25,7 @@ describe('fields', () => {
 	it('say which tables a row can be of', () => {
 		const { error } = unreadableRow.safeParse({ table: 'fish', row: { id: 'a' } });
 		expect(error!.issues[0]!.message).toBe(
-			'must be one of: pupils, clubs, balls, sessions, drills, homework, rounds, plays, series, lessons, lessonPlans, packages, shots, greens, readings'
+			'must be one of: pupils, clubs, balls, sessions, drills, homework, rounds, plays, series, lessons, lessonPlans, packages, reads, glances, exams, shots, greens, readings'
 		);
 	});
 });

@@ -1,6 +1,7 @@
 import { SHOT_KINDS } from '$lib/core/plan/question/shotKind';
 import * as z from 'zod/mini';
 import { STRIKE_TAGS } from '$lib/core/practice/practised';
+import { GLANCE_KINDS, HEIGHTS, LIE_ANSWERS, READ_STEPS } from '$lib/core/trainer/steps';
 
 // The small library has no words of its own: these are said where a field has none.
 z.config(z.locales.en());
@@ -73,6 +74,12 @@ export const blockKindField = choice(['drill', 'test', 'shot', 'talk', 'free']);
 
 /** Groups of like skill, or mixed. */
 export const groupingField = choice(['alike', 'mixed']);
+
+/** What is decided about a shot, and what is said of its lie and height. */
+export const readStepField = choice(READ_STEPS);
+export const lieAnswerField = choice(LIE_ANSWERS);
+export const heightField = choice(HEIGHTS);
+export const glanceKindField = choice(GLANCE_KINDS);
 
 export const areaKindField = choice(['sand', 'water', 'rough', 'fringe']);
 export const readingMethodField = choice(['ramp', 'timed', 'balls', 'judged']);

@@ -8,6 +8,9 @@ export const keptNumber = z.number().check(z.minimum(-1e7), z.maximum(1e7));
 /** How many balls, times or clubs a stored row asks for. */
 export const keptCount = z.int().check(z.minimum(1), z.maximum(10_000));
 
+/** What was counted; none is a count, too. */
+export const keptTally = z.int().check(z.minimum(0), z.maximum(10_000));
+
 const DAY = /^\d{4}-\d\d-\d\d/;
 const isDate = (text: string): boolean => DAY.test(text) && !Number.isNaN(Date.parse(text));
 

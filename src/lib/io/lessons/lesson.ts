@@ -105,6 +105,8 @@ export const freshLesson = (
 	startedAt: null,
 	endedAt: null,
 	running: null,
+	layout: [],
+	tallies: [],
 	notes: '',
 	told: ''
 });

@@ -4,7 +4,8 @@ import { block, lesson } from '../../../../tests/support/lessons';
 import { demo, demoFiles } from '../../../../tests/support/archives';
 import type { Homework } from '../practice/homework';
 import type { Session } from '../practice/session';
-import { blocksOf, isUnknown, proposedFor, type Known } from './proposal';
+import { isUnknown, proposedFor, type Known } from './proposal';
+import { blocksOf } from './proposedBlocks';
 import { gainWords, proposalHeading, proposalWords } from './words';
 
 const sessions = demo().sessions as unknown as Session[];
@@ -24,6 +25,7 @@ const known = (over: Partial<Known> = {}): Known => ({
 	habits: [],
 	gains: [],
 	extras: [],
+	reading: [],
 	day: '2026-12-01',
 	dayOf: (at) => at.slice(0, 10),
 	...over
@@ -147,6 +149,21 @@ describe('a proposed lesson', () => {
 			title: 'left'
 		});
 		expect(kinds({ sessions: [done('up-and-down', '2026-11-10')] })).not.toContain('test');
+	});
+
+	it('reads shots where one step of it stands out, and says which', () => {
+		const record = {
+			step: 'ratio',
+			right: { hits: 9, of: 30, low: 0.18, high: 0.45 },
+			cost: 0.24,
+			weak: true
+		} as const;
+		const proposed = about({ reading: [{ ...record, step: 'aim', weak: false }, record] });
+		const reading = proposed.find((one) => one.about.kind === 'reading')!;
+		expect(words.title(reading.about)).toBe('Read shots: the ratio');
+		expect(words.why(reading.about)).toContain('9 of 30 were right');
+		expect(words.why(reading.about)).toContain('0.24 strokes a shot');
+		expect(kinds({ reading: [{ ...record, weak: false }] })).not.toContain('reading');
 	});
 
 	it('fits the time, and ends with what to take home', () => {

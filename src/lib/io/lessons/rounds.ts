@@ -33,7 +33,8 @@ export function dealt(
 	return {
 		grouping,
 		walk: WALK,
-		groups: groups.map((group) => group.map((pupil) => pupilIds[pupil]!))
+		groups: groups.map((group) => group.map((pupil) => pupilIds[pupil]!)),
+		round: null
 	};
 }
 

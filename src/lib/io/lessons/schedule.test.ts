@@ -5,7 +5,6 @@ import {
 	cancelledAs,
 	clashesOf,
 	daySpan,
-	dueOn,
 	lessonById,
 	lessonsBetween,
 	lessonsHad,
@@ -14,6 +13,7 @@ import {
 	packageState,
 	shownAt
 } from './schedule';
+import { dueOn, dueThings } from './due';
 
 const ZONE = 'Europe/Berlin';
 const between = (book: Parameters<typeof lessonsBetween>[0], day: string, days: number) =>
@@ -141,8 +141,26 @@ describe('who was here', () => {
 		]);
 	});
 
-	it('finds what is due on a day', () => {
-		const homework = ['2026-12-01', '2026-12-02'].map((due) => ({ due })) as never;
-		expect(dueOn(homework, '2026-12-02')).toEqual([{ due: '2026-12-02' }]);
+	it('has homework on its day, and a score four weeks after it was taken last', () => {
+		const session = (drillId: string, day: string, ...pupils: string[]) => ({
+			drillId,
+			startedAt: `${day}T10:00:00.000Z`,
+			turns: pupils.map((pupilId) => ({ pupilId, tasks: [] }))
+		});
+		const things = dueThings(
+			[{ id: 'h', name: 'Ten a day', pupilId: 'ida', due: '2026-12-02' }],
+			[
+				session('up-and-down', '2026-11-01', 'ida', 'pell'),
+				session('up-and-down', '2026-11-04', 'ida'),
+				session('landing-box', '2026-11-20', 'ida')
+			],
+			(at) => at.slice(0, 10)
+		);
+		expect(dueOn(things, '2026-12-02').map(({ kind, pupilId }) => [kind, pupilId])).toEqual([
+			['homework', 'ida'],
+			['test', 'ida']
+		]);
+		expect(dueOn(things, '2026-11-29').map(({ pupilId }) => pupilId)).toEqual(['pell']);
+		expect(things).toHaveLength(3);
 	});
 });

@@ -1,5 +1,4 @@
 import { grouped } from '$lib/core/math/grouped';
-import type { Homework } from '../practice/homework';
 import { appointmentOf, freshLesson, type Lesson, type Package, type Series } from './lesson';
 import { daysOfRule } from './recurrence';
 import { dayLater, instantOf, wallOf, type WallTime } from './wallTime';
@@ -210,10 +209,6 @@ export function awayFor(
 		})
 		.sort((a, b) => a.last - b.last);
 }
-
-/** Homework that is due on a day. */
-export const dueOn = (homework: readonly Homework[], day: string): Homework[] =>
-	homework.filter(({ due }) => due === day);
 
 /** Lessons by the day they begin on, by the clock of a zone. */
 export const byDay = (

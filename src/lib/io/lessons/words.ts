@@ -1,4 +1,5 @@
 import { DRILL_WORDS } from '../words/drill';
+import { STEP_QUESTIONS, STEP_WORDS } from '../trainer/words';
 import { MISS_WORDS, TAG_WORDS } from '../words/practice';
 import type { StrikeTag } from '$lib/core/practice/practised';
 import type { CellChange } from '../practice/cellChanges';
@@ -10,7 +11,8 @@ import type { PupilFile } from '../work/pupil';
 import type { BlockKind, Lesson, LessonState } from './lesson';
 import { repeatsOf, WEEKDAYS, type Repeats, type Weekday } from './recurrence';
 import type { Appointed, Clash, PackageState } from './schedule';
-import type { About, ProposalWords } from './proposal';
+import type { About } from './proposal';
+import type { ProposalWords } from './proposedBlocks';
 
 export const BLOCK_WORDS: Readonly<Record<BlockKind, string>> = {
 	drill: 'Drill',
@@ -148,6 +150,8 @@ export function proposalWords(file: PupilFile, dayWords: (day: string) => string
 				case 'basics':
 				case 'spaced':
 					return drillName(about.drillId);
+				case 'reading':
+					return `Read shots: ${STEP_WORDS[about.record.step].toLowerCase()}`;
 				case 'transfer':
 					return 'As on the course';
 				case 'end':
@@ -169,6 +173,8 @@ export function proposalWords(file: PupilFile, dayWords: (day: string) => string
 				case 'basics':
 				case 'spaced':
 					return DRILL_WORDS[about.drillId].look;
+				case 'reading':
+					return STEP_QUESTIONS[about.record.step];
 				case 'transfer':
 					return 'Lie, height, spot, ratio, club, swing: say it, then hit it.';
 				case 'end':
@@ -187,6 +193,10 @@ function whyWords(about: About, dayWords: (day: string) => string): string {
 			return about.state === 'late'
 				? `Due since ${dayWords(about.homework.due)} and not done.`
 				: `Open until ${dayWords(about.homework.due)}.`;
+		case 'reading': {
+			const { right, cost } = about.record;
+			return `In the trainer ${right.hits} of ${right.of} were right, less often than the other steps and not by luck; it loses ${cost.toFixed(2)} strokes a shot.`;
+		}
 		case 'habit': {
 			const { habit, extra, gain, shots } = about;
 			const seen = `${MISS_WORDS[habit.miss].name}: ${habit.share.hits} of ${habit.share.of} balls; ${Math.round(habit.expected ?? 0)} are usual for this skill.`;

@@ -1,7 +1,14 @@
 import * as z from 'zod/mini';
 import { blockKindField, groupingField } from '../fields/fields';
 import { homeworkCellsRow } from './homework';
-import { clockField, dayField, instantField, keptCount, keptNumber } from '../fields/kept';
+import {
+	clockField,
+	dayField,
+	instantField,
+	keptCount,
+	keptNumber,
+	keptTally
+} from '../fields/kept';
 
 /** One part of a lesson. */
 export const blockRow = z.object({
@@ -27,6 +34,27 @@ export const blockRow = z.object({
 	seconds: z._default(keptNumber, 0),
 	/** The practice that was noted in it. */
 	sessionId: z.optional(z.string())
+});
+
+/** Where a block of a clinic is hit, on the map of a green. */
+const stationRow = z.object({
+	/** Of the block. */
+	id: z.string(),
+	greenId: z.string(),
+	ball: z.tuple([keptNumber, keptNumber]),
+	/** A place that it is hit towards. */
+	toward: z.tuple([keptNumber, keptNumber])
+});
+
+/** What was counted of one pupil at one station. */
+const tallyRow = z.object({
+	id: z.string(),
+	blockId: z.string(),
+	pupilId: z.string(),
+	balls: keptTally,
+	/** As they were meant. */
+	good: keptTally,
+	note: z._default(z.string(), '')
 });
 
 /** When and where somebody comes, and for what: the same in a lesson and in a series of them. */
@@ -66,9 +94,14 @@ export const lessonRow = z.object({
 			grouping: groupingField,
 			/** Minutes from station to station. */
 			walk: keptNumber,
-			groups: z.array(z.array(z.string()))
+			groups: z.array(z.array(z.string())),
+			/** The round under way, counted from 0, and since when; null before the first and after the last. */
+			round: z._default(z.nullable(z.object({ index: keptTally, since: instantField })), null)
 		})
 	),
+	/** Where its stations are. */
+	layout: z._default(z.array(stationRow), []),
+	tallies: z._default(z.array(tallyRow), []),
 	/** The coach's own, never given away. */
 	notes: z._default(z.string(), ''),
 	/** What the pupil is told. */

@@ -12,6 +12,9 @@ export type Kind =
 	| 'lessons'
 	| 'lessonPlans'
 	| 'packages'
+	| 'reads'
+	| 'glances'
+	| 'exams'
 	| 'shots'
 	| 'greens'
 	| 'readings';
@@ -30,6 +33,9 @@ export const KIND: Readonly<Record<Kind, { one: string; many: string }>> = {
 	lessons: { one: 'lesson', many: 'lessons' },
 	lessonPlans: { one: 'lesson plan', many: 'lesson plans' },
 	packages: { one: 'package of lessons', many: 'packages of lessons' },
+	reads: { one: 'shot that was read', many: 'shots that were read' },
+	glances: { one: 'single judgement', many: 'single judgements' },
+	exams: { one: 'exam', many: 'exams' },
 	shots: { one: 'shot', many: 'shots' },
 	greens: { one: 'green', many: 'greens' },
 	readings: { one: 'reading', many: 'readings' }

@@ -26,6 +26,9 @@ class CrispLandingDatabase extends Dexie {
 	lessons!: Table<RawRow, IndexableType>;
 	lessonPlans!: Table<RawRow, IndexableType>;
 	packages!: Table<RawRow, IndexableType>;
+	reads!: Table<RawRow, IndexableType>;
+	glances!: Table<RawRow, IndexableType>;
+	exams!: Table<RawRow, IndexableType>;
 	shots!: Table<RawRow, IndexableType>;
 	greens!: Table<RawRow, IndexableType>;
 	readings!: Table<RawRow, IndexableType>;
@@ -52,6 +55,9 @@ class CrispLandingDatabase extends Dexie {
 			lessons: 'id, day, updatedAt',
 			lessonPlans: 'id, updatedAt',
 			packages: 'id, updatedAt',
+			reads: 'id, pupilId, at, updatedAt',
+			glances: 'id, pupilId, at, updatedAt',
+			exams: 'id, updatedAt',
 			shots: 'id, savedAt, updatedAt',
 			greens: 'id, name, updatedAt',
 			readings: 'id, greenId, takenAt, updatedAt',

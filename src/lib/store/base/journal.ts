@@ -19,6 +19,9 @@ const TABLES = [
 	'series',
 	'lessons',
 	'lessonPlans',
+	'reads',
+	'glances',
+	'exams',
 	'settings',
 	'lastShot'
 ] as const;

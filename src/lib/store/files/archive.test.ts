@@ -71,7 +71,7 @@ describe('archive in the store', () => {
 		await importArchive(demo());
 		const { preview } = await importArchive(removed);
 		expect(preview.plan.removed.length).toBeGreaterThan(1);
-		expect((await readPupils()).files).toHaveLength(5);
+		expect((await readPupils()).files).toHaveLength(7);
 	});
 
 	it('brings back what was removed here where that is asked for, and it stays', async () => {
@@ -80,12 +80,12 @@ describe('archive in the store', () => {
 		const { plan } = await previewImport(demo());
 		expect(plan.gone.length).toBeGreaterThan(30);
 		const { undo } = await importArchive(demo(), { bringBack: true });
-		expect((await readPupils()).files).toHaveLength(6);
+		expect((await readPupils()).files).toHaveLength(8);
 		await undo();
-		expect((await readPupils()).files).toHaveLength(5);
+		expect((await readPupils()).files).toHaveLength(7);
 		await importArchive(demo(), { bringBack: true });
 		expect((await previewImport(demo())).plan.gone).toEqual([]);
-		expect((await readPupils()).files).toHaveLength(6);
+		expect((await readPupils()).files).toHaveLength(8);
 	});
 
 	it('keeps two devices in step, whoever gives first', async () => {
@@ -170,7 +170,7 @@ describe('archive in the store', () => {
 		const { files } = await readPupils();
 		const { preview, undo } = await importArchive(demo());
 		expect(preview.unused).toEqual([files[0]!.pupil.id]);
-		expect((await readPupils()).files).toHaveLength(6);
+		expect((await readPupils()).files).toHaveLength(8);
 		await undo();
 		expect((await readPupils()).files.map(({ pupil }) => pupil.name)).toEqual(['You']);
 	});
@@ -182,7 +182,7 @@ describe('archive in the store', () => {
 		mine.pupil.hand = 'left';
 		await mergePupilFile(file!, mine);
 		await importArchive(demo());
-		expect((await readPupils()).files).toHaveLength(7);
+		expect((await readPupils()).files).toHaveLength(9);
 	});
 
 	it('seeds a demo once, and never over data that is there', async () => {

@@ -20,6 +20,7 @@ import { lessonPlanShelf, lessonShelf, packageShelf, seriesShelf } from '../shel
 import { playShelf, roundShelf } from '../shelves/log';
 import { ballShelf, clubShelf, pupilShelf } from '../shelves/pupils';
 import { drillShelf, homeworkShelf, sessionShelf } from '../shelves/practice';
+import { examShelf, glanceShelf, readShelf } from '../shelves/reads';
 import { shotShelf } from '../shelves/savedShots';
 import { readPreferences, writePreferences } from '../shelves/settings';
 import { keyText, stampsOf, type BrokenRow, type Shelf } from '../base/shelf';
@@ -38,6 +39,9 @@ const SHELVES = {
 	lessons: lessonShelf,
 	lessonPlans: lessonPlanShelf,
 	packages: packageShelf,
+	reads: readShelf,
+	glances: glanceShelf,
+	exams: examShelf,
 	shots: shotShelf,
 	greens: greenShelf,
 	readings: readingShelf
@@ -69,6 +73,9 @@ export function readAll(): Promise<ArchiveContent> {
 		lessons: await lessonShelf.readForFile(),
 		lessonPlans: await lessonPlanShelf.readForFile(),
 		packages: await packageShelf.readForFile(),
+		reads: await readShelf.readForFile(),
+		glances: await glanceShelf.readForFile(),
+		exams: await examShelf.readForFile(),
 		shots: await shotShelf.readForFile(),
 		greens: await greenShelf.readForFile(),
 		readings: await readingShelf.readForFile(),

@@ -67,6 +67,29 @@ describe('lessons that are kept', () => {
 		expect(clashes).toEqual([]);
 	});
 
+	it('keep what two phones counted at two stations of a clinic', async () => {
+		const tally = (blockId: string, balls: number) => ({
+			id: `${blockId} ida`,
+			blockId,
+			pupilId: 'ida',
+			balls,
+			good: 1,
+			note: ''
+		});
+		const before = lesson('clinic', { tallies: [tally('box', 2)] });
+		await keepLesson(null, before);
+		await keepLesson(before, { ...before, tallies: [tally('box', 3)] });
+		const { merged, clashes } = await keepLesson(before, {
+			...before,
+			tallies: [tally('box', 2), tally('ladder', 4)]
+		});
+		expect(merged.tallies.map(({ blockId, balls }) => [blockId, balls])).toEqual([
+			['box', 3],
+			['ladder', 4]
+		]);
+		expect(clashes).toEqual([]);
+	});
+
 	it('go back to what they were, also where they had no row of their own', async () => {
 		const undoNew = await changeLesson(lesson('tuesdays_2026-12-01', { time: '10:00' }));
 		await undoNew();

@@ -18,6 +18,7 @@
 	import BallMark from './BallMark.svelte';
 	import DuelPanel from './DuelPanel.svelte';
 	import GreenBar from './GreenBar.svelte';
+	import GreenEye from '$lib/ui/perspective/GreenEye.svelte';
 	import GreenMap from './GreenMap.svelte';
 	import LayerSwitches from './LayerSwitches.svelte';
 	import { GREEN_TABS, type GreenTab } from './greenTabs';
@@ -42,6 +43,8 @@
 	let shown = $state({ ...GREEN_TABS[0]!.layers });
 	let pinA = $state(0);
 	let pinB = $state(1);
+	/** Whether the green is seen from beside it, not from above. */
+	let standing = $state(false);
 	// svelte-ignore state_referenced_locally
 	let ball = $state<[number, number]>(firstPlace(bench.green, undefined).ball);
 	// svelte-ignore state_referenced_locally
@@ -144,31 +147,50 @@
 <GreenBar {bench} />
 <div class="grid grid-cols-[minmax(0,1fr)_25.5rem] max-lg:grid-cols-1">
 	<div class="map">
-		<GreenMap
-			{bench}
-			{tab}
-			layers={shown}
-			{adding}
-			pin={tab === 'survey' || tab === 'shape' || tab === 'miss' ? null : chosenPin}
-			{height}
-			include={tab === 'duel' ? [ball] : []}
-			onadd={add}
-		>
-			{#snippet marks(view, hold, release)}
-				{#if tab === 'miss'}<MissMarks costs={study.costs} {view} />{/if}
-				{#if tab === 'duel'}
-					<BallMark
-						{ball}
-						{pins}
-						{view}
-						onstart={hold}
-						onmove={(moved) => (ball = moved)}
-						onend={release}
-					/>
-				{/if}
-			{/snippet}
-		</GreenMap>
-		<LayerSwitches bind:shown />
+		{#if standing}
+			<GreenEye
+				{green}
+				{ball}
+				pin={green.pins[chosenPin]?.at}
+				reading={readings[0]}
+				height={Math.max(240, height - 60)}
+			/>
+		{:else}
+			<GreenMap
+				{bench}
+				{tab}
+				layers={shown}
+				{adding}
+				pin={tab === 'survey' || tab === 'shape' || tab === 'miss' ? null : chosenPin}
+				{height}
+				include={tab === 'duel' ? [ball] : []}
+				onadd={add}
+			>
+				{#snippet marks(view, hold, release)}
+					{#if tab === 'miss'}<MissMarks costs={study.costs} {view} />{/if}
+					{#if tab === 'duel'}
+						<BallMark
+							{ball}
+							{pins}
+							{view}
+							onstart={hold}
+							onmove={(moved) => (ball = moved)}
+							onend={release}
+						/>
+					{/if}
+				{/snippet}
+			</GreenMap>
+		{/if}
+		<div class="flex flex-wrap items-center justify-between gap-2">
+			{#if !standing}<LayerSwitches bind:shown />{/if}
+			<button
+				type="button"
+				class="btn btn-sm m-1 min-h-9"
+				aria-pressed={standing}
+				onclick={() => (standing = !standing)}
+				>{standing ? 'From above' : 'From where you stand'}</button
+			>
+		</div>
 	</div>
 	<aside
 		class="min-w-0 border-t-2 border-l-2 border-t-(--ink) border-l-(--ink) max-lg:border-l-0 lg:max-h-[calc(100vh_-_102px)] lg:overflow-y-auto lg:overscroll-contain"

@@ -90,11 +90,14 @@
 <section class="mx-auto grid max-w-6xl gap-4 p-4">
 	<div class="flex flex-wrap items-end justify-between gap-3">
 		<ViewHeading text={whose(pupil.name, 'practice')} />
-		{#if open}
-			<a class="btn btn-neutral" href={resolve('/practice/[id]', { id: open.id })}
-				>Go on: {open.name}</a
-			>
-		{/if}
+		<div class="flex flex-wrap gap-2">
+			{#if open}
+				<a class="btn btn-neutral" href={resolve('/practice/[id]', { id: open.id })}
+					>Go on: {open.name}</a
+				>
+			{/if}
+			<a class="btn" href={resolve('/practice/trainer')}>Read a shot, without a ball</a>
+		</div>
 	</div>
 	<div class="max-w-md">
 		<TabBar

@@ -1,9 +1,9 @@
-import { dispersionWith, type Dispersion } from '../../player/player';
+import type { Dispersion } from '../../player/player';
 import type { Rung } from '../ladder/rung';
 import { plan } from '../plan';
 import { Question } from '../question/question';
 import type { PlanRequest } from '../question/request';
-import { localSampler } from '../race/localSampler';
+import { localSampler, shotOf } from '../race/localSampler';
 import { drawDeviates, sampleFinishes, type Finishes } from '../race/sample';
 
 /** A shot as it is called, to be played again and again. */
@@ -36,16 +36,9 @@ export function playCalled(
 	balls: number,
 	changed: Partial<Dispersion> = {}
 ): Finishes {
-	const { player, seed } = question.request;
+	const { seed } = question.request;
 	const { play, solution } = rung;
-	const shot = {
-		intent: question.intent(play),
-		speed: solution.speed,
-		aim: solution.aim,
-		dispersion: { ...dispersionWith(play.club, player), ...changed },
-		costs: player.costs,
-		scene: question.played,
-		holeX: question.pin
-	};
+	const meant = shotOf(question, { play, speed: solution.speed, aim: solution.aim });
+	const shot = { ...meant, dispersion: { ...meant.dispersion, ...changed } };
 	return sampleFinishes(shot, drawDeviates(seed, balls), 0, balls);
 }

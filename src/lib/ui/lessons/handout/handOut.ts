@@ -9,6 +9,7 @@ import type { Homework } from '$lib/io/practice/homework';
 import type { DrillDraft } from '$lib/io/practice/drill';
 import { coreClub, plainGround, practiserOf } from '$lib/io/practice/practiceSetup';
 import { groundToCore } from '$lib/io/practice/session';
+import { talliesOf } from '$lib/io/lessons/clinic';
 import type { Lesson } from '$lib/io/lessons/lesson';
 import type { LessonSummary } from '$lib/io/lessons/summary';
 import { carriesOf, clubsInBag, type PupilFile } from '$lib/io/work/pupil';
@@ -23,7 +24,7 @@ import type { Paper, Section } from './paper';
 
 /** Everything that a hand-out is made of. Private notes are not among it. */
 export interface HandOutOf {
-	lesson: Pick<Lesson, 'day' | 'time' | 'coach' | 'aim' | 'told' | 'blocks'>;
+	lesson: Pick<Lesson, 'day' | 'time' | 'coach' | 'aim' | 'told' | 'blocks' | 'tallies'>;
 	file: PupilFile;
 	summary: LessonSummary;
 	/** Today's ratios of a usual chip; empty while they are worked out. */
@@ -91,8 +92,19 @@ export function clubToShow(
 }
 
 /** The three numbers that matter: how it went, what is known now, what the ground does today. */
-function numbersOf({ file, summary, ratios }: HandOutOf): { figure: string; words: string }[] {
+function numbersOf({
+	file,
+	lesson,
+	summary,
+	ratios
+}: HandOutOf): { figure: string; words: string }[] {
 	const style = styleOf(file);
+	const counted = talliesOf(lesson, file.pupil.id)
+		.filter(({ tally }) => tally.balls > 0)
+		.map(({ title, tally }) => ({
+			figure: `${tally.good} of ${tally.balls}`,
+			words: `${title}, as meant`
+		}));
 	const scores = summary.scores.map(({ session, now, last, better }) => ({
 		figure: `${now.hits} of ${now.of}`,
 		words: `${session.name}, as meant${last ? `; last time ${last.share.hits} of ${last.share.of}` : ''}${better > 0 ? ': better, and not by luck' : ''}`
@@ -121,8 +133,8 @@ function numbersOf({ file, summary, ratios }: HandOutOf): { figure: string; word
 			figure: formatLength(mean, style),
 			words: `${clubName(file, club)} ${markWords(swing, file.pupil.vocabulary)} carries, from ${n} balls`
 		}));
-	const first = [scores[0], carries[0], rolls[0]].filter((one) => one !== undefined);
-	const more = [...carries.slice(1), ...known, ...scores.slice(1)];
+	const first = [scores[0] ?? counted[0], carries[0], rolls[0]].filter((one) => one !== undefined);
+	const more = [...carries.slice(1), ...counted, ...known, ...scores.slice(1)];
 	return [...first, ...more.filter((one) => !first.some(({ words }) => words === one.words))].slice(
 		0,
 		THREE

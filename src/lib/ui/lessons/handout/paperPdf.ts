@@ -221,27 +221,54 @@ class Press {
 	}
 }
 
+/** A page with its drawings, by id. */
+export interface DrawnPaper {
+	paper: Paper;
+	drawings: ReadonlyMap<Drawing['id'], readonly DrawnSvg[]>;
+}
+
 /**
- * One page as a PDF: tagged, with its fonts in it and its drawings as lines. Type is made smaller until all of it fits the page.
+ * Pages as one PDF: tagged, with its fonts in it and its drawings as lines. Type is made smaller on each until all of it fits its page.
  *
- * @param drawings of the page, by id
+ * @param papers one at least
  * @param madeAt the same moment gives the same bytes
  */
-export async function paperPdf(
-	paper: Paper,
-	drawings: ReadonlyMap<Drawing['id'], readonly DrawnSvg[]>,
+export async function papersPdf(
+	papers: readonly DrawnPaper[],
+	title: string,
 	size: PaperSize,
 	fonts: PaperFonts,
 	madeAt = new Date()
 ): Promise<Uint8Array<ArrayBuffer>> {
-	let last: Uint8Array<ArrayBuffer> | null = null;
-	for (const scale of SCALES) {
-		const about = { title: paper.title, size, margin: MARGIN, madeAt };
-		const { bytes, pages } = await pdfBytes(about, fonts, (doc) =>
-			new Press(doc, scale).print(paper, drawings)
-		);
-		last = bytes;
-		if (pages === 1) return bytes;
+	const about = { title, size, margin: MARGIN, madeAt };
+	const scales: number[] = [];
+	for (const { paper, drawings } of papers) {
+		let fits: number = SCALES.at(-1)!;
+		for (const scale of SCALES) {
+			const { pages } = await pdfBytes(about, fonts, (doc) =>
+				new Press(doc, scale).print(paper, drawings)
+			);
+			if (pages > 1) continue;
+			fits = scale;
+			break;
+		}
+		scales.push(fits);
 	}
-	return last!;
+	const { bytes } = await pdfBytes(about, fonts, (doc) =>
+		papers.forEach(({ paper, drawings }, i) => {
+			if (i > 0) doc.addPage();
+			new Press(doc, scales[i]!).print(paper, drawings);
+		})
+	);
+	return bytes;
 }
+
+/** One page as a PDF. */
+export const paperPdf = (
+	paper: Paper,
+	drawings: DrawnPaper['drawings'],
+	size: PaperSize,
+	fonts: PaperFonts,
+	madeAt = new Date()
+): Promise<Uint8Array<ArrayBuffer>> =>
+	papersPdf([{ paper, drawings }], paper.title, size, fonts, madeAt);

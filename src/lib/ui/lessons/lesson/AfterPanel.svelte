@@ -7,8 +7,11 @@
 		leftOver,
 		reopenLesson,
 		unplayed,
+		type Block,
 		type Lesson
 	} from '$lib/io/lessons/lesson';
+	import { talliesOf } from '$lib/io/lessons/clinic';
+	import { tallyWords } from '$lib/io/lessons/clinicWords';
 	import { lessonsBetween, daySpan } from '$lib/io/lessons/schedule';
 	import { summaryOf } from '$lib/io/lessons/summary';
 	import { dayLater, ownZone } from '$lib/io/lessons/wallTime';
@@ -78,20 +81,37 @@
 	/** Puts what was not come to before what is planned for the next time. */
 	const carryOver = (to: Lesson) =>
 		attempt(async () => {
-			await keepLessons({ lessons: [{ ...to, blocks: [...unplayed(left, newId), ...to.blocks] }] });
+			const planned = (block: Block) =>
+				to.blocks.some(({ kind, title }) => kind === block.kind && title === block.title);
+			const fresh = unplayed(left, newId).filter((block) => !planned(block));
+			await keepLessons({ lessons: [{ ...to, blocks: [...fresh, ...to.blocks] }] });
 			await goto(resolve('/lessons/[id]', { id: to.id }));
 		});
 </script>
 
 <div class="grid gap-6">
+	{#if summaries.length > 1}
+		<div>
+			<a class="btn btn-neutral" href={resolve(`/lessons/${lesson.id}/handout?all=1`)}
+				>All {summaries.length} hand-outs</a
+			>
+		</div>
+	{/if}
 	{#each summaries as summary (summary.file.pupil.id)}
 		{@const { pupil } = summary.file}
 		<section class="grid gap-2" aria-label={`What came of it for ${pupil.name}`}>
 			<h2 class="ruled-heading">{pupil.name}</h2>
 			<p>
-				{summary.balls > 0 ? `${summary.balls} balls noted.` : 'No ball was noted.'}
+				{summary.balls > 0
+					? `${summary.balls} balls noted.`
+					: talliesOf(lesson, pupil.id).length === 0
+						? 'No ball was noted.'
+						: ''}
 				{tagsWords(summary.tags)}
 			</p>
+			{#each talliesOf(lesson, pupil.id) as { title, tally } (tally.id)}
+				<p class="wrap-anywhere"><b>{title}</b>: {tallyWords(tally)}</p>
+			{/each}
 			{#each summary.scores as score (score.session.id)}
 				<p class="wrap-anywhere">
 					<a class="font-bold underline" href={resolve('/practice/[id]', { id: score.session.id })}

@@ -38,10 +38,12 @@
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { LessonBench } from '../state/lessonBench.svelte';
 	import { pupilName, whereWords, whoComes, type LessonDesk } from '../state/lessonState.svelte';
+	import ClinicRun from '../clinic/ClinicRun.svelte';
+	import StationsPanel from '../clinic/StationsPanel.svelte';
 	import AfterPanel from './AfterPanel.svelte';
 	import BlockList from './BlockList.svelte';
 	import PackageLine from './PackageLine.svelte';
-	import ProposePanel from './ProposePanel.svelte';
+	import ProposeFor from './ProposeFor.svelte';
 	import RoundsPanel from './RoundsPanel.svelte';
 	import RunPanel from './RunPanel.svelte';
 	import WhenPanel from './WhenPanel.svelte';
@@ -176,8 +178,20 @@
 		{#if state === 'cancelled'}
 			<p class="text-xl font-bold">This lesson is {STATE_WORDS.cancelled}.</p>
 		{:else if state === 'running'}
-			<RunPanel {bench} {desk} notes={usualNotes(before)} />
-			{#if hasRounds(lesson)}<RoundsPanel {bench} />{/if}
+			{#if lesson.rounds?.round}
+				<ClinicRun {bench} notes={usualNotes(before)} />
+			{:else}
+				<RunPanel {bench} {desk} notes={usualNotes(before)} />
+			{/if}
+			{#if hasRounds(lesson)}
+				<RoundsPanel {bench} />
+				<details>
+					<summary class="min-h-11 cursor-pointer py-3 font-semibold"
+						>Where the stations are</summary
+					>
+					<StationsPanel {bench} {desk} />
+				</details>
+			{/if}
 		{:else if state === 'ended'}
 			<AfterPanel {bench} {desk} />
 		{/if}
@@ -185,10 +199,11 @@
 			<div class="grid gap-3">
 				<h2 class="ruled-heading">The plan</h2>
 				<BlockList {bench} plans={desk.book.lessonPlans} {drills} shots={saved} />
-				{#if hasRounds(lesson)}<RoundsPanel {bench} />{/if}
-				{#each files.slice(0, 1) as file (file.pupil.id)}
-					<ProposePanel {lesson} {file} {desk} ontake={take} />
-				{/each}
+				{#if hasRounds(lesson)}
+					<RoundsPanel {bench} />
+					<StationsPanel {bench} {desk} />
+				{/if}
+				<ProposeFor {lesson} {files} {desk} ontake={take} />
 				{#if lesson.blocks.length > 0}
 					<div>
 						<button type="button" class="btn" onclick={() => void keepAsPlan()}

@@ -6,6 +6,7 @@
 	import { dayLater, ownZone } from '$lib/io/lessons/wallTime';
 	import type { PupilFile } from '$lib/io/work/pupil';
 	import { readLog } from '$lib/store/shelves/log';
+	import { readShelf } from '$lib/store/shelves/reads';
 	import { shotShelf } from '$lib/store/shelves/savedShots';
 	import WorkBar from '$lib/ui/controls/WorkBar.svelte';
 	import { attempt } from '$lib/ui/shell/attempt';
@@ -33,11 +34,16 @@
 
 	const start = () =>
 		attempt(async () => {
-			const [saved, log] = await Promise.all([shotShelf.read(), readLog()]);
+			const [saved, log, reads] = await Promise.all([
+				shotShelf.read(),
+				readLog(),
+				readShelf.read()
+			]);
 			const span = daySpan(dayLater(lesson.day, -YEAR), ownZone(), YEAR);
 			await study.start(lesson, file, {
 				practice: desk.practice,
 				shots: shotsOf(saved.rows, log.plays, file.pupil.id),
+				reads: reads.rows,
 				lessons: lessonsBetween(desk.book, ...span)
 			});
 		});

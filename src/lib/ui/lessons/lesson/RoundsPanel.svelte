@@ -2,6 +2,8 @@
 	import { scrolledByKeys } from '$lib/ui/controls/scrolledByKeys';
 	import type { Grouping } from '$lib/core/lessons/rotation';
 	import { handicapOf } from '$lib/io/work/player';
+	import { beginRound } from '$lib/io/lessons/clinic';
+	import { stateOfLesson } from '$lib/io/lessons/lesson';
 	import { dealIn, dealt, roundsOf, withoutGroup } from '$lib/io/lessons/rounds';
 	import { listed } from '$lib/io/lessons/words';
 	import { PRACTICE_CAUTIONS } from '$lib/io/words/drill';
@@ -68,6 +70,13 @@
 			sees each station once.
 		</p>
 	{/if}
+	{#if plan.rounds.length > 0 && !lesson.rounds?.round && stateOfLesson(lesson) === 'running'}
+		<button
+			type="button"
+			class="btn btn-neutral btn-lg justify-self-start"
+			onclick={() => bench.become((one) => beginRound(one, 0, Date.now()))}>Begin the rounds</button
+		>
+	{/if}
 	{#each missing as id (id)}
 		<button type="button" class="btn justify-self-start" onclick={() => takeIn(id)}
 			>Deal in {pupilName(id)}</button
@@ -86,6 +95,9 @@
 			>{plan.rounds.length > 0 ? 'Deal anew' : 'Deal groups'}</button
 		>
 	</div>
+	<p class="hint">
+		When a round ends nobody hits any more: fetch the balls together, then walk on.
+	</p>
 	<ul class="hint grid gap-0.5 pl-5 [list-style:square]">
 		{#each PRACTICE_CAUTIONS as caution (caution)}<li>{caution}</li>{/each}
 	</ul>

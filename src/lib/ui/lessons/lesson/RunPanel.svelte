@@ -5,7 +5,6 @@
 	import Play from '@lucide/svelte/icons/play';
 	import Plus from '@lucide/svelte/icons/plus';
 	import SkipForward from '@lucide/svelte/icons/skip-forward';
-	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import {
 		beginBlock,
@@ -30,7 +29,7 @@
 	import { groundFor, sessionOfBlock } from '../state/blockSession';
 	import type { LessonBench } from '../state/lessonBench.svelte';
 	import type { LessonDesk } from '../state/lessonState.svelte';
-	import { AwakeScreen } from '../state/wakeLock';
+	import { ClockNow } from '../state/clockNow.svelte';
 	import BlockPractice from './BlockPractice.svelte';
 
 	interface Props {
@@ -43,16 +42,8 @@
 
 	const SECOND = 1000;
 	const MINUTE = 60;
-	let now = $state(Date.now());
-	onMount(() => {
-		const awake = new AwakeScreen();
-		awake.keep();
-		const tick = setInterval(() => (now = Date.now()), SECOND);
-		return () => {
-			clearInterval(tick);
-			awake.release();
-		};
-	});
+	const clock = new ClockNow(true);
+	const now = $derived(clock.now);
 
 	const { lesson } = $derived(bench);
 	const block = $derived(blockAtHand(lesson));

@@ -12,7 +12,7 @@
 	} from '$lib/io/lessons/schedule';
 	import { clashWords, STATE_WORDS } from '$lib/io/lessons/words';
 	import { dayLater, ownZone } from '$lib/io/lessons/wallTime';
-	import type { Homework } from '$lib/io/practice/homework';
+	import { dueOn, type Due } from '$lib/io/lessons/due';
 	import type { GreenBook } from '$lib/store/shelves/greens';
 	import { longDayWords, noonOf } from '$lib/ui/format/dates';
 	import Shown from '$lib/ui/shell/Shown.svelte';
@@ -20,13 +20,13 @@
 
 	interface Props {
 		schedule: Schedule;
-		homework: readonly Homework[];
+		due: readonly Due[];
 		greens: readonly GreenBook[];
 		/** The first day, and how many. */
 		day: string;
 		days: number;
 	}
-	const { schedule, homework, greens, day, days }: Props = $props();
+	const { schedule, due, greens, day, days }: Props = $props();
 
 	const zone = ownZone();
 	const span = $derived(daySpan(day, zone, days));
@@ -40,7 +40,7 @@
 			.map((one) => ({
 				day: one,
 				lessons: lessons.get(one) ?? [],
-				due: homework.filter(({ due }) => due === one)
+				due: dueOn(due, one)
 			}))
 			.filter((one) => one.lessons.length + one.due.length > 0)
 	);
@@ -93,8 +93,12 @@
 				<li class="grid grid-cols-[4.5rem_minmax(0,1fr)] gap-x-3 border-b border-(--rule) py-2">
 					<span class="text-(--faint)">due</span>
 					<span class="wrap-anywhere">
-						<a class="underline" href={resolve('/homework/[id]', { id: one.id })}>{one.name}</a>,
-						{pupilName(one.pupilId)}
+						{#if one.kind === 'homework'}
+							<a class="underline" href={resolve('/homework/[id]', { id: one.id })}>{one.name}</a>,
+							{pupilName(one.pupilId)}
+						{:else}
+							{one.name}, the score of {pupilName(one.pupilId)}: four weeks since the last
+						{/if}
 					</span>
 				</li>
 			{/each}

@@ -3,6 +3,7 @@
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import Plus from '@lucide/svelte/icons/plus';
 	import { resolve } from '$app/paths';
+	import { dueThings } from '$lib/io/lessons/due';
 	import { isRule } from '$lib/io/lessons/recurrence';
 	import { ofCoach } from '$lib/io/lessons/schedule';
 	import { dayLater, laterByClock, mondayOf, ownZone, wallOf } from '$lib/io/lessons/wallTime';
@@ -48,7 +49,13 @@
 	const day = $derived(scheduleAt.day ?? today);
 	let adding = $state(false);
 	const tab = $derived(scheduleAt.tab);
-	const homework = $derived(desk.practice.homework);
+	const due = $derived(
+		dueThings(
+			desk.practice.homework,
+			desk.practice.sessions,
+			(at) => wallOf(Date.parse(at), ownZone()).day
+		)
+	);
 
 	/** Lessons of one coach, or of all. */
 	const coaches = $derived(
@@ -137,7 +144,7 @@
 		{:else if tab === 'week'}
 			<WeekGrid
 				schedule={shown.book}
-				{homework}
+				{due}
 				greens={desk.greens}
 				{day}
 				{today}
@@ -149,7 +156,7 @@
 		{:else if tab === 'month'}
 			<MonthGrid
 				schedule={shown.book}
-				{homework}
+				{due}
 				{day}
 				{today}
 				onday={(one) => {
@@ -158,7 +165,7 @@
 				}}
 			/>
 		{:else if tab === 'agenda'}
-			<AgendaList schedule={shown.book} {homework} greens={desk.greens} {day} days={AGENDA_DAYS} />
+			<AgendaList schedule={shown.book} {due} greens={desk.greens} {day} days={AGENDA_DAYS} />
 		{:else}
 			<PlansPanel own={desk.book.lessonPlans} />
 		{/if}

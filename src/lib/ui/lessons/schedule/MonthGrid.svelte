@@ -1,30 +1,23 @@
 <script lang="ts">
 	import { resolve } from '$app/paths';
 	import { stateOfLesson } from '$lib/io/lessons/lesson';
-	import {
-		byDay,
-		daySpan,
-		dueOn,
-		lessonsBetween,
-		shownAt,
-		type Schedule
-	} from '$lib/io/lessons/schedule';
+	import { dueOn, type Due } from '$lib/io/lessons/due';
+	import { byDay, daySpan, lessonsBetween, shownAt, type Schedule } from '$lib/io/lessons/schedule';
 	import { ownZone } from '$lib/io/lessons/wallTime';
-	import type { Homework } from '$lib/io/practice/homework';
 	import { longDayWords, noonOf, weekdayNameWords } from '$lib/ui/format/dates';
 	import { whoComes } from '../state/lessonState.svelte';
 	import { weeksOfMonth } from './weekLayout';
 
 	interface Props {
 		schedule: Schedule;
-		homework: readonly Homework[];
+		due: readonly Due[];
 		/** Any day of the month. */
 		day: string;
 		today: string;
 		/** Opens the week of a day. */
 		onday: (day: string) => void;
 	}
-	const { schedule, homework, day, today, onday }: Props = $props();
+	const { schedule, due, day, today, onday }: Props = $props();
 
 	const SHOWN = 4;
 	const zone = ownZone();
@@ -38,7 +31,7 @@
 			days.map((one) => ({
 				day: one,
 				lessons: lessons.get(one) ?? [],
-				due: dueOn(homework, one)
+				due: dueOn(due, one)
 			}))
 		)
 	);

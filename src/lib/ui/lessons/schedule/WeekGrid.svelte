@@ -1,10 +1,9 @@
 <script lang="ts">
-	import type { Homework } from '$lib/io/practice/homework';
+	import { dueOn, type Due } from '$lib/io/lessons/due';
 	import {
 		byDay,
 		clashesOf,
 		daySpan,
-		dueOn,
 		lessonsBetween,
 		type Schedule
 	} from '$lib/io/lessons/schedule';
@@ -17,14 +16,14 @@
 
 	interface Props {
 		schedule: Schedule;
-		homework: readonly Homework[];
+		due: readonly Due[];
 		greens: readonly GreenBook[];
 		/** Any day of the week. */
 		day: string;
 		today: string;
 		onday: (day: string) => void;
 	}
-	const { schedule, homework, greens, day, today, onday }: Props = $props();
+	const { schedule, due, greens, day, today, onday }: Props = $props();
 
 	const HOUR = 56;
 	const zone = ownZone();
@@ -37,7 +36,7 @@
 		days.map((one) => ({
 			day: one,
 			placed: placedIn(lessons.get(one) ?? [], zone),
-			due: dueOn(homework, one)
+			due: dueOn(due, one)
 		}))
 	);
 	const hours = $derived(hoursOf(columns.flatMap(({ placed }) => placed)));

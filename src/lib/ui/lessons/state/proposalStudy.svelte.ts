@@ -2,10 +2,13 @@ import { format } from 'date-fns';
 import { expectedMisses } from '$lib/core/practice/expectedMisses';
 import { habitsOf } from '$lib/core/practice/habits';
 import type { PlanRequest } from '$lib/core/plan/question/request';
+import { diagnose } from '$lib/core/trainer/diagnosis';
+import type { Read } from '$lib/io/trainer/read';
 import { resultOf, type Play } from '$lib/io/log/play';
 import type { Lesson } from '$lib/io/lessons/lesson';
 import { lessonsHad, type Appointed } from '$lib/io/lessons/schedule';
-import { blocksOf, isUnknown, proposedFor, type Known } from '$lib/io/lessons/proposal';
+import { isUnknown, proposedFor, type Known } from '$lib/io/lessons/proposal';
+import { blocksOf } from '$lib/io/lessons/proposedBlocks';
 import { proposalWords } from '$lib/io/lessons/words';
 import { missKindsOf } from '$lib/io/practice/practiceStudy';
 import { playingOf } from '$lib/io/work/playing';
@@ -34,6 +37,8 @@ export interface Evidence {
 	shots: readonly Pick<WorkingShot, 'situation' | 'wanted'>[];
 	/** Every lesson that there was. */
 	lessons: readonly Appointed[];
+	/** Shots that were read in the trainer. */
+	reads: readonly Read[];
 }
 
 /** A proposal, with what it knew. */
@@ -92,7 +97,7 @@ export class ProposalStudy extends CancellableWork {
 	async #know(
 		lesson: Lesson,
 		file: PupilFile,
-		{ practice, shots, lessons }: Evidence,
+		{ practice, shots, lessons, reads }: Evidence,
 		signal: AbortSignal,
 		progress: (share: number) => void
 	): Promise<Known | null> {
@@ -107,7 +112,12 @@ export class ProposalStudy extends CancellableWork {
 		const who = playingOf(file);
 		const asked: PlanRequest[] = shots.map((shot) => shotRequest(shot, who, FEW, SEED));
 		const gains = await this.pool.worthMeasuring(asked, signal, (share) => progress(share / 2));
-		const extras = await this.pool.missExtras(asked, signal, (share) => progress((1 + share) / 2));
+		const extras = await this.pool.askEach(
+			asked,
+			(remote, request) => remote.missExtras(request),
+			signal,
+			(share) => progress((1 + share) / 2)
+		);
 		if (signal.aborted) return null;
 		return {
 			file,
@@ -117,6 +127,7 @@ export class ProposalStudy extends CancellableWork {
 			habits: habitsOf(balls, expectedMisses(kinds, SEED)),
 			gains,
 			extras,
+			reading: diagnose(reads.filter(({ pupilId }) => pupilId === id)),
 			day: lesson.day,
 			dayOf
 		};

@@ -8,8 +8,16 @@
 		mapped: boolean;
 		whole: boolean;
 		shows: PlanLayers;
+		/** Whether the ground is shown as the eye meets it, in the place of the plan. */
+		behind: boolean;
 	}
-	let { words, mapped, whole = $bindable(), shows = $bindable() }: Props = $props();
+	let {
+		words,
+		mapped,
+		whole = $bindable(),
+		shows = $bindable(),
+		behind = $bindable()
+	}: Props = $props();
 
 	const LAYERS: readonly { key: keyof PlanLayers; label: string }[] = [
 		{ key: 'landing', label: 'Landing' },
@@ -19,16 +27,21 @@
 </script>
 
 <div class="legend">
-	<p>{words.join(' · ')}</p>
-	<span class="layers" role="group" aria-label="Shown on the plan">
-		{#each LAYERS as { key, label } (key)}
-			<label>
-				<input class="checkbox checkbox-sm" type="checkbox" bind:checked={shows[key]} />
-				{label}
-			</label>
-		{/each}
-	</span>
-	{#if mapped}
+	<p>{behind ? '' : words.join(' · ')}</p>
+	<button type="button" class="turn" aria-pressed={behind} onclick={() => (behind = !behind)}>
+		{behind ? 'From above' : 'From behind the ball'}
+	</button>
+	{#if !behind}
+		<span class="layers" role="group" aria-label="Shown on the plan">
+			{#each LAYERS as { key, label } (key)}
+				<label>
+					<input class="checkbox checkbox-sm" type="checkbox" bind:checked={shows[key]} />
+					{label}
+				</label>
+			{/each}
+		</span>
+	{/if}
+	{#if mapped && !behind}
 		<button type="button" class="turn" aria-pressed={whole} onclick={() => (whole = !whole)}>
 			{whole ? 'Along the line' : 'Whole green'}
 		</button>

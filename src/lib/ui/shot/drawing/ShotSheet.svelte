@@ -3,6 +3,7 @@
 	import type { Path } from '$lib/core/solve/path';
 	import { heightOnPath } from '$lib/core/solve/path';
 	import { playWords } from '$lib/io/words/play';
+	import BehindBall from '$lib/ui/perspective/BehindBall.svelte';
 	import Later from '$lib/ui/controls/Later.svelte';
 	import PlacedPlan from './PlacedPlan.svelte';
 	import PlanDrawing from './PlanDrawing.svelte';
@@ -45,6 +46,7 @@
 	// svelte-ignore state_referenced_locally
 	const planDrag = new PlanDrag(bench);
 	let whole = $state(false);
+	let behind = $state(false);
 	const inTheSun = $derived(preferences.current.theme === 'sunlight');
 	let shows = $derived(planLayersFor(inTheSun));
 	const replay = new BallReplay();
@@ -101,6 +103,15 @@
 			: 'Side view of the shot.'
 	);
 
+	/** What the call does, laid into the picture from behind the ball. */
+	const laid = $derived({
+		path: chosen?.rung.path ?? NO_PATH,
+		balls: chosen?.option?.finishes ?? [],
+		mark: chosen
+			? ([chosen.rung.solution.outcome.landingX, chosen.rung.solution.outcome.landingZ] as const)
+			: null
+	});
+
 	$effect(() => {
 		const path = chosen?.rung.path ?? NO_PATH;
 		untrack(() => replay.load(path));
@@ -133,7 +144,11 @@
 		ball={ballAt}
 		{description}
 	/>
-	{#if mapped}
+	{#if behind}
+		<Later>
+			<BehindBall situation={core} {laid} ball={replay.place} />
+		</Later>
+	{:else if mapped}
 		<div style:min-height={`${MAP_HEIGHT}px`}>
 			<Later>
 				<PlacedPlan
@@ -159,7 +174,7 @@
 			description={legend.join('. ')}
 		/>
 	{/if}
-	<PlanLegend words={legend} {mapped} bind:whole bind:shows />
+	<PlanLegend words={legend} {mapped} bind:whole bind:shows bind:behind />
 	<ReplayBar
 		{replay}
 		gate={gate ? `Two paces ahead the ball is ${say(gate.height)} up: ${gate.words}.` : ''}

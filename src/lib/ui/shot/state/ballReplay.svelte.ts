@@ -14,15 +14,22 @@ export class BallReplay {
 
 	/** Along and up, in metres; null at rest at either end of the path. */
 	get at(): [number, number] | null {
+		const { place } = this;
+		return place && [place[0], place[1]];
+	}
+
+	/** Along, up and to the right, in metres; null at rest at either end of the path. */
+	get place(): [number, number, number] | null {
 		const { time } = this;
 		const path = this.#path;
 		if (time <= 0 || path.length < 2) return null;
 		const i = path.findIndex((point) => point[0] >= time);
-		if (i <= 0) return [path.at(-1)![1], path.at(-1)![2]];
+		if (i <= 0) return [path.at(-1)![1], path.at(-1)![2], path.at(-1)![3]];
 		const a = path[i - 1]!;
 		const b = path[i]!;
 		const share = b[0] > a[0] ? (time - a[0]) / (b[0] - a[0]) : 1;
-		return [a[1] + (b[1] - a[1]) * share, a[2] + (b[2] - a[2]) * share];
+		const between = (k: 1 | 2 | 3) => a[k] + (b[k] - a[k]) * share;
+		return [between(1), between(2), between(3)];
 	}
 
 	load(path: Path): void {

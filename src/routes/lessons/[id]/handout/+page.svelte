@@ -17,7 +17,11 @@
 
 <StoreTrouble followed={lessons} can="This lesson cannot be read." />
 {#if desk && lesson && playing.ready}
-	{#key playing.file.pupil.id}<HandOutView {lesson} {desk} />{/key}
+	{#key playing.file.pupil.id}<HandOutView
+			{lesson}
+			{desk}
+			all={page.url.searchParams.has('all')}
+		/>{/key}
 {:else if desk && !lesson}
 	<NotHere what="This lesson" href={resolve('/lessons')} label="All lessons" />
 {/if}

@@ -1,0 +1,115 @@
+import { describe, expect, it } from 'vitest';
+import { bruteForce } from '../../../../tests/support/clinicBalls';
+import { clubNamed } from '../../../../tests/support/practice';
+import type { Green } from '../green/green';
+import { AS_MODELLED } from '../player/delivered';
+import { PROFILE, type Hand } from '../player/player';
+import { DEFAULT_TECHNIQUE } from '../setup/technique';
+import { fromFeet } from '../units';
+import { reachesOf, shanksAt, type Hitter, type Station, type Zone } from './stationBalls';
+
+const day = { greenSpeed: fromFeet(10), firmness: 'medium', wet: false } as const;
+/** A level green, 20 m by 14, in the rough. */
+const green: Green = {
+	outline: [
+		[0, 0],
+		[20, 0],
+		[20, 14],
+		[0, 14]
+	],
+	collar: 1,
+	fringe: 'smooth',
+	areas: [],
+	spots: [],
+	tilts: [],
+	grid: null
+};
+const hitter = (hand: Hand = 'right', shanks = shanksAt(28)): Hitter => ({
+	who: {
+		technique: DEFAULT_TECHNIQUE,
+		strength: PROFILE.high.strength,
+		hand,
+		swings: {},
+		delivered: AS_MODELLED,
+		dispersion: PROFILE.high.dispersion
+	},
+	shanks,
+	shots: [{ shot: { club: clubNamed('SW'), flight: 'standard', shape: 'straight' }, carry: 6 }]
+});
+const station = (over: Partial<Station> = {}): Station => ({
+	ball: [-2, 7],
+	heading: 0,
+	hitters: [hitter()],
+	...over
+});
+const circle = (u: number, v: number, radius = 2.5): Zone => ({ from: [u, v], to: [u, v], radius });
+const COUNTS = { face: 4000, hosel: 2000 };
+
+describe('balls of a station', () => {
+	it.each([
+		['beyond the mark', circle(12, 7)],
+		['beside the line, to the right', circle(4, 1)],
+		['far over the green', circle(24, 8)]
+	])('come %s as often as by brute force', (_, zone) => {
+		const [reach] = reachesOf(green, station(), day, [zone], COUNTS, 3);
+		const brute = bruteForce(green, station(), day, zone, 12_000, 99);
+		const error = Math.sqrt((brute * (1 - brute)) / 12_000 + (brute * (1 - brute)) / 4000);
+		expect(Math.abs(reach!.share - brute)).toBeLessThan(3.5 * error + 0.0004);
+		expect(reach!.most).toBeGreaterThan(reach!.share);
+	});
+
+	it('come off the hosel to the far side of the hitter, whichever hand', () => {
+		// Beside the tee and before it: nothing off the face gets there.
+		const [right, left] = [circle(1, 3, 1.5), circle(1, 11, 1.5)];
+		const of = (hand: Hand) =>
+			reachesOf(green, station({ hitters: [hitter(hand)] }), day, [right, left], COUNTS, 5);
+		const [toRight, notLeft] = of('right');
+		expect(toRight!.share).toBeGreaterThan(0.001);
+		expect(notLeft!.share).toBe(0);
+		const [notRight, toLeft] = of('left');
+		expect(toLeft!.share).toBeGreaterThan(0.001);
+		expect(notRight!.share).toBe(0);
+		const both = reachesOf(
+			green,
+			station({ hitters: [hitter('right'), hitter('left')] }),
+			day,
+			[right, left],
+			COUNTS,
+			5
+		);
+		expect(both.map(({ share }) => share)).toEqual([
+			toRight!.share,
+			expect.closeTo(toLeft!.share, 2)
+		]);
+	});
+
+	it('do not count where they fly over heads, nor behind', () => {
+		const lob = hitter('right', 0);
+		const over = { ...lob, shots: [{ ...lob.shots[0]!, carry: 25 }] };
+		const expert = {
+			...over,
+			who: { ...over.who, dispersion: PROFILE.expert.dispersion, strength: 1 }
+		};
+		const [under, behind] = reachesOf(
+			green,
+			station({ hitters: [expert] }),
+			day,
+			[circle(10, 7, 1), circle(-7, 7)],
+			{ face: 1500, hosel: 1 },
+			8
+		);
+		expect(under!.share).toBeLessThan(0.2);
+		expect(behind!.share).toBe(0);
+	});
+
+	it('come along a walk that they cross', () => {
+		const walk: Zone = { from: [6, 0], to: [6, 14], radius: 0.5 };
+		const [reach] = reachesOf(green, station(), day, [walk], { face: 300, hosel: 10 }, 4);
+		expect(reach!.share).toBeGreaterThan(0.7);
+	});
+
+	it('shank more the weaker, and never too often', () => {
+		expect(shanksAt(-5)).toBeLessThan(shanksAt(15));
+		expect(shanksAt(40)).toBeLessThanOrEqual(0.03);
+	});
+});

@@ -1,0 +1,149 @@
+<script lang="ts">
+	import { onDestroy, onMount, untrack } from 'svelte';
+	import { READ_STEPS } from '$lib/core/trainer/steps';
+	import { leftOf, type Exam } from '$lib/io/trainer/exam';
+	import type { Glanced, Read } from '$lib/io/trainer/read';
+	import { STEP_WORDS } from '$lib/io/trainer/words';
+	import type { PupilFile } from '$lib/io/work/pupil';
+	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
+	import { attempt } from '$lib/ui/shell/attempt';
+	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
+	import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
+	import TabBar from '$lib/ui/controls/TabBar.svelte';
+	import ClassList from './ClassList.svelte';
+	import ExamBar from './ExamBar.svelte';
+	import ExamsPart from './ExamsPart.svelte';
+	import GlancesPart from './GlancesPart.svelte';
+	import HowItGoes from './HowItGoes.svelte';
+	import WholeShot from './WholeShot.svelte';
+	import { TrainerBench, type Source, type Stock } from './trainerBench.svelte';
+
+	interface Props {
+		file: PupilFile;
+		stock: Stock;
+		/** What this pupil read before, the first one first. */
+		kept: readonly Read[];
+		glances: readonly Glanced[];
+		/** What everybody read. */
+		everybody: readonly Read[];
+		exams: readonly Exam[];
+	}
+	const { file, stock, kept, glances, everybody, exams }: Props = $props();
+	let tab = $state<'shot' | 'eyes' | 'exams'>('shot');
+
+	const SOURCES = [
+		{ value: 'made', label: 'Made up, as hard as suits you' },
+		{ value: 'saved', label: 'Your saved shots' },
+		{ value: 'lost', label: 'Shots you lost a stroke with' }
+	] as const;
+	const TABS = [
+		{ id: 'shot', label: 'The whole shot' },
+		{ id: 'eyes', label: 'Single looks' },
+		{ id: 'exams', label: 'Exams' }
+	] as const;
+	const ALL = 'all';
+
+	const pool = new PlannerPool(startPlanner, 1);
+	const bench = untrack(() => new TrainerBench(pool, file, () => stock, kept));
+	onDestroy(() => {
+		bench.clear();
+		pool.close();
+	});
+	onMount(() => void attempt(() => bench.next()));
+
+	const options = [
+		{ value: ALL, label: 'All seven, in order' },
+		...READ_STEPS.map((value) => ({ value, label: STEP_WORDS[value] }))
+	];
+	const another = () => attempt(() => bench.next());
+	/** What everybody read, and what was read here just now. */
+	const known = $derived([
+		...everybody.filter(({ id }) => !bench.reads.some((read) => read.id === id)),
+		...bench.reads
+	]);
+	let examBegan = $state(0);
+	let timeIsUp = $state(false);
+	const toAnswer = $derived(bench.exam ? leftOf(bench.exam, bench.reads, file.pupil.id).length : 0);
+	function takeExam(exam: Exam) {
+		bench.exam = exam;
+		bench.only = null;
+		examBegan = Date.now();
+		timeIsUp = false;
+		tab = 'shot';
+		void another();
+	}
+	function leaveExam() {
+		bench.exam = null;
+		tab = 'exams';
+		void another();
+	}
+	function take(source: Source) {
+		bench.source = source;
+		void another();
+	}
+	function only(step: string) {
+		bench.only = READ_STEPS.find((one) => one === step) ?? null;
+		void another();
+	}
+</script>
+
+<section class="mx-auto grid max-w-7xl grid-cols-[minmax(0,1fr)] gap-3 p-4">
+	<div class="flex flex-wrap items-end gap-3">
+		<div class="min-w-0 flex-1 max-md:basis-full">
+			<ViewHeading text="Read the shot" />
+			<p>Deciding is half of the short game. Decide as you would out there; then see it played.</p>
+		</div>
+		{#if tab === 'shot' && !bench.exam}
+			<div class="w-60">
+				<ChoiceField label="Shots" value={bench.source} options={SOURCES} onchange={take} />
+			</div>
+			<div class="w-52">
+				<ChoiceField label="What is asked" value={bench.only ?? ALL} {options} onchange={only} />
+			</div>
+		{/if}
+	</div>
+	<div class="max-w-sm">
+		<TabBar
+			label="What to train"
+			tabs={TABS}
+			active={tab}
+			panel="trainer"
+			onselect={(id) => (tab = id)}
+		/>
+	</div>
+	<div
+		id="trainer"
+		role="tabpanel"
+		aria-labelledby={`trainer-tab-${tab}`}
+		class="grid grid-cols-[minmax(0,1fr)] gap-3"
+	>
+		{#if tab === 'eyes'}
+			<GlancesPart {file} {pool} kept={glances} />
+		{:else if tab === 'exams'}
+			<ExamsPart {exams} reads={known} saved={stock.saved} ontake={takeExam} />
+		{:else}
+			{#if bench.exam}
+				<ExamBar exam={bench.exam} {toAnswer} began={examBegan} bind:timeIsUp onleave={leaveExam} />
+			{/if}
+			{#if bench.count === 0}
+				<p class="problem">
+					{bench.source === 'saved'
+						? 'No shot is saved yet. Made-up ones are asked meanwhile.'
+						: `${file.pupil.name} has no played shot that cost a stroke more than its forecast. Made-up ones are asked meanwhile.`}
+				</p>
+			{/if}
+			{#if bench.asked}
+				{#key bench.asked}
+					<WholeShot
+						{bench}
+						asked={bench.asked}
+						{file}
+						onnext={bench.exam && (toAnswer === 0 || timeIsUp) ? null : () => void another()}
+					/>
+				{/key}
+			{/if}
+			<HowItGoes {bench} name={file.pupil.name} />
+		{/if}
+	</div>
+	<ClassList reads={everybody} />
+</section>
