@@ -5,13 +5,16 @@ import { ensureChromium, ensurePackages, ensurePoppler, tool } from './setup.mjs
 
 const REPORTS = 'test-results';
 const totals = { passed: 0, failed: 0 };
+/** What failed, said once more at the end: whoever reads the last lines only should know what to look at. */
+const fallen = [];
 
 function step(name, work) {
 	const began = Date.now();
 	console.log(`\n── ${name}`);
-	const { passed, failed } = work();
+	const { passed, failed, names = [] } = work();
 	totals.passed += passed;
 	totals.failed += failed;
+	if (failed > 0) fallen.push(...(names.length > 0 ? names : [name]));
 	console.log(
 		`   ${passed} passed, ${failed} failed in ${((Date.now() - began) / 1000).toFixed(0)} s`
 	);
@@ -37,6 +40,7 @@ async function together(checks) {
 						const passed = code === 0 ? 1 : 0;
 						totals.passed += passed;
 						totals.failed += 1 - passed;
+						if (code !== 0) fallen.push(name);
 						const seconds = ((Date.now() - began) / 1000).toFixed(0);
 						console.log(
 							`\n── ${name}\n${said.trimEnd()}\n   ${passed} passed, ${1 - passed} failed in ${seconds} s`
@@ -56,7 +60,11 @@ function unit() {
 	const code = tool('vitest/vitest.mjs', args);
 	const report = readReport(file);
 	const failed = report?.numFailedTests ?? 0;
-	return { passed: report?.numPassedTests ?? 0, failed: failed || (code === 0 ? 0 : 1) };
+	const names = (report?.testResults ?? [])
+		.flatMap(({ assertionResults }) => assertionResults)
+		.filter(({ status }) => status === 'failed')
+		.map(({ fullName, failureMessages }) => `${fullName}: ${failureMessages[0]?.split('\n')[0]}`);
+	return { passed: report?.numPassedTests ?? 0, failed: failed || (code === 0 ? 0 : 1), names };
 }
 
 function browser() {
@@ -89,5 +97,6 @@ await together([
 step('Unit and reference tests', unit);
 step('Build', check('vite/bin/vite.js', ['build', '--logLevel', 'error']));
 step('Browser tests', browser);
+for (const name of fallen) console.log(`\nfailed: ${name}`);
 console.log(`\n${totals.passed} passed, ${totals.failed} failed`);
 process.exit(totals.failed === 0 ? 0 : 1);

@@ -75,7 +75,7 @@ test('a new version comes with the next start, and what was under work is there'
 		await next.close();
 		throw new Error('still the old one');
 	};
-	await expect(start).toPass();
+	await expect(start).toPass({ intervals: [500, 2000, 5000, 10_000] });
 	const next = context.pages().at(-1)!;
 	await sampled(next);
 	await expect(next.getByLabel('Name of the shot')).toHaveValue('Under work');

@@ -15,6 +15,7 @@ import { whoever } from '../support/pupils';
 import { directPool } from '../support/planner';
 import { faultyStorage, MemoryStorage } from './faultyStorage';
 import { schedules } from './schedules';
+import { soon } from '../support/soon';
 
 const demo = parseArchive(readFileSync('static/demo/quarry-academy.json', 'utf8'));
 if ('problems' in demo) throw new Error(demo.problems.join());
@@ -66,7 +67,7 @@ describe('a shot while storage hangs', () => {
 			bench.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 			bench.change(({ situation }) => (situation.edgeToPin = 4 + rng.uniform()));
 			const first = bench.flush();
-			await vi.waitFor(() => expect(storage.met.hanging).toBe(1));
+			await soon(() => expect(storage.met.hanging).toBe(1));
 			const pins = Array.from({ length: 1 + (seed % 3) }, () => 10 + rng.uniform() * 20);
 			for (const pin of pins) bench.change(({ situation }) => (situation.edgeToPin = pin));
 			vi.advanceTimersByTime(6000);

@@ -2,7 +2,8 @@ import type { WorkingShot } from '$lib/io/work/shot';
 import { freshShot } from '$lib/io/work/freshShot';
 import { ShotBench } from '$lib/ui/shot/state/shotBench.svelte';
 import type { PlannerPool } from '$lib/workers/plannerPool';
-import { directPool, until } from './planner';
+import { directPool } from './planner';
+import { until } from './soon';
 import { whoever } from './pupils';
 
 const open: ShotBench[] = [];

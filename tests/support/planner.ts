@@ -48,12 +48,3 @@ export function directPool(change: Partial<PlannerPool> = {}): AskedPool {
 	};
 	return { pool: pool as PlannerPool, asked, closed: () => closed };
 }
-
-/** Waits until something holds, a few seconds at most. */
-export async function until(holds: () => boolean): Promise<void> {
-	for (let i = 0; i < 400; i++) {
-		if (holds()) return;
-		await new Promise((resolve) => setTimeout(resolve, 20));
-	}
-	throw new Error('it never came true');
-}

@@ -1,5 +1,6 @@
 import { afterEach, expect, it, vi } from 'vitest';
 import { phoneSwings, phoneTilt } from './phoneSensors';
+import { soon } from '../../../../tests/support/soon';
 
 const target = new EventTarget();
 vi.stubGlobal('window', target);
@@ -26,7 +27,7 @@ it('asks to be allowed where the browser wants that, then hands on what it hears
 	vi.stubGlobal('DeviceOrientationEvent', { requestPermission });
 	const abort = new AbortController();
 	const found = first(phoneTilt().samples(abort.signal), 2);
-	await vi.waitFor(() => expect(requestPermission).toHaveBeenCalledOnce());
+	await soon(() => expect(requestPermission).toHaveBeenCalledOnce());
 	await Promise.resolve();
 	send('deviceorientation', { beta: null, gamma: null });
 	send('deviceorientation', { beta: 2, gamma: 0 });

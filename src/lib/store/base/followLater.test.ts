@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto';
 import { expect, it, vi } from 'vitest';
 import { followLater } from './followLater';
 import { readPlaying, writePlaying } from '../shelves/pupils';
+import { soon } from '../../../../tests/support/soon';
 
 const later = <T>(value: T) => Promise.resolve(value);
 const never = () => expect.unreachable();
@@ -9,9 +10,9 @@ const never = () => expect.unreachable();
 it('follows what the store says once it is there, until it is stopped', async () => {
 	const next = vi.fn();
 	const stop = followLater(() => later(readPlaying), next, never);
-	await vi.waitFor(() => expect(next).toHaveBeenLastCalledWith(null));
+	await soon(() => expect(next).toHaveBeenLastCalledWith(null));
 	await writePlaying('ann');
-	await vi.waitFor(() => expect(next).toHaveBeenLastCalledWith('ann'));
+	await soon(() => expect(next).toHaveBeenLastCalledWith('ann'));
 	stop();
 	await writePlaying('zoe');
 	await new Promise((resolve) => setTimeout(resolve, 50));
@@ -28,5 +29,5 @@ it('asks nothing where it is stopped before the store is there', async () => {
 it('says that the store could not be fetched', async () => {
 	const failed = vi.fn();
 	followLater(() => Promise.reject(new Error('offline')), never, failed);
-	await vi.waitFor(() => expect(failed).toHaveBeenCalledWith(new Error('offline')));
+	await soon(() => expect(failed).toHaveBeenCalledWith(new Error('offline')));
 });

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { until } from '../../../../tests/support/planner';
+import { until } from '../../../../tests/support/soon';
 import { database } from './database';
 import { readingShelf as shelf } from '../shelves/greens';
 import { follow } from './follow';

@@ -3,7 +3,7 @@ import { afterEach, describe, expect, it } from 'vitest';
 import { database } from '$lib/store/base/database';
 import { greenShelf, readingShelf } from '$lib/store/shelves/greens';
 import { blankGreen } from '$lib/ui/greens/state/greenEdits';
-import { until } from '../../../../tests/support/planner';
+import { until } from '../../../../tests/support/soon';
 import { TodaysGreen } from './todaysGreen.svelte';
 
 afterEach(async () => {

@@ -4,6 +4,7 @@ import { userEvent } from '@testing-library/user-event';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import Handle from './Handle.svelte';
 import { roving } from './roving';
+import { soon } from '../../../../tests/support/soon';
 
 const NAMES = ['Ball', 'Edge', 'Pin'];
 const user = userEvent.setup();
@@ -87,7 +88,7 @@ it('moves only the handle that is held, along its own axis, five times as far wi
 it('goes on where a handle comes or the one that was held goes away', async () => {
 	await user.tab();
 	screen.getByLabelText('Ball').remove();
-	await vi.waitFor(() => expect(stops()).toEqual([0, -1]));
+	await soon(() => expect(stops()).toEqual([0, -1]));
 	handle('New');
-	await vi.waitFor(() => expect(stops()).toEqual([0, -1, -1]));
+	await soon(() => expect(stops()).toEqual([0, -1, -1]));
 });

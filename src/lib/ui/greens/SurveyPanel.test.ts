@@ -5,7 +5,8 @@ import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { database } from '$lib/store/base/database';
 import { blankGreen } from '$lib/ui/greens/state/greenEdits';
 import { GreenBench } from '$lib/ui/greens/state/greenBench.svelte';
-import { directPool, until } from '../../../../tests/support/planner';
+import { directPool } from '../../../../tests/support/planner';
+import { until } from '../../../../tests/support/soon';
 import PinsPanel from './PinsPanel.svelte';
 import SurveyPanel from './SurveyPanel.svelte';
 

@@ -5,7 +5,7 @@ import { beforeEach, expect, it, vi } from 'vitest';
 import { toFeet } from '$lib/core/units';
 import { readRamp } from '$lib/core/today/readRamp';
 import { database } from '$lib/store/base/database';
-import { until } from '../../../../tests/support/planner';
+import { until } from '../../../../tests/support/soon';
 import { keepReading, type FoundReading } from './keepReading';
 import SpeedWizard from './SpeedWizard.svelte';
 

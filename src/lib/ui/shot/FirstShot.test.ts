@@ -1,7 +1,8 @@
 import { render, screen } from '@testing-library/svelte';
 import { userEvent } from '@testing-library/user-event';
 import { beforeEach, expect, it, vi } from 'vitest';
-import { directPool, until, type AskedPool } from '../../../../tests/support/planner';
+import { directPool, type AskedPool } from '../../../../tests/support/planner';
+import { until } from '../../../../tests/support/soon';
 import FirstShot from './FirstShot.svelte';
 
 let direct: AskedPool;

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { afterEach, describe, expect, it } from 'vitest';
 import { database } from '$lib/store/base/database';
-import { until } from '../../../../tests/support/planner';
+import { until } from '../../../../tests/support/soon';
 import { Followed } from './followed.svelte';
 
 afterEach(async () => {

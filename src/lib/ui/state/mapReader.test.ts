@@ -4,7 +4,7 @@ import { database } from '$lib/store/base/database';
 import { greenDraftSchema } from '$lib/io/work/green';
 import { readingDraftSchema } from '$lib/io/work/reading';
 import type { GreenBook } from '$lib/store/shelves/greens';
-import { until } from '../../../../tests/support/planner';
+import { until } from '../../../../tests/support/soon';
 import { planView } from '../drawing/planView';
 import { PlanDrag } from '$lib/ui/shot/state/planDrag.svelte';
 import { SectionDrag } from '$lib/ui/shot/state/sectionDrag.svelte';

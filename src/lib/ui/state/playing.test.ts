@@ -1,9 +1,9 @@
 import 'fake-indexeddb/auto';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it } from 'vitest';
 import { database } from '$lib/store/base/database';
 import { addPupil, readPlaying, readPupilFile } from '$lib/store/shelves/pupils';
 import { pupilFile } from '../../../../tests/support/pupils';
-import { until } from '../../../../tests/support/planner';
+import { soon, until } from '../../../../tests/support/soon';
 import { PlayingState } from './playing.svelte';
 import { preferences } from './preferences.svelte';
 
@@ -39,7 +39,7 @@ describe('who is playing', () => {
 		expect(state.before?.pupil.name).toBe('Ann');
 		expect(state.playing.golfer.carries).toHaveLength(1);
 		stop();
-		await vi.waitFor(async () => expect(await readPlaying()).toBe('zoe'));
+		await soon(async () => expect(await readPlaying()).toBe('zoe'));
 		const next = new PlayingState();
 		const end = next.follow();
 		await until(() => next.ready);

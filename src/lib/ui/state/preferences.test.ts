@@ -3,7 +3,7 @@ import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { database } from '$lib/store/base/database';
 import { FIRST_PREFERENCES } from '$lib/io/rows/preferences';
 import { readPreferences, writePreferences } from '$lib/store/shelves/settings';
-import { until } from '../../../../tests/support/planner';
+import { soon, until } from '../../../../tests/support/soon';
 import { preferences } from './preferences.svelte';
 
 const dataset: Record<string, string> = {};
@@ -60,9 +60,9 @@ it('follow the wishes of the system until a look is chosen', async () => {
 it('are shown at once when they are changed, and kept', async () => {
 	preferences.change({ theme: 'slate' });
 	expect([preferences.current.theme, dataset['theme']]).toEqual(['slate', 'slate']);
-	await vi.waitFor(async () => expect((await readPreferences()).theme).toBe('slate'));
+	await soon(async () => expect((await readPreferences()).theme).toBe('slate'));
 	preferences.change({ aloud: true });
-	await vi.waitFor(async () =>
+	await soon(async () =>
 		expect(await readPreferences()).toMatchObject({ theme: 'slate', aloud: true })
 	);
 });

@@ -1,7 +1,8 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { database } from '$lib/store/base/database';
-import { directPool, until } from '../../../../../tests/support/planner';
+import { directPool } from '../../../../../tests/support/planner';
+import { until } from '../../../../../tests/support/soon';
 import { GreenBench } from './greenBench.svelte';
 import { blankGreen } from './greenEdits';
 

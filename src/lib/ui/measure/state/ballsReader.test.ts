@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { STANDARD_BAG } from '$lib/core/club/standardBag';
-import { directPool, until } from '../../../../../tests/support/planner';
+import { directPool } from '../../../../../tests/support/planner';
+import { until } from '../../../../../tests/support/soon';
 import { BallsReader } from './ballsReader.svelte';
 
 describe('BallsReader', () => {

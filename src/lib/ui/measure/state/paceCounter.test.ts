@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Swing } from '$lib/devices/phone/phoneSensors';
-import { until } from '../../../../../tests/support/planner';
+import { until } from '../../../../../tests/support/soon';
 import { PaceCounter } from './paceCounter.svelte';
 
 describe('a walk in paces', () => {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Tilt } from '$lib/core/today/phoneTilt';
 import type { Sensor } from '$lib/devices/sensor';
 import { simulatedTilt } from '$lib/devices/simulation/simulatedTilt';
-import { until } from '../../../../../tests/support/planner';
+import { until } from '../../../../../tests/support/soon';
 import { TiltReader } from './tiltReader.svelte';
 
 const TRUTH = { along: 0.02, across: -0.03 };

@@ -1,11 +1,12 @@
 import 'fake-indexeddb/auto';
 import { render, screen } from '@testing-library/svelte';
 import userEvent from '@testing-library/user-event';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, describe, expect, it } from 'vitest';
 import { SHIPPED_DRILLS } from '$lib/io/practice/drill';
 import { database } from '$lib/store/base/database';
 import { drillShelf } from '$lib/store/shelves/practice';
 import DrillFields from './DrillFields.svelte';
+import { soon } from '../../../../../tests/support/soon';
 
 const drill = { ...SHIPPED_DRILLS[0]!, id: 'own', name: 'Own' };
 
@@ -24,7 +25,7 @@ describe('a drill of one’s own', () => {
 		await user.tab();
 		await user.selectOptions(screen.getByLabelText('Clubs'), 'By loft');
 		await user.selectOptions(screen.getByLabelText('On the green'), 'A flag');
-		await vi.waitFor(async () =>
+		await soon(async () =>
 			expect(await drillShelf.get('own')).toMatchObject({
 				name: 'Two clubs',
 				rules: { clubs: { kind: 'lofts' }, mark: 'flag' }

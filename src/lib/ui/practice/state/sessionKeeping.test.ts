@@ -5,6 +5,7 @@ import { pupilFile } from '../../../../../tests/support/pupils';
 import { database } from '$lib/store/base/database';
 import { readSessionBalls, sessionShelf } from '$lib/store/shelves/practice';
 import { SessionBench } from './sessionBench.svelte';
+import { soon } from '../../../../../tests/support/soon';
 
 const file = pupilFile();
 let open: SessionBench;
@@ -32,12 +33,12 @@ it('tries again what could not be written, and says so meanwhile', async () => {
 		.spyOn(database.balls, 'bulkPut')
 		.mockRejectedValueOnce(new Error('The disk is full.'));
 	made.note({ landed: [14, 0], finished: [18, 0], source: 'typed' });
-	await vi.waitFor(() => expect(made.failure).toContain('full'));
+	await soon(() => expect(made.failure).toContain('full'));
 	expect(made.balls).toHaveLength(1);
 	await vi.advanceTimersByTimeAsync(2100);
 	vi.useRealTimers();
-	await vi.waitFor(async () => expect(await readSessionBalls('session-1')).toHaveLength(1));
-	await vi.waitFor(() => expect(made.failure).toBe(''));
+	await soon(async () => expect(await readSessionBalls('session-1')).toHaveLength(1));
+	await soon(() => expect(made.failure).toBe(''));
 	expect(put.mock.calls.length).toBeGreaterThan(1);
 });
 

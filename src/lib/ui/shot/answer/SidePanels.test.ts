@@ -12,6 +12,7 @@ import ComparePanel from './ComparePanel.svelte';
 import SchoolsPanel from './SchoolsPanel.svelte';
 import SetupPanel from './SetupPanel.svelte';
 import WhyPanel from './WhyPanel.svelte';
+import { soon } from '../../../../../tests/support/soon';
 
 // One plan for all: what the panels beside the call make of it.
 let bench: ShotBench;
@@ -51,7 +52,7 @@ it('shows the setup of the way that is chosen', async () => {
 	expect(row('Swing length').getByText(/from the model swing/)).toBeTruthy();
 	const other = bench.choices.find(({ setup }) => setup.faceOpen !== bench.chosen!.setup.faceOpen)!;
 	bench.choose(other.key);
-	await vi.waitFor(() => {
+	await soon(() => {
 		for (const [label, value] of setupRows(other.setup, centimetres))
 			expect(row(label).getByText(value)).toBeTruthy();
 	});

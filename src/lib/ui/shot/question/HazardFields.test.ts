@@ -1,12 +1,13 @@
 import 'fake-indexeddb/auto';
 import { render, screen } from '@testing-library/svelte';
 import { userEvent } from '@testing-library/user-event';
-import { afterEach, expect, it, vi } from 'vitest';
+import { afterEach, expect, it } from 'vitest';
 import { freshShot } from '$lib/io/work/freshShot';
 import { ShotBench } from '$lib/ui/shot/state/shotBench.svelte';
 import { whoever } from '../../../../../tests/support/pupils';
 import { silentPool } from '../../../../../tests/support/silentPool';
 import HazardFields from './HazardFields.svelte';
+import { soon } from '../../../../../tests/support/soon';
 
 let bench: ShotBench;
 
@@ -65,9 +66,9 @@ it('tells hazards of one kind apart by their numbers, and keeps the focus in the
 	expect(names()).toEqual(['Remove the sand 1', 'Remove the water', 'Remove the sand 2']);
 	screen.getByRole('button', { name: 'Remove the sand 2' }).focus();
 	await userEvent.keyboard('{Enter}');
-	await vi.waitFor(() => expect(document.activeElement?.ariaLabel).toBe('Remove the water'));
+	await soon(() => expect(document.activeElement?.ariaLabel).toBe('Remove the water'));
 	await userEvent.keyboard('{Enter}');
-	await vi.waitFor(() => expect(document.activeElement?.ariaLabel).toBe('Remove the sand'));
+	await soon(() => expect(document.activeElement?.ariaLabel).toBe('Remove the sand'));
 	await userEvent.keyboard('{Enter}');
-	await vi.waitFor(() => expect(document.activeElement?.textContent).toContain('Add something'));
+	await soon(() => expect(document.activeElement?.textContent).toContain('Add something'));
 });

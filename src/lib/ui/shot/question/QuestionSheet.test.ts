@@ -12,6 +12,7 @@ import { silentPool } from '../../../../../tests/support/silentPool';
 import { questionTiles, type QuestionId } from './questions';
 import QuestionBar from './QuestionBar.svelte';
 import QuestionSheet from './QuestionSheet.svelte';
+import { soon } from '../../../../../tests/support/soon';
 
 afterEach(closeBenches);
 
@@ -54,7 +55,7 @@ it('has one tile a question with its answer, tells which is open, and asks for t
 
 it('puts the cursor on the question, and is closed by Done and by Escape', async () => {
 	const onclose = ask('lie');
-	await vi.waitFor(() => expect(document.activeElement?.textContent?.trim()).toBe('How it lies'));
+	await soon(() => expect(document.activeElement?.textContent?.trim()).toBe('How it lies'));
 	await user.keyboard('{Escape}');
 	await user.click(screen.getByRole('button', { name: 'Done' }));
 	expect(onclose).toHaveBeenCalledTimes(2);
@@ -84,7 +85,7 @@ it('takes a stance as said, and levels it again', async () => {
 
 it('refuses a distance that is none, says what is kept, and takes the next good one', async () => {
 	ask('distance');
-	await vi.waitFor(() => expect(document.activeElement?.id).toBe('question-heading'));
+	await soon(() => expect(document.activeElement?.id).toBe('question-heading'));
 	const field = screen.getByLabelText<HTMLInputElement>('Ball to edge');
 	await user.tripleClick(field);
 	await user.paste('900');
@@ -111,7 +112,7 @@ it('keeps the field that is typed into, key by key, though its tile is made anew
 	bench.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 	const tile = () => tiles().find(({ id }) => id === 'distance')!;
 	const { rerender } = render(QuestionSheet, { bench, tile: tile(), onclose: vi.fn() });
-	await vi.waitFor(() => expect(document.activeElement?.id).toBe('question-heading'));
+	await soon(() => expect(document.activeElement?.id).toBe('question-heading'));
 	const field = screen.getByLabelText<HTMLInputElement>('Ball to edge');
 	field.focus();
 	field.select();

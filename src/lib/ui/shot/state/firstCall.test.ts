@@ -1,7 +1,8 @@
 import { expect, it } from 'vitest';
 import { freshShot } from '$lib/io/work/freshShot';
 import { playingOf } from '$lib/io/work/playing';
-import { directPool, until } from '../../../../../tests/support/planner';
+import { directPool } from '../../../../../tests/support/planner';
+import { until } from '../../../../../tests/support/soon';
 import { whoever } from '../../../../../tests/support/pupils';
 import { FirstCall } from './firstCall.svelte';
 

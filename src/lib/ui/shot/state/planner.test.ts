@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { directPool, until } from '../../../../../tests/support/planner';
+import { directPool } from '../../../../../tests/support/planner';
+import { until } from '../../../../../tests/support/soon';
 import { request } from '../../../../../tests/support/scenes';
 import { Planner } from './planner.svelte';
 

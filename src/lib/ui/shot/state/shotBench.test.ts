@@ -3,7 +3,8 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { database } from '$lib/store/base/database';
 import { readLastShot } from '$lib/store/shelves/settings';
 import { whoever } from '../../../../../tests/support/pupils';
-import { directPool, until } from '../../../../../tests/support/planner';
+import { directPool } from '../../../../../tests/support/planner';
+import { until } from '../../../../../tests/support/soon';
 import { SectionDrag } from './sectionDrag.svelte';
 import { freshShot } from '$lib/io/work/freshShot';
 

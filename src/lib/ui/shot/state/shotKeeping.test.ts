@@ -4,7 +4,8 @@ import { database } from '$lib/store/base/database';
 import { shotShelf } from '$lib/store/shelves/savedShots';
 import { readLastShot } from '$lib/store/shelves/settings';
 import { playWords } from '$lib/io/words/play';
-import { directPool, until } from '../../../../../tests/support/planner';
+import { directPool } from '../../../../../tests/support/planner';
+import { until } from '../../../../../tests/support/soon';
 import { freshShot } from '$lib/io/work/freshShot';
 
 import { closeBenches, opened } from '../../../../../tests/support/benches';
