@@ -60,7 +60,8 @@ const worker: PlannerWorker = {
 	searchRules: async (shots, numbers, pace) => (await studies()).searchRules(shots, numbers, pace),
 	worthMeasuring: async (request) => (await studies()).worthMeasuring(request),
 	missExtras: async (request) => (await studies()).missExtras(request),
-	judgeReading: async (request, committed) => (await studies()).judgeReading(request, committed),
+	judgeReading: async (request, committed, school) =>
+		(await studies()).judgeReading(request, committed, school),
 	glance: async (kind, request, seed) => (await studies()).glanceOf(kind, request, seed),
 	stationReaches: async (question) => (await studies()).stationReaches(question),
 	surveyReport: async (green) => (await studies()).surveyReport(green),

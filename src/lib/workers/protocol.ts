@@ -7,7 +7,9 @@ import type { SpotStudy } from '../core/plan/studies/spotStudy';
 import type { MissExtra } from '../core/lessons/missExtras';
 import type { Glance } from '../core/trainer/glances';
 import type { GlanceKind } from '../core/trainer/steps';
-import type { Committed, ShotReading } from '../core/trainer/reading';
+import type { ShotReading } from '../core/trainer/reading';
+import type { Committed } from '../core/trainer/shotJudge';
+import type { SchoolId } from '../core/schools/school';
 import type { Reach, ReachQuestion } from '../core/lessons/stationBalls';
 import type { Metres } from '../core/units';
 import type { BallsReading, ChippedBall } from '../core/today/readBalls';
@@ -47,7 +49,11 @@ export interface PlannerWorker {
 	): Promise<RuleSearch>;
 	worthMeasuring(request: PlanRequest): Promise<MeasuringGain | null>;
 	missExtras(request: PlanRequest): Promise<MissExtra[] | null>;
-	judgeReading(request: PlanRequest, committed: Committed): Promise<ShotReading>;
+	judgeReading(
+		request: PlanRequest,
+		committed: Committed,
+		school: SchoolId | 'free'
+	): Promise<ShotReading>;
 	glance(kind: GlanceKind, request: PlanRequest, seed: number): Promise<Glance>;
 	stationReaches(question: ReachQuestion): Promise<Reach[][]>;
 	studyRolls(question: RollQuestion): Promise<RollStudy>;

@@ -1,8 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { requestOf } from '../../../../tests/support/training';
 import { LIES } from '../lie/lies';
-import { exercise, LEVELS, TWISTS } from './situations';
-import { judgeReading, TIE, type Committed, type ShotReading } from './reading';
+import { fromPercent } from '../units';
+import { exerciseOn } from './placedExercise';
+import { exercise, levelOf, LEVELS, TWISTS, twistsOf } from './situations';
+import { judgeReading, TIE, type ShotReading } from './reading';
+import type { Committed } from './shotJudge';
 import { READ_STEPS } from './steps';
 
 const committedTo = (one: ShotReading['best'], lie: Committed['lie'] = 'clean'): Committed => ({
@@ -57,6 +60,83 @@ describe('exercises', () => {
 	});
 });
 
+describe('how hard a situation is', () => {
+	it('is told from what is to be minded in it: an exercise holds what it was made with', () => {
+		for (let seed = 0; seed < 200; seed++) {
+			const { situation, twists } = exercise(seed, 1 + (seed % LEVELS.most));
+			// A rise that was drawn may be too small to be minded.
+			const told = twistsOf(situation).filter((twist) => twist !== 'rise');
+			expect(told).toEqual(TWISTS.filter((twist) => twist !== 'rise' && twists.includes(twist)));
+		}
+		expect(levelOf(exercise(3, 1).situation)).toBe(1);
+	});
+});
+
+describe('a shot on a green', () => {
+	const [low, high] = [-9, 9];
+	const green = {
+		outline: [
+			[low, low],
+			[high, low],
+			[high, high],
+			[low, high]
+		] as const,
+		collar: 1,
+		fringe: 'smooth' as const,
+		areas: [
+			{
+				kind: 'water' as const,
+				outline: [
+					[high + 2, low],
+					[high + 40, low],
+					[high + 40, high],
+					[high + 2, high]
+				] as const,
+				lip: 0
+			}
+		],
+		spots: [],
+		tilts: [{ u: 0, v: 0, slope: fromPercent(2), fallsTowards: 0, leftOut: false }],
+		grid: null
+	};
+
+	it('lies off it and never in water, all round, the hole on it and at times at a place with a name', () => {
+		const named = [[3, 4]] as const;
+		const shots = Array.from({ length: 150 }, (_, seed) => exerciseOn(green, named, seed)!);
+		const inside = ([u, v]: readonly [number, number]) =>
+			u > low && u < high && v > low && v < high;
+		for (const { ball, pin } of shots) {
+			expect(inside(ball)).toBe(false);
+			expect(ball[0] > high + 2 && Math.abs(ball[1]) < high).toBe(false);
+			expect(inside(pin)).toBe(true);
+		}
+		const withName = shots.filter(({ pin }) => pin[0] === 3 && pin[1] === 4).length;
+		expect(withName).toBeGreaterThan(30);
+		expect(withName).toBeLessThan(120);
+		for (const side of [
+			({ ball }: (typeof shots)[0]) => ball[0] < low,
+			({ ball }: (typeof shots)[0]) => ball[1] < low,
+			({ ball }: (typeof shots)[0]) => ball[1] > high
+		])
+			expect(shots.filter(side).length).toBeGreaterThan(15);
+		expect(exerciseOn(green, named, 5)).toEqual(exerciseOn(green, named, 5));
+	});
+
+	it('is none where there is no room for one', () => {
+		const small = {
+			...green,
+			outline: [
+				[0, 0],
+				[1, 0],
+				[1, 1]
+			] as const,
+			areas: [],
+			tilts: []
+		};
+		expect(exerciseOn(small, [], 1)).toBeNull();
+	});
+});
+
 describe('a reading', () => {
 	it('charges each step, and the steps add up to the whole', async () => {
 		for (const seed of [3, 14, 25]) {
@@ -71,8 +151,13 @@ describe('a reading', () => {
 	});
 
 	it('finds no loss in the best choice', async () => {
-		for (const seed of [1, 2, 5, 8, 13, 21]) {
-			const request = requestOf(exercise(seed, 1 + (seed % 5)).situation, seed);
+		// 57 has two plays of one height and club: the swing belongs to one of them.
+		for (const seed of [2, 13, 57]) {
+			const request = requestOf(
+				exercise(seed, 1 + (seed % LEVELS.most)).situation,
+				seed,
+				seed === 57 ? 'middle' : 'high'
+			);
 			const { best, lie } = await judgeReading(request, ANY);
 			const again = await judgeReading(request, committedTo(best, lie[0]));
 			expect(again.loss, `seed ${seed}`).toBeLessThan(TIE);
@@ -93,6 +178,18 @@ describe('a reading', () => {
 		expect(await wrong({ lie: 'sand' })).toEqual(['lie']);
 		// From too near a spot nothing gets to the hole.
 		expect((await wrong({ landing: 0.5 }))[0]).toBe('landing');
+	});
+
+	it('looks at the rule of a school beside it, which changes no step', async () => {
+		const request = requestOf(exercise(3, 2).situation, 3);
+		const plain = await judgeReading(request, ANY);
+		const { rule, steps } = await judgeReading(request, ANY, 'rule-of-twelve');
+		expect(plain.rule).toBeNull();
+		expect(rule!.call.id).toBe('rule-of-twelve');
+		expect(rule!.loss).toBeGreaterThanOrEqual(0);
+		expect(steps.slice(1).map(({ step }) => step)).toEqual(
+			plain.steps.slice(1).map(({ step }) => step)
+		);
 	});
 
 	it('knows how a ball comes out of its lie', async () => {

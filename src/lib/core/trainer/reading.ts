@@ -1,37 +1,27 @@
 import { Outcome } from '../ball/simulate';
 import { LIES } from '../lie/lies';
 import { candidates, wantedCandidates } from '../plan/ladder/candidates';
-import { planSwing } from '../plan/ladder/swing';
+import { callSchool, schoolFacts, type SchoolCall } from '../plan/explain/schoolCalls';
 import { plan } from '../plan/plan';
-import { Question } from '../plan/question/question';
+import type { Question } from '../plan/question/question';
 import type { PlanRequest } from '../plan/question/request';
-import { groundToAir } from '../plan/question/shotKind';
-import { localSampler, shotOf } from '../plan/race/localSampler';
-import { drawDeviates, sampleFinishes, type Finishes } from '../plan/race/sample';
-import { mean } from '../plan/race/statistics';
-import { playKey, type Play } from '../player/intent';
+import { localSampler } from '../plan/race/localSampler';
 import { speedOfSwing } from '../player/swingLength';
-import type { FlightId } from '../setup/flights';
-import { pathOf, type Path } from '../solve/path';
-import { playIntended, solveCarry } from '../solve/solve';
-import { READ_STEPS, type Height, type LieAnswer, type ReadStep } from './steps';
-import type { Metres, MetresPerSecond, Radians, Ratio } from '../units';
-
-/** A shot as somebody read it. */
-export interface Committed {
-	lie: LieAnswer;
-	height: Height;
-	/** Along the line. */
-	landing: Metres;
-	/** Ground over air that the shot needs from there. */
-	ratio: Ratio;
-	/** Id of the club. */
-	club: string;
-	/** Of the lead arm. */
-	swing: Radians;
-	/** At the hole, + to the right. */
-	aside: Metres;
-}
+import { schoolOf } from '../schools/registry';
+import type { SchoolId } from '../schools/school';
+import { playIntended } from '../solve/solve';
+import {
+	bestOfEach,
+	FEW,
+	heightOf,
+	least,
+	LEAST_CARRY,
+	ShotJudge,
+	type Committed,
+	type Valued,
+	type WayRead
+} from './shotJudge';
+import { READ_STEPS, type LieAnswer, type ReadStep } from './steps';
 
 /** One step of a reading, and what it cost. */
 export interface StepCost {
@@ -42,13 +32,10 @@ export interface StepCost {
 	right: boolean;
 }
 
-/** A way to play a shot: what would be committed for it. */
-export interface WayRead extends Omit<Committed, 'lie'> {
-	play: Play;
-	strokes: number;
-	path: Path;
-	/** Where its balls come to rest. */
-	balls: [Metres, Metres][];
+/** What a rule of thumb would have said, and what that loses. */
+export interface RuleRead {
+	call: SchoolCall;
+	loss: number;
 }
 
 /** What came of a reading. */
@@ -60,109 +47,20 @@ export interface ShotReading {
 	loss: number;
 	theirs: WayRead;
 	best: WayRead;
+	/** Null where no rule is held to, or where it says nothing here. */
+	rule: RuleRead | null;
 }
 
 /** A step that costs less than this is a tie with the best. */
 export const TIE = 0.05;
 /** Of the lie: an answer is right where the lie takes more of the carry than this, or adds so much to the roll (assumption). */
 const LIE_TELLS = { carry: 0.07, roll: 0.15 } as const;
-const BALLS = 300;
-const SHOWN_BALLS = 100;
 /** Few samples choose the plays that are looked at; all are held against each other on equal luck. */
 const PLANNED = 60;
-const STRAIGHTENING = 4;
-
-const HEIGHT_OF: Readonly<Record<FlightId, Height>> = {
-	putt: 'low',
-	low: 'low',
-	standard: 'middle',
-	high: 'high',
-	open: 'high',
-	splash: 'high'
-};
-export const heightOf = ({ flight }: Pick<Play, 'flight'>): Height => HEIGHT_OF[flight];
-
-/** A play with its head speed and aim: all that its balls depend on. */
-interface Shot {
-	play: Play;
-	speed: MetresPerSecond;
-	aim: Radians;
-}
-interface Valued extends Shot {
-	strokes: number;
-}
-
-/** Everything that one shot is looked at with, on equal luck. */
-class Judge {
-	readonly question: Question;
-	readonly #deviates: Float64Array;
-	readonly #known = new Map<string, Valued>();
-
-	constructor(request: PlanRequest) {
-		this.question = new Question(request);
-		this.#deviates = drawDeviates(request.seed, BALLS);
-	}
-
-	finishes(shot: Shot, balls = BALLS): Finishes {
-		return sampleFinishes(shotOf(this.question, shot), this.#deviates, 0, balls);
-	}
-
-	value(shot: Shot): Valued {
-		const key = `${playKey(shot.play)}/${shot.speed}/${shot.aim}`;
-		const known = this.#known.get(key);
-		if (known) return known;
-		const valued = { ...shot, strokes: mean(this.finishes(shot).strokes) };
-		this.#known.set(key, valued);
-		return valued;
-	}
-
-	/** The aim at which a head speed ends on the line, however the ground falls. */
-	straight(play: Play, speed: MetresPerSecond): Shot {
-		const intent = this.question.intent(play);
-		const out = new Outcome();
-		let aim = 0;
-		for (let i = 0; i < STRAIGHTENING; i++) {
-			playIntended(intent, this.question.bare, speed, aim, out);
-			if (Math.abs(out.finishX) < 0.1) break;
-			aim -= Math.atan2(out.finishZ, Math.abs(out.finishX));
-		}
-		return { play, speed, aim };
-	}
-
-	/** A play that lands on a spot; as far as it goes where it does not get there. */
-	landed(play: Play, spot: Metres): Valued {
-		const { question } = this;
-		const { speed } = solveCarry(
-			question.intent(play),
-			question.bare,
-			Math.max(0.3, spot),
-			question.fastest(play)
-		);
-		return this.value(this.straight(play, speed));
-	}
-
-	/** What would be committed for a shot, and what comes of it. */
-	read({ play, speed, aim, strokes }: Valued): WayRead {
-		const { question } = this;
-		const out = playIntended(question.intent(play), question.bare, speed, aim, new Outcome());
-		const { x, z } = this.finishes({ play, speed, aim }, SHOWN_BALLS);
-		return {
-			play,
-			strokes,
-			height: heightOf(play),
-			landing: out.landingX,
-			ratio: groundToAir(out.carry, out.roll) ?? 0,
-			club: play.club.id,
-			swing: planSwing(play.club, speed, question.request.player).angle,
-			aside: Math.tan(aim) * question.pin,
-			path: pathOf(question.intent(play), question.played, speed, aim),
-			balls: Array.from(x, (along, i) => [along, z[i]!])
-		};
-	}
-}
-
-const least = <T extends { strokes: number }>(of: readonly T[]): T =>
-	of.reduce((best, one) => (one.strokes < best.strokes ? one : best));
+/** Ratios that differ by less, as a logarithm, are one: nobody says them closer. */
+const SAME_RATIO = 0.15;
+/** So many of the best plays are tried from other landing spots. */
+const MOVED = 5;
 
 /**
  * How a ball comes out of a lie: every answer that is right.
@@ -196,12 +94,14 @@ export function lieAnswers(question: Question): LieAnswer[] {
  *
  * @param request without the putter; its samples do not count
  * @param committed as it was read
+ * @param school whose rule is looked at beside it; it changes nothing else
  */
 export async function judgeReading(
 	request: PlanRequest,
-	committed: Committed
+	committed: Committed,
+	school: SchoolId | 'free' = 'free'
 ): Promise<ShotReading> {
-	const judge = new Judge({ ...request, samples: PLANNED });
+	const judge = new ShotJudge({ ...request, samples: PLANNED });
 	const { question } = judge;
 	const { options } = await plan(question, localSampler(question));
 	const planned = options.map(({ rung: { play, solution } }) =>
@@ -212,29 +112,40 @@ export async function judgeReading(
 	);
 	const ofHeight = plays.filter((play) => heightOf(play) === committed.height);
 	const playable = ofHeight.length > 0 ? ofHeight : plays;
-	const spot = Math.max(0.3, committed.landing);
-	const landed = playable.map((play) => judge.landed(play, spot));
+	const spot = Math.max(LEAST_CARRY, committed.landing);
+	// What comes later is as good as can be: the aim that was chosen is one of those that may be.
+	const aim = Math.atan2(committed.aside, question.pin);
+	const landed = playable.map((play) => judge.landed(play, spot, aim));
 
 	const withClub = playable.filter(({ club }) => club.id === committed.club);
 	const ofClub = plays.filter(({ club }) => club.id === committed.club);
 	const own = withClub.length > 0 ? withClub : ofClub.length > 0 ? ofClub : playable;
-	const clubs = own.map((play) => judge.landed(play, spot));
+	const clubs = own.map((play) => judge.landed(play, spot, aim));
 	const club = least(clubs);
+	// One height and one club may be two plays, face open or not: the swing is taken for the one that it fits.
 	const { player } = request;
-	const known = player.swings[club.play.club.id]?.known ?? [];
-	const speed = speedOfSwing(committed.swing, known, question.fastest(club.play));
-	const swung = judge.value(judge.straight(club.play, speed));
-	const aim = Math.atan2(committed.aside, question.pin);
-	const theirs = judge.value({ play: club.play, speed, aim });
-
-	const ratioOf = (shot: Valued) => judge.read(shot).ratio;
-	const byRatio = landed.reduce((best, one) =>
-		Math.abs(Math.log((ratioOf(one) + 0.1) / (committed.ratio + 0.1))) <
-		Math.abs(Math.log((ratioOf(best) + 0.1) / (committed.ratio + 0.1)))
-			? one
-			: best
+	const swung = least(
+		own.flatMap((play) => {
+			const known = player.swings[play.club.id]?.known ?? [];
+			const speed = speedOfSwing(committed.swing, known, question.fastest(play));
+			return [judge.value(judge.straight(play, speed)), judge.value({ play, speed, aim })];
+		})
 	);
-	const everything = [...planned, ...landed, ...clubs, swung, theirs];
+	const theirs = judge.value({ play: swung.play, speed: swung.speed, aim });
+
+	const off = (shot: Valued) =>
+		Math.abs(Math.log((judge.ratio(shot) + 0.1) / (committed.ratio + 0.1)));
+	const offs = landed.map(off);
+	const nearest = Math.min(...offs);
+	const byRatio = least(landed.filter((_, i) => offs[i]! <= nearest + SAME_RATIO));
+	const rule = ruleOf(judge, school);
+	const looked = [...planned, ...landed, ...clubs, swung, theirs, ...(rule ? [rule.played] : [])];
+	const spotOfBest = judge.ball(least(looked)).landingX;
+	const around = plays.map((play) => judge.landed(play, spotOfBest, undefined, FEW));
+	const moved = bestOfEach([...looked, ...around])
+		.slice(0, MOVED)
+		.map((one) => judge.moved(judge.value(one)));
+	const everything = [...looked, ...moved];
 	const best = least(everything);
 	const high = everything.filter(({ play }) => heightOf(play) === committed.height);
 	const values = {
@@ -258,6 +169,15 @@ export async function judgeReading(
 		steps,
 		loss: theirs.strokes - best.strokes,
 		theirs: judge.read(theirs),
-		best: judge.read(best)
+		best: judge.read(best),
+		rule: rule && { call: rule.call, loss: rule.played.strokes - best.strokes }
 	};
+}
+
+/** What a school says here, landed where it says. */
+function ruleOf(judge: ShotJudge, id: SchoolId | 'free') {
+	const { question } = judge;
+	const school = schoolOf(id);
+	const call = school ? callSchool(school, schoolFacts(question), question) : null;
+	return call && { call, played: judge.landed(call.advice.play, call.advice.carry) };
 }

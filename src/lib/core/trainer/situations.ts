@@ -5,7 +5,7 @@ import type { LieId } from '../lie/lies';
 import { createRng, type Rng } from '../math/random';
 import { sobol } from '../math/sobol';
 import type { Hazard, Situation } from '../plan/question/situation';
-import { fromFeet, fromPercent, type Metres, type Ratio } from '../units';
+import { fromFeet, fromPercent, toFeet, toPercent, type Metres, type Ratio } from '../units';
 
 /** How hard a situation is to read: 1, nothing to mind, to 6. */
 export const LEVELS = { least: 1, most: 6 } as const;
@@ -119,3 +119,33 @@ export function exercise(seed: number, level: number): Exercise {
 		}
 	};
 }
+
+/** From here on something is to be minded: percent of slope, metres of rise, and how little green there is to work with. */
+const MINDED = { percent: 1.5, rise: 0.4, shortSided: 4.5 } as const;
+const EASY_LIES: readonly LieId[] = ['fairway', 'fringe'];
+
+/**
+ * What is to be minded in a situation, wherever it comes from.
+ *
+ * @source the twists of the exercises, turned round: an exercise holds those that it was made with
+ */
+export function twistsOf(situation: Situation): Twist[] {
+	const { segments, hazards, lie, greenSpeed, edgeToPin, rise } = situation;
+	const steep = (slope: 'slopeAlong' | 'slopeAcross') =>
+		segments.some((segment) => Math.abs(toPercent(segment[slope])) >= MINDED.percent);
+	const feet = toFeet(greenSpeed);
+	const holds: Readonly<Record<Twist, boolean>> = {
+		lie: !EASY_LIES.includes(lie),
+		across: steep('slopeAcross'),
+		along: steep('slopeAlong'),
+		hazard: hazards.length > 0,
+		speed: feet < USUAL_FEET[0] - 0.5 || feet > USUAL_FEET[1] + 0.5,
+		'short-sided': edgeToPin <= MINDED.shortSided,
+		rise: Math.abs(rise) >= MINDED.rise
+	};
+	return TWISTS.filter((twist) => holds[twist]);
+}
+
+/** How hard a situation is to read, 1 to 6, by how much is to be minded in it. */
+export const levelOf = (situation: Situation): number =>
+	Math.min(LEVELS.most, LEVELS.least + twistsOf(situation).length);

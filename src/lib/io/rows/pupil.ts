@@ -58,6 +58,8 @@ export const pupilRow = z.object({
 	corrected: z.optional(correctedRow),
 	/** Metres. */
 	pace: z._default(keptNumber, 0.9),
+	/** How tall, metres. */
+	stature: z.optional(keptNumber),
 	units: z._default(unitsField, 'metres'),
 	/** How air and ground are said to them. */
 	ratios: z.optional(ratioStyleField),

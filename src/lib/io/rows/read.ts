@@ -8,8 +8,8 @@ export const readRow = z.object({
 	id: z.string().check(z.minLength(1)),
 	pupilId: z.string(),
 	at: instantField,
-	/** Where the shot comes from: made up from a seed, a saved shot, or one that was played. */
-	from: z.object({ kind: z.enum(['made', 'shot', 'play']), id: z.string() }),
+	/** Where the shot comes from: made up from a seed, made up on a green, a saved shot, or one that was played. */
+	from: z.object({ kind: z.enum(['made', 'green', 'shot', 'play']), id: z.string() }),
 	/** How hard it was, 1 to 6. */
 	level: keptNumber,
 	committed: z.object({

@@ -1,10 +1,22 @@
 import { createEmptyCard, fsrs, Rating } from 'ts-fsrs';
 import { describe, expect, it } from 'vitest';
-import type { Committed, ShotReading, WayRead } from '$lib/core/trainer/reading';
+import type { RuleRead, ShotReading } from '$lib/core/trainer/reading';
+import type { Committed, WayRead } from '$lib/core/trainer/shotJudge';
 import { READ_STEPS, type ReadStep } from '$lib/core/trainer/steps';
 import { leftOf, madeItems, ownItems, resultsOf, type Exam } from './exam';
 import { dueNow, dueOf, type Read } from './read';
-import { classWords, costWords, lossWords, recordWords, speedFelt, teaching } from './words';
+import { SAY_METRIC } from '../words/say';
+import { sittingWords } from './sitting';
+import {
+	classWords,
+	costWords,
+	lossWords,
+	recordWords,
+	ruleWords,
+	speedFelt,
+	swingBeside,
+	teaching
+} from './words';
 
 const DAY = 86_400_000;
 const START = Date.UTC(2026, 10, 1, 9);
@@ -87,7 +99,8 @@ const reading = (step: ReadStep, cost: number): ShotReading => ({
 	})),
 	loss: cost,
 	theirs: way({ club: '7i', landing: 3.2, ratio: 3 }),
-	best: way({ club: 'sw', landing: 5, aside: -0.6, height: 'high' })
+	best: way({ club: 'sw', landing: 5, aside: -0.6, height: 'high' }),
+	rule: null
 });
 
 describe('what is said of a reading', () => {
@@ -102,6 +115,54 @@ describe('what is said of a reading', () => {
 		expect(said('aim')).toBe('Aim 0.6 m left of the hole: the ground brings it back.');
 		const all = { ...reading('aim', 0), steps: [] };
 		expect(teaching(all, committed, words)).toBe('');
+	});
+
+	it('says which of two swings of one name is longer', () => {
+		const name = () => '7:30';
+		expect(swingBeside(1.1, 1, name)).toBe('7:30, a little longer');
+		expect(swingBeside(0.9, 1, name)).toBe('7:30, a little shorter');
+		expect(swingBeside(1.01, 1, name)).toBe('7:30');
+		expect(swingBeside(1.1, 1, (angle) => (angle > 1 ? 'hip' : 'knee'))).toBe('hip');
+	});
+
+	it('reckons as the pupil’s school does, and says what it costs here', () => {
+		const call = {
+			id: 'rule-of-twelve' as const,
+			advice: {
+				play: { club: { name: 'PW' }, flight: 'standard', shape: 'straight' },
+				carry: 3.9,
+				working: { by: 'units', carry: 4, roll: 8, units: 2, number: 10 },
+				beyond: null
+			},
+			ratio: 1,
+			missAtHole: 1.6,
+			blocked: false,
+			holdsAt: null
+		} as RuleRead['call'];
+		expect(ruleWords({ call, loss: 0.01 }, 3, SAY_METRIC)).toBe(
+			'Rule of twelve: Carry 4 paces, roll 8: 2 units; 12 − 2 = 10. It says PW standard, land it 0.9 m on. That is as good as the best here.'
+		);
+		expect(ruleWords({ call, loss: 0.2 }, 3, SAY_METRIC)).toContain(
+			'That costs 0.20 strokes more than the best here: it ends 1.6 m past.'
+		);
+		expect(ruleWords({ call: { ...call, blocked: true }, loss: 0.2 }, 3, SAY_METRIC)).toContain(
+			'it is stopped on its way'
+		);
+	});
+
+	it('sums up a sitting beside what was before', () => {
+		const read = (at: string, right: boolean, loss: number, steps: ReadStep[]) =>
+			({ at, loss, steps: steps.map((step) => ({ step, right, cost: loss })) }) as Read;
+		const reads = [
+			read('2026-05-01T10:00:00Z', false, 0.4, ['club', 'aim']),
+			read('2026-05-02T10:00:00Z', true, 0.1, ['club', 'aim']),
+			read('2026-05-02T10:02:00Z', true, 0, ['club'])
+		];
+		const began = Date.parse('2026-05-02T09:59:00Z');
+		expect(sittingWords(reads, began)).toMatch(
+			/^2 shots read: 3 of 3 steps right \(\d+ to \d+ %\), 0\.10 strokes lost a shot\. Before: 0 of 2 steps right .*, 0\.40 strokes lost a shot\.$/
+		);
+		expect(sittingWords([], began)).toContain('the step that is due');
 	});
 
 	it('says what it cost, and that a tie costs nothing', () => {

@@ -1,7 +1,10 @@
-import type { Committed, ShotReading, StepCost } from '$lib/core/trainer/reading';
+import { TIE, type RuleRead, type ShotReading, type StepCost } from '$lib/core/trainer/reading';
+import type { Committed } from '$lib/core/trainer/shotJudge';
 import type { StepRecord } from '$lib/core/trainer/diagnosis';
 import type { Height, LieAnswer, ReadStep } from '$lib/core/trainer/steps';
-import type { Ratio } from '$lib/core/units';
+import type { Metres, Radians, Ratio } from '$lib/core/units';
+import type { Say } from '../words/say';
+import { schoolAdviceWords, SCHOOL_WORDS, workingWords } from '../words/school';
 
 export const STEP_WORDS: Readonly<Record<ReadStep, string>> = {
 	lie: 'The lie',
@@ -82,6 +85,35 @@ export interface TrainerWords {
 	ratio: (ratio: Ratio) => string;
 }
 
+/** Swings that differ by less are one: a degree. */
+const SAME_SWING: Radians = Math.PI / 180;
+
+/** A swing beside another: where both bear one name, which of them is longer is said with it. */
+export function swingBeside(
+	swing: Radians,
+	other: Radians,
+	name: (angle: Radians) => string
+): string {
+	const said = name(swing);
+	if (said !== name(other) || Math.abs(swing - other) < SAME_SWING) return said;
+	return `${said}, a little ${swing > other ? 'longer' : 'shorter'}`;
+}
+
+/**
+ * What the pupil's school makes of the shot: its reckoning, its call, and what that costs.
+ *
+ * @param toEdge ball to the edge of the green
+ */
+export function ruleWords({ call, loss }: RuleRead, toEdge: Metres, say: Say): string {
+	const reckoned = `${SCHOOL_WORDS[call.id].name}: ${workingWords(call.advice, say)}`;
+	const says = `${reckoned}. It says ${schoolAdviceWords(call, toEdge, say)}.`;
+	if (loss < TIE) return `${says} That is as good as the best here.`;
+	const miss = call.blocked
+		? 'it is stopped on its way'
+		: `it ends ${say.length(Math.abs(call.missAtHole))} ${call.missAtHole > 0 ? 'past' : 'short'}`;
+	return `${says} That costs ${strokes(loss)} more than the best here: ${miss}.`;
+}
+
 /** One sentence of teaching about the step that cost most, made from the numbers; empty where nothing did. */
 export function teaching(
 	{ steps, theirs, best, lie }: ShotReading,
@@ -107,7 +139,7 @@ export function teaching(
 		case 'club':
 			return `The ${words.club(best.club)} does ${words.ratio(best.ratio)} here, your ${words.club(theirs.club)} ${words.ratio(theirs.ratio)}.`;
 		case 'swing':
-			return `Your swing carries ${words.length(theirs.landing)} with the ${words.club(theirs.club)}; with the ${words.club(best.club)} ${words.swing(best.swing)} would do.`;
+			return `Your swing carries ${words.length(theirs.landing)} with the ${words.club(theirs.club)}; with the ${words.club(best.club)} ${swingBeside(best.swing, theirs.swing, words.swing)} would do.`;
 		case 'aim':
 			return `Aim ${words.length(Math.abs(best.aside))} ${best.aside > 0 ? 'right' : 'left'} of the hole: the ground brings it back.`;
 	}

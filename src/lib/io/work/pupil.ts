@@ -24,6 +24,8 @@ import {
 } from './player';
 
 const LONGEST_NOTE = 2000;
+/** From a child to the tallest, metres. */
+export const STATURES = { least: 0.9, usual: 1.75, most: 2.3 } as const;
 const noteField = z
 	.string()
 	.check(z.maxLength(LONGEST_NOTE, `must be at most ${LONGEST_NOTE} letters`));
@@ -34,6 +36,8 @@ export const pupilDraftSchema = z.extend(z.omit(golferDraftSchema, { carries: tr
 	name: nameField,
 	/** Length of a pace in metres, measured once. */
 	pace: z._default(within(0.5, 1.3, 'metres'), 0.9),
+	/** How tall, metres: where the eyes are in the picture from behind the ball. */
+	stature: z.optional(within(STATURES.least, STATURES.most, 'metres')),
 	units: z._default(unitsField, 'metres'),
 	/** How air and ground are said to them; as a ratio where it is left out. */
 	ratios: z.optional(ratioStyleField),

@@ -9,9 +9,12 @@
 	import { downloadBlob } from '$lib/ui/files/download';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import { STATURES } from '$lib/io/work/pupil';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { PALETTES } from './groundPicture';
-	import type { Laid, Stage } from './stage';
+	import { Fingers } from './fingers';
+	import type { Laid } from './laidIn';
+	import type { Stage } from './stage';
 	import { terrainOf } from './terrain';
 	import { lookFrom, walked, type Look, type Standpoint } from './viewpoints';
 
@@ -34,11 +37,8 @@
 		{ id: 'low', label: 'Low side' },
 		{ id: 'hole', label: 'Behind the hole' }
 	];
-	/** Radians and factors of one press of a key, and of a pixel of a drag. */
+	/** Radians and factors of one press of a key. */
 	const STEP = { turn: Math.PI / 18, nearer: 0.87, higher: 1.25 };
-	const DRAG = { turn: 0.006, higher: 0.006 };
-	/** A finger that moved less than this has touched, not walked: pixels. */
-	const TOUCH = 6;
 	const EXAGGERATIONS = [1, 2, 4] as const;
 
 	let canvas = $state<HTMLCanvasElement>();
@@ -48,11 +48,12 @@
 	let standpoint = $state<Standpoint | null>('behind');
 	let exaggeration = $state<number>(1);
 	let lines = $state(true);
-	let drag: { x: number; y: number; look: Look; moved: boolean } | null = null;
+	const fingers = new Fingers();
+	const stature = $derived(playing.file.pupil.stature ?? STATURES.usual);
 
 	const terrain = $derived(terrainOf(situation));
 	const drawnHeight = $derived((x: number, z: number) => terrain.height(x, z) * exaggeration);
-	const usual = (id: Standpoint) => lookFrom(id, terrain.pin, terrain.toEdge, drawnHeight);
+	const usual = (id: Standpoint) => lookFrom(id, terrain.pin, terrain.toEdge, drawnHeight, stature);
 	let look = $state.raw<Look>(untrack(() => usual('behind')));
 	const palette = $derived(PALETTES[preferences.current.theme] ?? PALETTES['paper']!);
 	const words = $derived(
@@ -80,7 +81,7 @@
 		};
 		const restored = () => {
 			trouble = '';
-			void stage?.build(terrain, palette, exaggeration, lines).then(redraw);
+			void stage?.build(terrain, palette, exaggeration, lines, stature).then(redraw);
 		};
 		canvas?.addEventListener('webglcontextlost', lost);
 		canvas?.addEventListener('webglcontextrestored', restored);
@@ -92,7 +93,7 @@
 		};
 	});
 	$effect(() => {
-		void stage?.build(terrain, palette, exaggeration, lines).then(redraw);
+		void stage?.build(terrain, palette, exaggeration, lines, stature).then(redraw);
 	});
 	$effect(() => {
 		stage?.resize(width, height);
@@ -128,25 +129,21 @@
 
 	function onpointerdown(event: PointerEvent) {
 		canvas?.setPointerCapture(event.pointerId);
-		drag = { x: event.clientX, y: event.clientY, look, moved: false };
+		fingers.down(event, look);
 	}
 	function onpointermove(event: PointerEvent) {
-		if (!drag) return;
-		const [dx, dy] = [event.clientX - drag.x, event.clientY - drag.y];
-		if (Math.hypot(dx, dy) < TOUCH && !drag.moved) return;
-		drag.moved = true;
+		const next = fingers.move(event);
+		if (!next) return;
 		standpoint = null;
-		look = walked(drag.look, { turn: -dx * DRAG.turn, higher: Math.exp(dy * DRAG.higher) });
+		look = next;
 	}
 	function onpointerup(event: PointerEvent) {
-		if (drag && !drag.moved && onpick && stage && canvas) {
-			const box = canvas.getBoundingClientRect();
-			const across = (2 * (event.clientX - box.left)) / box.width - 1;
-			const up = 1 - (2 * (event.clientY - box.top)) / box.height;
-			const spot = stage.groundAt(across, up);
-			if (spot) onpick(...spot);
-		}
-		drag = null;
+		if (!fingers.up(event, look) || !onpick || !stage || !canvas) return;
+		const box = canvas.getBoundingClientRect();
+		const across = (2 * (event.clientX - box.left)) / box.width - 1;
+		const up = 1 - (2 * (event.clientY - box.top)) / box.height;
+		const spot = stage.groundAt(across, up);
+		if (spot) onpick(...spot);
 	}
 	function onwheel(event: WheelEvent) {
 		event.preventDefault();
@@ -186,7 +183,7 @@
 		{onpointerdown}
 		{onpointermove}
 		{onpointerup}
-		onpointercancel={() => (drag = null)}
+		onpointercancel={(event) => fingers.up(event, look)}
 	>
 		<canvas bind:this={canvas} style:height={`${height}px`}></canvas>
 		{#if trouble}<p class="trouble" role="status">{trouble}</p>{/if}
@@ -212,7 +209,7 @@
 			aria-label="Walk to the right"
 			onclick={() => walk({ turn: STEP.turn })}><ArrowRight size={18} aria-hidden="true" /></button
 		>
-		<label class="ml-auto flex items-center gap-1.5 text-sm">
+		<label class="mr-3 ml-auto flex items-center gap-1.5 text-sm">
 			<input class="checkbox checkbox-sm" type="checkbox" bind:checked={lines} /> Lines
 		</label>
 		<label class="flex items-center gap-1.5 text-sm"

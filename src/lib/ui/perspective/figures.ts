@@ -17,6 +17,7 @@ import type { Terrain } from './terrain';
 import type { HeightAt } from './viewpoints';
 
 const FLAG = { height: 2.13, width: 0.5, fall: 0.35 } as const;
+/** What the person is drawn for. */
 const PERSON: Metres = 1.75;
 const HOLE: Metres = 0.054;
 
@@ -42,8 +43,8 @@ export function pinAt({ pin }: Terrain, height: HeightAt, palette: Palette): Obj
 	return group;
 }
 
-/** Somebody who stands beside the hole, so that its distance can be judged. */
-export function personAt({ pin }: Terrain, height: HeightAt): Object3D {
+/** Somebody so tall who stands beside the hole, so that its distance can be judged. */
+export function personAt({ pin }: Terrain, height: HeightAt, stature: Metres): Object3D {
 	const group = new Group();
 	const dark = new MeshLambertMaterial({ color: 0x3a4650 });
 	const skin = new MeshLambertMaterial({ color: 0xb98c6a });
@@ -60,6 +61,7 @@ export function personAt({ pin }: Terrain, height: HeightAt): Object3D {
 	const head = new Mesh(new SphereGeometry(0.115, 16, 12), skin);
 	head.position.y = PERSON - 0.12;
 	group.add(head);
+	group.scale.setScalar(stature / PERSON);
 	group.position.set(pin + 1.2, height(pin + 1.2, 1.6), 1.6);
 	return group;
 }

@@ -15,26 +15,28 @@ const situation = (over: object = {}) =>
 
 describe('where one stands', () => {
 	it('is behind the ball at eye height, looking along the line', () => {
-		const { eye, at } = eyeOf(lookFrom('behind', 12, 4, level), level);
+		const { eye, at } = eyeOf(lookFrom('behind', 12, 4, level, 1.75), level);
 		expect(eye).toEqual([expect.closeTo(-2.6), expect.closeTo(1.62), expect.closeTo(0)]);
 		expect(at[0]).toBeCloseTo(10.5);
-		const crouched = eyeOf(lookFrom('crouched', 12, 4, level), level).eye;
+		const crouched = eyeOf(lookFrom('crouched', 12, 4, level, 1.75), level).eye;
 		expect(crouched[1]).toBeLessThan(0.6);
+		const child = eyeOf(lookFrom('behind', 12, 4, level, 1.2), level).eye;
+		expect(child[1]).toBeCloseTo(1.11);
 	});
 
 	it('is beyond the hole, and on whichever side lies lower', () => {
-		const beyond = eyeOf(lookFrom('hole', 12, 4, level), level).eye;
+		const beyond = eyeOf(lookFrom('hole', 12, 4, level, 1.75), level).eye;
 		expect(beyond[0]).toBeGreaterThan(12);
 		const fallsRight = (_: number, z: number) => -0.05 * z;
 		expect(lowSide(fallsRight, 8)).toBe(1);
-		expect(eyeOf(lookFrom('low', 12, 4, fallsRight), fallsRight).eye[2]).toBeGreaterThan(5);
+		expect(eyeOf(lookFrom('low', 12, 4, fallsRight, 1.75), fallsRight).eye[2]).toBeGreaterThan(5);
 		const fallsLeft = (_: number, z: number) => 0.05 * z;
-		expect(eyeOf(lookFrom('low', 12, 4, fallsLeft), fallsLeft).eye[2]).toBeLessThan(-5);
+		expect(eyeOf(lookFrom('low', 12, 4, fallsLeft, 1.75), fallsLeft).eye[2]).toBeLessThan(-5);
 	});
 
 	it('stands on the ground there is, and walks within reason', () => {
 		const bank = (x: number) => (x < 0 ? 2 : 0);
-		const look = lookFrom('behind', 12, 4, bank);
+		const look = lookFrom('behind', 12, 4, bank, 1.75);
 		expect(eyeOf(look, bank).eye[1]).toBeCloseTo(3.62);
 		const round = walked(look, { turn: Math.PI / 2 });
 		expect(eyeOf(round, bank).eye[2]).toBeCloseTo(look.away);
@@ -44,7 +46,7 @@ describe('where one stands', () => {
 
 	it.each(STANDPOINTS)('sees places where the camera that draws puts them: %s', (standpoint) => {
 		const hills = (x: number, z: number) => 0.1 * x - 0.05 * z;
-		const seen = eyeOf(lookFrom(standpoint, 12, 4, hills), hills);
+		const seen = eyeOf(lookFrom(standpoint, 12, 4, hills, 1.75), hills);
 		const camera = new PerspectiveCamera(degrees(OPENING), 1.8, 0.05, 400);
 		camera.position.set(...seen.eye);
 		camera.lookAt(...seen.at);

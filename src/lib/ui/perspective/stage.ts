@@ -1,9 +1,7 @@
 import {
 	AmbientLight,
-	BufferAttribute,
 	BufferGeometry,
 	CanvasTexture,
-	CatmullRomCurve3,
 	Color,
 	DirectionalLight,
 	DoubleSide,
@@ -11,40 +9,25 @@ import {
 	Group,
 	LineSegments,
 	Mesh,
-	MeshBasicMaterial,
 	MeshLambertMaterial,
 	PerspectiveCamera,
 	Points,
-	PointsMaterial,
-	RingGeometry,
 	Scene,
 	SphereGeometry,
+	Sprite,
 	SRGBColorSpace,
-	TubeGeometry,
 	Vector3,
 	WebGLRenderer
 } from 'three';
 import { BALL } from '$lib/core/constants';
-import type { Path } from '$lib/core/solve/path';
 import { degrees, type Metres } from '$lib/core/units';
 import { collectInSlices } from '$lib/ui/state/slices';
-import { personAt, pinAt, roundDot } from './figures';
+import { personAt, pinAt } from './figures';
 import { linesOn, sheetOf, skirtOf, skyOf } from './groundMeshes';
 import { paintGround, type Palette } from './groundPicture';
+import { laidIn, type Laid } from './laidIn';
 import type { Terrain } from './terrain';
 import { eyeOf, OPENING, type HeightAt, type Look } from './viewpoints';
-
-/** What is laid into the picture. */
-export interface Laid {
-	/** The call's flight and roll; none where it is to be guessed. */
-	path: Path;
-	/** Where balls came to rest, along and to the right. */
-	balls: readonly (readonly [Metres, Metres])[];
-	/** A place that is marked on the ground: where it is to land, or where somebody says it should. */
-	mark: readonly [Metres, Metres] | null;
-}
-
-export const NOTHING_LAID: Laid = { path: [], balls: [], mark: null };
 
 /** A ball is drawn this large at least, as a share of its distance: smaller cannot be seen. */
 const LEAST_BALL = 0.0032;
@@ -88,7 +71,8 @@ export class Stage {
 		terrain: Terrain,
 		palette: Palette,
 		exaggeration: number,
-		lines: boolean
+		lines: boolean,
+		stature: Metres
 	): Promise<void> {
 		this.#building.abort();
 		const { signal } = (this.#building = new AbortController());
@@ -114,45 +98,19 @@ export class Stage {
 			far,
 			skyOf(palette),
 			pinAt(terrain, this.height, palette),
-			personAt(terrain, this.height)
+			personAt(terrain, this.height, stature)
 		);
 		if (lines) this.#ground.add(linesOn(terrain, this.height, palette));
 	}
 
-	/** Lays flight, balls and a mark into the picture. */
-	lay({ path, balls, mark }: Laid): void {
+	/** Lays flights, balls, a mark and an area into the picture. */
+	lay(laid: Laid): void {
 		empty(this.#laid);
-		const lift = 0.02;
-		const at = (x: Metres, z: Metres, up: Metres = lift) =>
-			new Vector3(x, this.height(x, z) + up, z);
-		if (path.length > 1) {
-			const spots = path.map(([, x, y, z]) => this.#onPath(x, y, z));
-			const curve = new CatmullRomCurve3(spots, false, 'centripetal');
-			const tube = new TubeGeometry(curve, Math.min(240, 2 * spots.length), 0.014, 6);
-			this.#laid.add(new Mesh(tube, new MeshBasicMaterial({ color: this.#palette.clay })));
-		}
-		if (mark) {
-			const ring = new Mesh(
-				new RingGeometry(0.28, 0.4, 40),
-				new MeshBasicMaterial({ color: this.#palette.blue, side: DoubleSide })
-			);
-			ring.rotation.x = -Math.PI / 2;
-			ring.position.copy(at(...mark, 0.04));
-			this.#laid.add(ring);
-		}
-		if (balls.length > 0) {
-			const geometry = new BufferGeometry();
-			const spots = new Float32Array(balls.flatMap(([x, z]) => at(x, z, 0.05).toArray()));
-			geometry.setAttribute('position', new BufferAttribute(spots, 3));
-			const material = new PointsMaterial({
-				color: this.#palette.blue,
-				size: 5,
-				sizeAttenuation: false,
-				map: roundDot(),
-				alphaTest: 0.5
-			});
-			this.#laid.add(new Points(geometry, material));
-		}
+		const ground = (x: Metres, z: Metres, lift: Metres) =>
+			new Vector3(x, this.height(x, z) + lift, z);
+		const path = (x: Metres, y: Metres, z: Metres) => this.#onPath(x, y, z);
+		const drawn = laidIn(laid, { ground, path }, this.#palette);
+		if (drawn.length > 0) this.#laid.add(...drawn);
 	}
 
 	/** Puts the ball where it is on its way; at the beginning where it says nothing. */
@@ -227,7 +185,13 @@ export class Stage {
 /** Takes everything out of a group and frees it. */
 function empty(group: Group): void {
 	group.traverse((one) => {
-		if (!(one instanceof Mesh || one instanceof Points || one instanceof LineSegments)) return;
+		if (!(
+			one instanceof Mesh ||
+			one instanceof Points ||
+			one instanceof LineSegments ||
+			one instanceof Sprite
+		))
+			return;
 		(one.geometry as BufferGeometry).dispose();
 		const material = one.material as MeshLambertMaterial;
 		material.map?.dispose();

@@ -18,8 +18,8 @@ export type HeightAt = (x: Metres, z: Metres) => Metres;
 /** A place in space: along, up, right. */
 export type Spot = readonly [x: Metres, y: Metres, z: Metres];
 
-/** Eyes of somebody who stands, and who has gone down on a knee (a person of 1.75 m). */
-export const EYES = { standing: 1.62, crouched: 0.55 } as const;
+/** Eyes of somebody who stands, and who has gone down on a knee, as shares of how tall they are (1.62 and 0.55 m of 1.75). */
+export const EYES = { standing: 1.62 / 1.75, crouched: 0.55 / 1.75 } as const;
 const BEHIND: Metres = 2.6;
 /** One looks at the ground this far before the hole, so that it and the way to it are in view. */
 const BEFORE_HOLE: Metres = 1.5;
@@ -39,25 +39,28 @@ export const lowSide = (height: HeightAt, middle: Metres): 1 | -1 =>
  *
  * @param pin along the line
  * @param toEdge where the green begins
+ * @param stature of whoever looks
  */
 export function lookFrom(
 	standpoint: Standpoint,
 	pin: Metres,
 	toEdge: Metres,
-	height: HeightAt
+	height: HeightAt,
+	stature: Metres
 ): Look {
+	const eyes = { standing: stature * EYES.standing, crouched: stature * EYES.crouched };
 	const before = Math.max(0.5 * pin, pin - BEFORE_HOLE);
 	switch (standpoint) {
 		case 'behind':
-			return { focus: [before, 0], turn: 0, away: before + BEHIND, eye: EYES.standing };
+			return { focus: [before, 0], turn: 0, away: before + BEHIND, eye: eyes.standing };
 		case 'crouched':
-			return { focus: [before, 0], turn: 0, away: before + BEHIND, eye: EYES.crouched };
+			return { focus: [before, 0], turn: 0, away: before + BEHIND, eye: eyes.crouched };
 		case 'hole':
 			return {
 				focus: [pin / 2, 0],
 				turn: Math.PI - ASIDE,
 				away: pin / 2 + 2 * BEHIND,
-				eye: EYES.standing
+				eye: eyes.standing
 			};
 		case 'low': {
 			const middle = (Math.max(0, toEdge) + pin) / 2;
@@ -66,7 +69,7 @@ export function lookFrom(
 				focus: [middle, 0],
 				turn: (side * Math.PI) / 2,
 				away: Math.max(LOW_AWAY, 0.6 * pin),
-				eye: EYES.crouched
+				eye: eyes.crouched
 			};
 		}
 	}

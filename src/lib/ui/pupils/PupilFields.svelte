@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { HANDICAPS, nearestSkill } from '$lib/core/player/player';
 	import { SCHOOLS } from '$lib/core/schools/registry';
-	import type { Pupil } from '$lib/io/work/pupil';
+	import { STATURES, type Pupil } from '$lib/io/work/pupil';
 	import { SCHOOL_WORDS } from '$lib/io/words/school';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
@@ -14,6 +14,7 @@
 	}
 	const { bench }: Props = $props();
 
+	const CENTIMETRES = 100;
 	const pupil = $derived(bench.file.pupil);
 	const change = (apply: (pupil: Pupil) => void) => bench.change((file) => apply(file.pupil));
 	const schools = [
@@ -85,6 +86,17 @@
 		value={pupil.noPutt ? 'never' : 'may'}
 		options={PUTTS}
 		onchange={(v) => change((p) => (p.noPutt = v === 'never'))}
+	/>
+	<NumberField
+		label="Height"
+		value={Math.round((pupil.stature ?? STATURES.usual) * CENTIMETRES)}
+		symbol="cm"
+		low={STATURES.least * CENTIMETRES}
+		high={STATURES.most * CENTIMETRES}
+		step={1}
+		decimals={0}
+		hint="Where the eyes are, from behind the ball"
+		onchange={(v) => change((p) => (p.stature = v / CENTIMETRES))}
 	/>
 	<ChoiceField
 		label="Chip"

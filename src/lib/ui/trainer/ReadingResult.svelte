@@ -2,14 +2,17 @@
 	import Check from '@lucide/svelte/icons/check';
 	import X from '@lucide/svelte/icons/x';
 	import { nameSwing } from '$lib/core/player/swingLength';
-	import type { Committed, ShotReading } from '$lib/core/trainer/reading';
+	import type { ShotReading } from '$lib/core/trainer/reading';
+	import type { Committed } from '$lib/core/trainer/shotJudge';
 	import type { ReadStep } from '$lib/core/trainer/steps';
 	import {
 		costWords,
 		HEIGHT_WORDS,
 		LIE_ANSWER_WORDS,
 		lossWords,
+		ruleWords,
 		STEP_WORDS,
+		swingBeside,
 		teaching
 	} from '$lib/io/trainer/words';
 	import { ratioFigure } from '$lib/io/words/ratio';
@@ -19,12 +22,14 @@
 
 	interface Props {
 		reading: ShotReading;
+		/** Ball to the edge of the green. */
+		toEdge: number;
 		committed: Committed;
 		/** The steps that were asked. */
 		steps: readonly ReadStep[];
 		file: PupilFile;
 	}
-	const { reading, committed, steps, file }: Props = $props();
+	const { reading, toEdge, committed, steps, file }: Props = $props();
 
 	const say = (metres: number) => formatLength(metres, playing.style);
 	const club = (id: string) => file.clubs.find((one) => one.id === id)?.name ?? id;
@@ -72,7 +77,7 @@
 			case 'club':
 				return club(best.club);
 			case 'swing':
-				return swing(best.swing);
+				return swingBeside(best.swing, committed.swing, swing);
 			case 'aim':
 				return aside(best.aside);
 		}
@@ -89,6 +94,11 @@
 <section class="grid gap-2" aria-label="What came of it">
 	<h2 class="text-xl font-bold" role="status">{lossWords(reading)}</h2>
 	{#if lesson}<p class="text-lg wrap-anywhere">{lesson}</p>{/if}
+	{#if reading.rule}
+		<p class="wrap-anywhere" data-testid="rule">
+			{ruleWords(reading.rule, toEdge, playing.say)}
+		</p>
+	{/if}
 	<div class="overflow-x-auto">
 		<table class="table-sm table">
 			<thead>

@@ -15,6 +15,7 @@
 	import ExamsPart from './ExamsPart.svelte';
 	import GlancesPart from './GlancesPart.svelte';
 	import HowItGoes from './HowItGoes.svelte';
+	import SittingBar from './SittingBar.svelte';
 	import WholeShot from './WholeShot.svelte';
 	import { TrainerBench, type Source, type Stock } from './trainerBench.svelte';
 
@@ -33,6 +34,7 @@
 
 	const SOURCES = [
 		{ value: 'made', label: 'Made up, as hard as suits you' },
+		{ value: 'greens', label: 'Made up on your greens' },
 		{ value: 'saved', label: 'Your saved shots' },
 		{ value: 'lost', label: 'Shots you lost a stroke with' }
 	] as const;
@@ -42,6 +44,12 @@
 		{ id: 'exams', label: 'Exams' }
 	] as const;
 	const ALL = 'all';
+	const noneOf = $derived<Record<Source, string>>({
+		made: '',
+		greens: 'No green is surveyed yet.',
+		saved: 'No shot is saved yet.',
+		lost: `${file.pupil.name} has no played shot that cost a stroke more than its forecast.`
+	});
 
 	const pool = new PlannerPool(startPlanner, 1);
 	const bench = untrack(() => new TrainerBench(pool, file, () => stock, kept));
@@ -56,6 +64,15 @@
 		...READ_STEPS.map((value) => ({ value, label: STEP_WORDS[value] }))
 	];
 	const another = () => attempt(() => bench.next());
+	function sit() {
+		timeIsUp = false;
+		void attempt(() => bench.sit());
+	}
+	function getUp() {
+		bench.getUp();
+		timeIsUp = false;
+		void another();
+	}
 	/** What everybody read, and what was read here just now. */
 	const known = $derived([
 		...everybody.filter(({ id }) => !bench.reads.some((read) => read.id === id)),
@@ -66,7 +83,7 @@
 	const toAnswer = $derived(bench.exam ? leftOf(bench.exam, bench.reads, file.pupil.id).length : 0);
 	function takeExam(exam: Exam) {
 		bench.exam = exam;
-		bench.only = null;
+		bench.getUp();
 		examBegan = Date.now();
 		timeIsUp = false;
 		tab = 'shot';
@@ -97,9 +114,12 @@
 			<div class="w-60">
 				<ChoiceField label="Shots" value={bench.source} options={SOURCES} onchange={take} />
 			</div>
-			<div class="w-52">
-				<ChoiceField label="What is asked" value={bench.only ?? ALL} {options} onchange={only} />
-			</div>
+			{#if bench.sitting === null}
+				<div class="w-52">
+					<ChoiceField label="What is asked" value={bench.only ?? ALL} {options} onchange={only} />
+				</div>
+				<button type="button" class="btn" onclick={sit}>Sit down for five minutes</button>
+			{/if}
 		{/if}
 	</div>
 	<div class="max-w-sm">
@@ -125,11 +145,12 @@
 			{#if bench.exam}
 				<ExamBar exam={bench.exam} {toAnswer} began={examBegan} bind:timeIsUp onleave={leaveExam} />
 			{/if}
+			{#if bench.sitting !== null}
+				<SittingBar {bench} began={bench.sitting} bind:timeIsUp onagain={sit} onleave={getUp} />
+			{/if}
 			{#if bench.count === 0}
 				<p class="problem">
-					{bench.source === 'saved'
-						? 'No shot is saved yet. Made-up ones are asked meanwhile.'
-						: `${file.pupil.name} has no played shot that cost a stroke more than its forecast. Made-up ones are asked meanwhile.`}
+					{noneOf[bench.source]} Made-up ones are asked meanwhile.
 				</p>
 			{/if}
 			{#if bench.asked}
@@ -138,7 +159,7 @@
 						{bench}
 						asked={bench.asked}
 						{file}
-						onnext={bench.exam && (toAnswer === 0 || timeIsUp) ? null : () => void another()}
+						onnext={timeIsUp || (bench.exam && toAnswer === 0) ? null : () => void another()}
 					/>
 				{/key}
 			{/if}

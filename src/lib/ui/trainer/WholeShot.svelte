@@ -107,7 +107,7 @@
 			</p>
 		</div>
 		{#if reading}
-			<ReadingResult {reading} {committed} steps={bench.steps} {file} />
+			<ReadingResult {reading} toEdge={situation.toEdge} {committed} steps={bench.steps} {file} />
 			<div class="flex flex-wrap gap-2">
 				{#if onnext}
 					<button type="button" class="btn btn-neutral btn-lg" onclick={onnext}>Next shot</button>

@@ -1,12 +1,16 @@
-import type { Committed, ShotReading } from '$lib/core/trainer/reading';
+import type { ShotReading } from '$lib/core/trainer/reading';
+import type { Committed } from '$lib/core/trainer/shotJudge';
 import { diagnose, levelFor, ratingOf } from '$lib/core/trainer/diagnosis';
-import { exercise, LEVELS } from '$lib/core/trainer/situations';
+import { surfaceInSteps } from '$lib/core/green/surface';
+import { exerciseOn } from '$lib/core/trainer/placedExercise';
+import { exercise, levelOf, LEVELS } from '$lib/core/trainer/situations';
 import { READ_STEPS, type ReadStep } from '$lib/core/trainer/steps';
 import type { PlanRequest } from '$lib/core/plan/question/request';
 import { strokesOf, type Play } from '$lib/io/log/play';
 import { leftOf, type Exam } from '$lib/io/trainer/exam';
 import { dueNow, dueOf, readOf, type Read } from '$lib/io/trainer/read';
 import { freshShot } from '$lib/io/work/freshShot';
+import { greenToCore } from '$lib/io/work/green';
 import { playingOf } from '$lib/io/work/playing';
 import type { PupilFile } from '$lib/io/work/pupil';
 import { shotDraftSchema, type SavedShot, type WorkingShot } from '$lib/io/work/shot';
@@ -16,10 +20,11 @@ import type { GreenBook } from '$lib/store/shelves/greens';
 import { keepRead } from '$lib/store/shelves/reads';
 import { CancellableWork } from '$lib/ui/state/cancellableWork.svelte';
 import { MapReader, surveyOf } from '$lib/ui/state/mapReader';
+import { finishInSlices } from '$lib/ui/state/slices';
 import type { PlannerPool } from '$lib/workers/plannerPool';
 
 /** Where the shots come from. */
-export type Source = 'made' | 'saved' | 'lost';
+export type Source = 'made' | 'greens' | 'saved' | 'lost';
 
 /** What there is to take shots from. */
 export interface Stock {
@@ -41,7 +46,7 @@ export interface Asked {
 
 /** A shot that is kept somewhere. */
 interface Kept {
-	kind: 'shot' | 'play';
+	kind: 'green' | 'shot' | 'play';
 	id: string;
 	name: string;
 	shot: WorkingShot;
@@ -53,7 +58,8 @@ const FEW = 60;
 const SEED = 31;
 /** A play that cost so much more than was forecast is worth another look. */
 const LOST = 0.8;
-const USUAL_LEVEL = 3;
+/** So many shots on a green are drawn; the one that is nearest to the level is asked. */
+const DRAWN = 6;
 const MOST_SEED = 2 ** 31;
 
 const UNREAD: Committed = {
@@ -73,6 +79,9 @@ export class TrainerBench extends CancellableWork {
 	exam = $state.raw<Exam | null>(null);
 	/** One step alone; null for all of them. */
 	only = $state<ReadStep | null>(null);
+	/** Sits down to it for some minutes: whole shots, and between them the step that is due. When it was begun, ms; null outside. */
+	sitting = $state<number | null>(null);
+	#asked = 0;
 	asked = $state.raw<Asked | null>(null);
 	/** What was decided so far; the rest stands where a finger would begin. */
 	committed = $state.raw<Committed>(UNREAD);
@@ -107,9 +116,23 @@ export class TrainerBench extends CancellableWork {
 	readonly level = $derived.by(() => levelFor(ratingOf(this.reads), LEVELS));
 	readonly due = $derived.by(() => dueNow(dueOf(this.reads), Date.now()));
 
+	/** Sits down to it. */
+	sit(): Promise<void> {
+		this.sitting = Date.now();
+		this.#asked = 0;
+		return this.next();
+	}
+
+	/** Gets up: from here on what is asked is chosen by hand again. */
+	getUp(): void {
+		this.sitting = null;
+		this.only = null;
+	}
+
 	/** The next shot of the source; the steps begin anew. */
 	async next(): Promise<void> {
-		const asked = this.exam ? this.#examined(this.exam) : this.#another();
+		if (this.sitting !== null) this.only = this.#asked++ % 2 === 0 ? null : (this.due[0] ?? null);
+		const asked = this.exam ? this.#examined(this.exam) : await this.#another();
 		this.asked = asked;
 		this.reading = null;
 		this.settled = [];
@@ -123,7 +146,7 @@ export class TrainerBench extends CancellableWork {
 		// All else is as good as it can be, so that the one step is judged alone.
 		await this.run(async (signal) => {
 			const { best, lie } = await this.pool.ask((remote) =>
-				remote.judgeReading(request, this.committed)
+				remote.judgeReading(request, this.committed, 'free')
 			);
 			if (signal.aborted || this.asked !== asked) return;
 			const { height, landing, ratio, club: own, swing, aside } = best;
@@ -154,7 +177,7 @@ export class TrainerBench extends CancellableWork {
 		if (!asked) return Promise.resolve();
 		return this.run(async (signal) => {
 			const reading = await this.pool.ask((remote) =>
-				remote.judgeReading(asked.request, committed)
+				remote.judgeReading(asked.request, committed, this.file.pupil.school)
 			);
 			if (signal.aborted || this.asked !== asked) return;
 			this.reading = reading;
@@ -175,7 +198,8 @@ export class TrainerBench extends CancellableWork {
 
 	/** Shots of the source that there are. */
 	get count(): number {
-		return this.source === 'made' ? Infinity : this.#shots().length;
+		if (this.source === 'made') return Infinity;
+		return this.source === 'greens' ? this.stock().greens.length : this.#shots().length;
 	}
 
 	#shots(): Kept[] {
@@ -229,17 +253,45 @@ export class TrainerBench extends CancellableWork {
 	#shot({ kind, id, name, shot }: Kept): Asked {
 		const placed = new MapReader(() => this.stock().greens).placedOf(shot.place);
 		const request = shotRequest(shot, playingOf(this.file), FEW, SEED, surveyOf(placed));
-		return { from: { kind, id }, level: USUAL_LEVEL, request: bare(request), name };
+		return { from: { kind, id }, level: levelOf(request.situation), request: bare(request), name };
 	}
 
-	#another(): Asked {
-		const shots = this.source === 'made' ? [] : this.#shots();
+	/** A shot that is made up on one of the coach's greens, one green after the other; null where none lies there. */
+	async #onGreen(): Promise<Asked | null> {
+		const { greens } = this.stock();
+		const book = greens[this.#seen++ % Math.max(1, greens.length)];
+		if (!book) return null;
+		const core = greenToCore(book.green);
+		// The ground is worked out in steps: the page answers meanwhile.
+		await finishInSlices(surfaceInSteps(core));
+		const reader = new MapReader(() => greens);
+		const named = book.green.pins.map(({ at }) => at);
+		const drawn = Array.from({ length: DRAWN }, () => {
+			const placed = exerciseOn(core, named, newSeed());
+			if (!placed) return null;
+			const shot = freshShot(this.file.pupil.id);
+			shot.place = { greenId: book.green.id, ball: [...placed.ball], pin: [...placed.pin] };
+			const [reading] = book.readings;
+			if (reading) shot.situation.stimpFeet = reading.stimpFeet;
+			reader.readInto(shot, undefined);
+			shot.situation.lie = placed.lie;
+			return this.#shot({ kind: 'green', id: book.green.id, name: book.green.name, shot });
+		});
+		const off = ({ level }: Asked) => Math.abs(level - this.level);
+		return drawn.reduce((best, one) => (one && (!best || off(one) < off(best)) ? one : best), null);
+	}
+
+	async #another(): Promise<Asked> {
+		const made = () => this.#made(newSeed(), this.level);
+		if (this.source === 'made') return made();
+		if (this.source === 'greens') return (await this.#onGreen()) ?? made();
+		const shots = this.#shots();
 		const chosen = shots[this.#seen++ % Math.max(1, shots.length)];
-		return chosen
-			? this.#shot(chosen)
-			: this.#made(Math.floor(Math.random() * MOST_SEED), this.level);
+		return chosen ? this.#shot(chosen) : made();
 	}
 }
+
+const newSeed = (): number => Math.floor(Math.random() * MOST_SEED);
 
 /** A question of the best shot of all, without the putter. */
 function bare(request: PlanRequest): PlanRequest {

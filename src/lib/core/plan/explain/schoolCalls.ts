@@ -140,7 +140,17 @@ export function beyondSchool(
 	return school.advise(facts)?.beyond ?? null;
 }
 
-function callOf(school: School, facts: SchoolFacts, question: Question): SchoolCall | null {
+/**
+ * Asks one school.
+ *
+ * @param facts what the rules are told of the question
+ * @returns null where the bag lacks its clubs
+ */
+export function callSchool(
+	school: School,
+	facts: SchoolFacts,
+	question: Question
+): SchoolCall | null {
 	const said = school.advise(facts);
 	if (!said) return null;
 	const advice = { ...said, beyond: outsideOf(question.situation, said) };
@@ -167,5 +177,5 @@ function callOf(school: School, facts: SchoolFacts, question: Question): SchoolC
  */
 export function callSchools(question: Question): SchoolCall[] {
 	const facts = schoolFacts(question);
-	return SCHOOLS.flatMap((school) => callOf(school, facts, question) ?? []);
+	return SCHOOLS.flatMap((school) => callSchool(school, facts, question) ?? []);
 }

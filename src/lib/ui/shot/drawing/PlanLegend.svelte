@@ -22,8 +22,11 @@
 	const LAYERS: readonly { key: keyof PlanLayers; label: string }[] = [
 		{ key: 'landing', label: 'Landing' },
 		{ key: 'balls', label: 'Balls' },
-		{ key: 'slope', label: 'Slope' }
+		{ key: 'slope', label: 'Slope' },
+		{ key: 'windows', label: 'Low, middle, high' }
 	];
+	/** The slope is drawn on the plan, and seen from behind the ball; flights are seen there only. */
+	const shown = $derived(LAYERS.filter(({ key }) => key !== (behind ? 'slope' : 'windows')));
 </script>
 
 <div class="legend">
@@ -31,16 +34,18 @@
 	<button type="button" class="turn" aria-pressed={behind} onclick={() => (behind = !behind)}>
 		{behind ? 'From above' : 'From behind the ball'}
 	</button>
-	{#if !behind}
-		<span class="layers" role="group" aria-label="Shown on the plan">
-			{#each LAYERS as { key, label } (key)}
-				<label>
-					<input class="checkbox checkbox-sm" type="checkbox" bind:checked={shows[key]} />
-					{label}
-				</label>
-			{/each}
-		</span>
-	{/if}
+	<span
+		class="layers"
+		role="group"
+		aria-label={behind ? 'Shown in the picture' : 'Shown on the plan'}
+	>
+		{#each shown as { key, label } (key)}
+			<label>
+				<input class="checkbox checkbox-sm" type="checkbox" bind:checked={shows[key]} />
+				{label}
+			</label>
+		{/each}
+	</span>
 	{#if mapped && !behind}
 		<button type="button" class="turn" aria-pressed={whole} onclick={() => (whole = !whole)}>
 			{whole ? 'Along the line' : 'Whole green'}

@@ -20,6 +20,7 @@
 	import type { ShotBench } from '$lib/ui/shot/state/shotBench.svelte';
 	import { PlanDrag } from '$lib/ui/shot/state/planDrag.svelte';
 	import CallBanner from '$lib/ui/shot/answer/CallBanner.svelte';
+	import { laidOf } from './laidOf';
 	import PlanLegend from './PlanLegend.svelte';
 	import { planWords } from './planWords';
 	import ReplayBar from './ReplayBar.svelte';
@@ -104,13 +105,7 @@
 	);
 
 	/** What the call does, laid into the picture from behind the ball. */
-	const laid = $derived({
-		path: chosen?.rung.path ?? NO_PATH,
-		balls: chosen?.option?.finishes ?? [],
-		mark: chosen
-			? ([chosen.rung.solution.outcome.landingX, chosen.rung.solution.outcome.landingZ] as const)
-			: null
-	});
+	const laid = $derived(laidOf(bench, chosen, shows, 2 * playing.file.pupil.pace));
 
 	$effect(() => {
 		const path = chosen?.rung.path ?? NO_PATH;

@@ -26,6 +26,14 @@ export interface LandingAreas {
 	bad: string;
 }
 
+/** Middles of the squares in which a ball may land. */
+export function goodSquares(region: LandingRegion): [Metres, Metres][] {
+	const { columns, fromX, fromZ, cell } = region;
+	return Array.from(region.fate, (_, at) => at)
+		.filter((at) => isGood(region, at))
+		.map((at) => [fromX + (at % columns) * cell, fromZ + Math.floor(at / columns) * cell]);
+}
+
 const UNKNOWN = -1e3;
 
 /** @param project puts a place of the line (x along, z right) on the paper */

@@ -6,11 +6,14 @@ export interface PlanLayers {
 	balls: boolean;
 	/** Where the shot may land and where it must not. */
 	landing: boolean;
+	/** From behind the ball: the best through each of the other windows, low, middle and high. */
+	windows: boolean;
 }
 
 /** Everything at a desk; in the sun only what is asked for most: where to land it. */
 export const planLayersFor = (inTheSun: boolean): PlanLayers => ({
 	slope: !inTheSun,
 	balls: !inTheSun,
-	landing: true
+	landing: true,
+	windows: !inTheSun
 });
