@@ -202,8 +202,10 @@ describe('plan request', () => {
 
 describe('published schemas', () => {
 	it('covers every request and response', () => {
-		const schemas = publishedSchemas();
+		const schemas = publishedSchemas('1.2.3');
+		expect(schemas.version).toBe('1.2.3');
 		expect(Object.keys(schemas)).toEqual([
+			'version',
 			'simulateRequest',
 			'simulateResponse',
 			'planRequest',

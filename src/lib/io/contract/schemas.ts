@@ -13,8 +13,13 @@ import { planResponseSchema } from './planResponse';
 import { ratiosRequestSchema, ratiosResponseSchema } from './ratios';
 import { simulateRequestSchema, simulateResponseSchema } from './simulate';
 
-/** JSON Schemas of everything that crosses the border, from the one set of Zod schemas. */
-export const publishedSchemas = () => ({
+/**
+ * JSON Schemas of everything that crosses the border, from the one set of Zod schemas.
+ *
+ * @param version of the app that publishes them
+ */
+export const publishedSchemas = (version: string) => ({
+	version,
 	simulateRequest: z.toJSONSchema(simulateRequestSchema, { io: 'input' }),
 	simulateResponse: z.toJSONSchema(simulateResponseSchema),
 	planRequest: z.toJSONSchema(planRequestSchema, { io: 'input' }),

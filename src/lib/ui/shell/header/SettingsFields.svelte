@@ -1,10 +1,15 @@
 <script lang="ts">
+	import BookA from '@lucide/svelte/icons/book-a';
+	import BookOpen from '@lucide/svelte/icons/book-open';
+	import Keyboard from '@lucide/svelte/icons/keyboard';
 	import { resolve } from '$app/paths';
 	import { UNIT_WORDS } from '$lib/ui/format/lengths';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import { canSpeak } from '$lib/ui/shell/speech';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
+
+	import { DATA } from './views';
 
 	interface Props {
 		onkeys: () => void;
@@ -23,6 +28,20 @@
 </script>
 
 <div class="grid gap-3">
+	<div class="grid grid-cols-2 gap-2">
+		<a class="btn" href={DATA.href} onclick={onleave}>
+			<DATA.icon size={18} aria-hidden="true" />{DATA.label}
+		</a>
+		<a class="btn" href={resolve('/handbook')} onclick={onleave}>
+			<BookOpen size={18} aria-hidden="true" />Handbook
+		</a>
+		<button type="button" class="btn" onclick={onwords}>
+			<BookA size={18} aria-hidden="true" />Words
+		</button>
+		<button type="button" class="btn" onclick={onkeys}>
+			<Keyboard size={18} aria-hidden="true" />Keys
+		</button>
+	</div>
 	<ChoiceField
 		label="Units on this screen"
 		value={preferences.current.units}
@@ -66,7 +85,4 @@
 		/>
 		Single keys choose things
 	</label>
-	<button type="button" class="btn" onclick={onkeys}>Keys</button>
-	<button type="button" class="btn" onclick={onwords}>Words</button>
-	<a class="btn" href={resolve('/handbook')} onclick={onleave}>Handbook</a>
 </div>

@@ -17,9 +17,9 @@
 	}
 </script>
 
-<button type="button" class="btn btn-ghost" aria-label="Settings" popovertarget={id}>
+<button type="button" class="btn btn-ghost" aria-label="Settings and data" popovertarget={id}>
 	<Settings2 size={20} aria-hidden="true" />
-	<span class="max-lg:sr-only">Settings</span>
+	<span class="max-lg:sr-only">Settings and data</span>
 </button>
 <!-- The platform's own popover: it closes by Escape and a touch beside it, and gives the focus back. -->
 <div

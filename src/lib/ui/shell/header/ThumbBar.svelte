@@ -1,20 +1,20 @@
 <script lang="ts">
 	import Ellipsis from '@lucide/svelte/icons/ellipsis';
 	import { page } from '$app/state';
-	import { IN_THUMBS_REACH, isHere, VIEWS } from './views';
+	import { DATA, IN_THUMBS_REACH, isHere, VIEWS } from './views';
 
 	const id = $props.id();
 	let more = $state(false);
 	let menu = $state<HTMLElement>();
 	const reached = VIEWS.slice(0, IN_THUMBS_REACH);
-	const rest = VIEWS.slice(IN_THUMBS_REACH);
+	const rest = [...VIEWS.slice(IN_THUMBS_REACH), DATA];
 	const current = (href: string) => (isHere(href, page.url.pathname) ? 'page' : undefined);
 	const ITEM =
 		'grid min-h-14 min-w-0 justify-items-center content-center gap-0.5 border-t-3 border-transparent text-xs font-semibold aria-[current]:border-(--clay)';
 </script>
 
 <nav
-	class="bg-base-100 fixed inset-x-0 bottom-0 z-20 grid grid-cols-5 border-t-2 border-(--ink) md:hidden print:hidden"
+	class="bg-base-100 fixed inset-x-0 bottom-0 z-20 grid grid-cols-6 border-t-2 border-(--ink) md:hidden print:hidden"
 	aria-label="Views"
 >
 	{#each reached as { href, label, icon: Icon } (href)}

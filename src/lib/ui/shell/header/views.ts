@@ -16,12 +16,14 @@ export const VIEWS = [
 	{ href: resolve('/practice'), label: 'Practice', icon: Target },
 	{ href: resolve('/lessons'), label: 'Lessons', icon: CalendarDays },
 	{ href: resolve('/log'), label: 'Log', icon: ChartLine },
-	{ href: resolve('/pupils'), label: 'Pupils', icon: Users },
-	{ href: resolve('/data'), label: 'Data', icon: Archive }
+	{ href: resolve('/pupils'), label: 'Pupils', icon: Users }
 ] as const;
 
+/** What is opened now and then stands beside the settings. */
+export const DATA = { href: resolve('/data'), label: 'Data', icon: Archive } as const;
+
 /** So many of them stand in the bar of a small screen; the rest is under one button. */
-export const IN_THUMBS_REACH = 4;
+export const IN_THUMBS_REACH = 5;
 
 /** Whether an address belongs to a view; the first page's is the only exact one. */
 export const isHere = (href: string, path: string): boolean =>
