@@ -20,18 +20,9 @@ const golden = JSON.parse(readFileSync('tests/golden/database-1.json', 'utf8')) 
 };
 golden.stores['greens'] = golden.stores['greens']!.filter(({ id }) => id !== 'damaged');
 
-const INDEXES: Record<string, string[]> = {
-	pupils: ['name', 'updatedAt'],
-	clubs: ['pupilId', 'updatedAt'],
-	balls: ['pupilId', 'sessionId', 'updatedAt'],
-	sessions: ['startedAt', 'updatedAt'],
-	drills: ['updatedAt'],
-	homework: ['pupilId', 'updatedAt'],
-	shots: ['savedAt', 'updatedAt'],
-	greens: ['name', 'updatedAt'],
-	readings: ['greenId', 'takenAt', 'updatedAt'],
-	tombstones: [],
-	settings: []
+/** The tables of that release: their key, then their indexes. */
+const { tables } = JSON.parse(readFileSync('tests/golden/database-1.schema.json', 'utf8')) as {
+	tables: Record<string, string>;
 };
 
 test('leads a first visit to a call and keeps it over a reload', async ({ page }) => {
@@ -220,13 +211,13 @@ test('opens what the release before kept, says what cannot be read, and takes al
 	await page.goto('/icon.svg');
 	const { version, stores } = golden;
 	await page.evaluate(
-		({ version, stores, INDEXES }) =>
+		({ version, stores, tables }) =>
 			new Promise<void>((resolve, reject) => {
 				const asked = indexedDB.open('crisp-landing', version);
 				asked.onupgradeneeded = () => {
 					const db = asked.result;
-					for (const [store, indexes] of Object.entries(INDEXES)) {
-						const keyPath = store === 'tombstones' || store === 'settings' ? 'key' : 'id';
+					for (const [store, keys] of Object.entries(tables)) {
+						const [keyPath, ...indexes] = keys.split(', ');
 						const made = db.createObjectStore(store, { keyPath });
 						for (const index of indexes) made.createIndex(index, index);
 					}
@@ -239,7 +230,7 @@ test('opens what the release before kept, says what cannot be read, and takes al
 				};
 				asked.onerror = () => reject(new Error('not opened'));
 			}),
-		{ version, stores, INDEXES }
+		{ version, stores, tables }
 	);
 	await page.goto('/saved');
 	await expect(page.getByRole('textbox', { name: /^Name of / })).toHaveCount(

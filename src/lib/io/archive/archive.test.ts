@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import * as z from 'zod/mini';
+import { publishedSchemas } from '../contract/schemas';
 import { formatArchive, parseArchive, type Archive } from './archive';
 import { lifted } from './lift';
 
@@ -30,6 +31,12 @@ describe('archive', () => {
 		expect(archive.drills).toMatchObject([{ id: 'own-drill', basedOn: 'landing-box' }]);
 		expect(archive.homework).toHaveLength(1);
 		expect(archive.deleted.map(({ table }) => table)).toContain('homework');
+	});
+
+	it('is what release 1.0.0 froze: a change begins another version', () => {
+		const { archive } = publishedSchemas('1.0.0');
+		const frozen = readFileSync('tests/golden/archive-1.schema.json', 'utf8');
+		expect(JSON.parse(JSON.stringify(archive))).toEqual(JSON.parse(frozen));
 	});
 
 	it('reads as many rows as it writes', () => {

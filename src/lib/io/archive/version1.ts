@@ -17,8 +17,8 @@ import { inPart, mayLack } from './inPart';
 import { record, tombstone, unreadableRow, type ArchivedTable } from './tables';
 
 /**
- * What a browser holds, row by row. It follows the rows until release 1.0.0; from then on whoever changes a row freezes a copy of this
- * schema, begins the next version's file and adds the step that lifts one to the other.
+ * What a browser holds, row by row, as release 1.0.0 has it. It is frozen: whoever changes a row copies what it was into this file,
+ * begins the next version's and adds the step that lifts one to the other (`docs/formats.md`).
  */
 export const archiveVersion1 = z.strictObject({
 	format: z.string(),

@@ -21,6 +21,17 @@ afterEach(async () => {
 	await database.open();
 });
 
+it('has the tables and keys that release 1.0.0 froze: a change begins another version', () => {
+	const tables = database.tables.map(({ name, schema: { primKey, indexes } }) => [
+		name,
+		[primKey, ...indexes].map(({ src }) => src).join(', ')
+	]);
+	const frozen = readFileSync('tests/golden/database-1.schema.json', 'utf8');
+	expect({ version: database.verno, tables: Object.fromEntries(tables) as object }).toEqual(
+		JSON.parse(frozen)
+	);
+});
+
 it('keeps every row as it was over an opening anew, and packs its grids', async () => {
 	for (const [store, rows] of Object.entries(stores)) await database.table(store).bulkPut(rows);
 	database.close();

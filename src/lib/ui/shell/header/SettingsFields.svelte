@@ -30,16 +30,16 @@
 <div class="grid gap-3">
 	<div class="grid grid-cols-2 gap-2">
 		<a class="btn" href={DATA.href} onclick={onleave}>
-			<DATA.icon size={18} aria-hidden="true" />{DATA.label}
+			<DATA.icon size={18} class="shrink-0" aria-hidden="true" />{DATA.label}
 		</a>
 		<a class="btn" href={resolve('/handbook')} onclick={onleave}>
-			<BookOpen size={18} aria-hidden="true" />Handbook
+			<BookOpen size={18} class="shrink-0" aria-hidden="true" />Handbook
 		</a>
 		<button type="button" class="btn" onclick={onwords}>
-			<BookA size={18} aria-hidden="true" />Words
+			<BookA size={18} class="shrink-0" aria-hidden="true" />Words
 		</button>
 		<button type="button" class="btn" onclick={onkeys}>
-			<Keyboard size={18} aria-hidden="true" />Keys
+			<Keyboard size={18} class="shrink-0" aria-hidden="true" />Keys
 		</button>
 	</div>
 	<ChoiceField
