@@ -6,6 +6,7 @@ import { plan } from '../plan/plan';
 import type { Question } from '../plan/question/question';
 import type { PlanRequest } from '../plan/question/request';
 import { localSampler } from '../plan/race/localSampler';
+import type { Play } from '../player/intent';
 import { speedOfSwing } from '../player/swingLength';
 import { schoolOf } from '../schools/registry';
 import type { SchoolId } from '../schools/school';
@@ -88,6 +89,9 @@ export function lieAnswers(question: Question): LieAnswer[] {
 	return answers.length > 0 ? answers : ['clean'];
 }
 
+/** Whether the seven steps can say a play: neither a shaped ball nor a putt. */
+const canBeSaid = ({ shape, flight }: Play): boolean => shape === 'straight' && flight !== 'putt';
+
 /**
  * Judges how somebody read a shot. Each step is charged with what it loses when those before it are as they were chosen and those after
  * it as good as they can be, so that the steps add up to the whole. All ways are played with the same luck.
@@ -104,11 +108,13 @@ export async function judgeReading(
 	const judge = new ShotJudge({ ...request, samples: PLANNED });
 	const { question } = judge;
 	const { options } = await plan(question, localSampler(question));
-	const planned = options.map(({ rung: { play, solution } }) =>
-		judge.value({ play, speed: solution.speed, aim: solution.aim })
-	);
+	const planned = options
+		.filter(({ rung: { play } }) => canBeSaid(play))
+		.map(({ rung: { play, solution } }) =>
+			judge.value({ play, speed: solution.speed, aim: solution.aim })
+		);
 	const plays = wantedCandidates(question, candidates(request.bag, question.situation)).filter(
-		({ shape, flight }) => shape === 'straight' && flight !== 'putt'
+		canBeSaid
 	);
 	const ofHeight = plays.filter((play) => heightOf(play) === committed.height);
 	const playable = ofHeight.length > 0 ? ofHeight : plays;

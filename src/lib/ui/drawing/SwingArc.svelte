@@ -55,6 +55,12 @@
 
 <figure>
 	<svg viewBox={`${side < 0 ? -92 : -44} -62 136 128`} role="img" aria-label={`Backswing: ${name}`}>
+		<!-- Faint behind the arm: the body that the words of the swing are read off. -->
+		<g class="figure">
+			<circle cx={-side * 10} cy="-16" r="8" />
+			<path d={`M${side * 2},-4L${-side * 20},-4L${-side * 16},34L${-side * 2},34Z`} />
+			<path class="legs" d={`M${-side * 4},34L${side * 1},68M${-side * 14},34L${-side * 20},68`} />
+		</g>
 		<path
 			class="through"
 			d={`M0,${ARM}A${ARM},${ARM} 0 0 ${side < 0 ? 0 : 1} ${through[0]},${through[1]}`}
@@ -94,9 +100,20 @@
 		stroke-width: 2;
 		stroke-dasharray: 4 3;
 	}
+	.figure {
+		fill: var(--paper);
+		stroke: var(--rule);
+		stroke-width: 2;
+		stroke-linejoin: round;
+	}
+	.legs {
+		fill: none;
+		stroke-width: 8;
+	}
 	.arm {
 		stroke: var(--ink);
-		stroke-width: 3;
+		stroke-width: 5;
+		stroke-linecap: round;
 	}
 	.rest {
 		stroke: var(--rule);

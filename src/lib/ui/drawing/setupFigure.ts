@@ -14,6 +14,8 @@ export interface SetupFigure {
 	shaftTurn: number;
 	/** 0 to 1, on the lead side. */
 	leadWeight: number;
+	/** Hands below the end of the grip, metres. */
+	gripDown: number;
 }
 
 const HALF_STANCE = { narrow: 12, medium: 20, wide: 29 };
@@ -26,6 +28,7 @@ export function setupFigure(setup: SetupAdvice): SetupFigure {
 		stanceTurn: -degrees(setup.stanceOpen),
 		faceTurn: degrees(setup.faceOpen),
 		shaftTurn: degrees(setup.shaftLean),
-		leadWeight: setup.leadWeight / 100
+		leadWeight: setup.leadWeight / 100,
+		gripDown: Math.min(0.1, setup.gripDown)
 	};
 }

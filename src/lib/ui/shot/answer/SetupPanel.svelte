@@ -4,6 +4,7 @@
 	import { carriesOf } from '$lib/io/work/pupil';
 	import { betweenMeasuredWords } from '$lib/io/words/instead';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import SetupDownTheLine from '$lib/ui/drawing/SetupDownTheLine.svelte';
 	import SetupFromAbove from '$lib/ui/drawing/SetupFromAbove.svelte';
 	import SetupFromFront from '$lib/ui/drawing/SetupFromFront.svelte';
 	import SwingArc from '$lib/ui/drawing/SwingArc.svelte';
@@ -37,9 +38,10 @@
 	{#each chosen.setup.slope as advice (advice)}
 		<p class="mb-2 border-l-4 border-l-(--clay) pl-2">{SLOPE_WORDS[advice]}</p>
 	{/each}
-	<div class="mb-2 grid grid-cols-[repeat(3,1fr)] gap-2">
+	<div class="mb-2 grid grid-cols-2 gap-2">
 		<SetupFromAbove setup={chosen.setup} {left} />
 		<SetupFromFront setup={chosen.setup} {left} />
+		<SetupDownTheLine setup={chosen.setup} {left} />
 		<SwingArc swing={chosen.swing} {left} putt={chosen.rung.play.flight === 'putt'} />
 	</div>
 	<table class="mb-4 w-full">
