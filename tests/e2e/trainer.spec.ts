@@ -37,6 +37,18 @@ test('shots are read by keys alone, judged, kept and told apart by step', async 
 	}
 	await page.reload();
 	await expect(page.getByText(`${before + 2} shots read, now`)).toBeVisible();
+	// Five minutes on one's own greens: a whole shot, then the step that is due.
+	await page.getByLabel('Shots').selectOption('greens');
+	await page.getByRole('button', { name: 'Sit down for five minutes' }).click();
+	await expect(page.getByTestId('sitting-clock')).toHaveText(/^4:5\d/);
+	await expect(page.getByText(/(Kiln|Ledge|Spoil-heap) green/).first()).toBeVisible();
+	await readByKeys(page);
+	await expect(verdict(page)).toBeVisible({ timeout: 30_000 });
+	await expect(page.getByText(/1 shot read: \d of 7 steps right/)).toBeVisible();
+	await page.getByRole('button', { name: 'Next shot' }).press('Enter');
+	await expect(page.locator('fieldset[data-step]')).toBeVisible({ timeout: 30_000 });
+	await page.getByRole('button', { name: 'Stop', exact: true }).click();
+	await expect(page.getByLabel('What is asked')).toBeVisible();
 	// One step alone, of a shot that somebody saved.
 	await page.getByLabel('Shots').selectOption('saved');
 	await page.getByLabel('What is asked').selectOption('ratio');
