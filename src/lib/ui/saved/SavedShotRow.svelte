@@ -77,7 +77,7 @@
 	<td class="figure text-right whitespace-nowrap max-lg:hidden">{say(situation.toEdge)}</td>
 	<td class="figure text-right whitespace-nowrap max-lg:hidden">{say(situation.edgeToPin)}</td>
 	<td class="max-lg:hidden">{over}</td>
-	<td class="figure text-right whitespace-nowrap max-xl:hidden"
+	<td class="figure text-right whitespace-nowrap max-2xl:hidden"
 		>{situation.stimpFeet.toFixed(1)} ft</td
 	>
 	<td class="whitespace-nowrap max-xl:hidden">{savedDay(saved)}</td>
@@ -85,7 +85,7 @@
 		class="py-0.5 pr-0 text-right whitespace-nowrap max-lg:border-0 max-lg:pb-2 max-sm:whitespace-normal"
 	>
 		<a
-			class="btn btn-neutral h-10"
+			class="btn h-10"
 			aria-label={`Open ${saved.name}`}
 			href={resolve(`/?shot=${encodeURIComponent(saved.id)}`)}>Open</a
 		>

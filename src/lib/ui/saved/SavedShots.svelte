@@ -55,7 +55,7 @@
 		edge: 'max-lg:hidden',
 		pin: 'max-lg:hidden',
 		over: 'max-lg:hidden',
-		speed: 'max-xl:hidden',
+		speed: 'max-2xl:hidden',
 		saved: 'max-xl:hidden'
 	};
 	/** A copy stands somewhere in the list: it is said where, and can be taken back. */

@@ -49,7 +49,7 @@
 	);
 	const fringe = $derived(pathThrough(groundPoints(situation, scale, span[0], situation.toEdge)));
 	/** Room at the end for what the ruler counts. */
-	const unitRoom = $derived(121 + 9 * style.symbol.length);
+	const unitRoom = $derived(142 + 9 * style.symbol.length);
 	/** The ruler counts in the chosen unit. */
 	const ruler = $derived(
 		scaleLinear()
