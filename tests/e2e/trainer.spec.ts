@@ -25,6 +25,14 @@ test('shots are read by keys alone, judged, kept and told apart by step', async 
 	await readDemo(page);
 	await page.goto('/practice');
 	await page.getByRole('link', { name: 'Read a shot, without a ball' }).click();
+	// What a screen reader is told of a step.
+	await expect(step(page, 'lie')).toMatchAriaSnapshot(`
+		- group "The lie How does it come out of this lie, against short grass?":
+		  - button "As from short grass"
+		  - button "Shorter: the grass takes speed"
+		  - button "Less spin: it runs on"
+		  - button "On the sand, the club under it"
+	`);
 	// The demo's pupil has read some before.
 	const before = 26;
 	for (let shot = 1; shot <= 2; shot++) {
@@ -33,6 +41,11 @@ test('shots are read by keys alone, judged, kept and told apart by step', async 
 		await expect(page.getByText(`${before + shot} shots read, now`)).toBeVisible();
 		const rows = page.getByRole('region', { name: 'What came of it' }).getByRole('row');
 		await expect(rows).toHaveCount(8);
+		await expect(page.getByRole('table').first()).toMatchAriaSnapshot(`
+			- table:
+			  - rowgroup:
+			    - row "Step You Best Cost"
+		`);
 		await page.getByRole('button', { name: 'Next shot' }).press('Enter');
 	}
 	await page.reload();

@@ -1,5 +1,9 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Path } from '$lib/core/solve/path';
+import { candidates } from '$lib/core/plan/ladder/candidates';
+import { Question } from '$lib/core/plan/question/question';
+import { pathOf, type Path } from '$lib/core/solve/path';
+import { exercise } from '$lib/core/trainer/situations';
+import { requestOf } from '../../../../../tests/support/training';
 import { BallReplay } from './ballReplay.svelte';
 
 const path: Path = [
@@ -31,6 +35,19 @@ describe('BallReplay', () => {
 		frames.shift()!(began + 5000);
 		expect(replay.at).toEqual([6, 0]);
 		expect(replay.playing).toBe(false);
+	});
+
+	it('is where the engine has the ball at every moment of its path', () => {
+		const question = new Question(requestOf(exercise(3, 2).situation, 3));
+		const [play] = candidates(question.request.bag, question.situation);
+		const computed = pathOf(question.intent(play!), question.played, 7, 0.05);
+		const replay = new BallReplay();
+		replay.load(computed);
+		expect(computed.length).toBeGreaterThan(20);
+		for (const [time, ...spot] of computed.slice(1)) {
+			replay.scrub(time);
+			for (const axis of [0, 1, 2] as const) expect(replay.place![axis]).toBeCloseTo(spot[axis], 6);
+		}
 	});
 
 	it('can be held and scrubbed, and starts over from the end', () => {
