@@ -87,6 +87,16 @@ test('a coach’s day: green, speed, ratios, shot, practice, log, lesson, papers
 	});
 	const shot = page.url();
 
+	await test.step('from a speed to the shots on its green', async () => {
+		await page.goto(green);
+		await tab(page, 'Speed').click();
+		await page.getByRole('link', { name: 'Shots on this green' }).click();
+		await expect(page.getByLabel('On', { exact: true }).locator('option:checked')).toHaveText(
+			/Green|green/
+		);
+		await expect(page.getByRole('textbox', { name: 'Name of The chip' })).toBeVisible();
+	});
+
 	await test.step('twelve balls, taken into the bag', async () => {
 		await page.goto('/practice');
 		await page

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
+	import { page } from '$app/state';
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import { greenShelf } from '$lib/store/shelves/greens';
 	import { shotShelf } from '$lib/store/shelves/savedShots';
@@ -26,5 +27,5 @@
 	</section>
 {/if}
 {#if shots.value}
-	<SavedShots {...shots.value} />
+	<SavedShots {...shots.value} on={page.url.searchParams.get('green') ?? ''} />
 {/if}

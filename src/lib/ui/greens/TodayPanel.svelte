@@ -61,6 +61,10 @@
 		<a class="link font-semibold" href={resolve(`/ratios?green=${bench.green.id}`)}
 			>What each club does at this speed</a
 		>
+		·
+		<a class="link font-semibold" href={resolve(`/saved?green=${bench.green.id}`)}
+			>Shots on this green</a
+		>
 	</p>
 	{#if readings.length > 0}
 		<h2 class="ruled-heading">How it has run</h2>

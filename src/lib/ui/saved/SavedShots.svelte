@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import Shown from '$lib/ui/shell/Shown.svelte';
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import { resolve } from '$app/paths';
@@ -29,10 +30,13 @@
 	interface Props {
 		shelved: Shelved<SavedShot>;
 		greens: readonly Pick<GreenWire, 'id' | 'name'>[];
+		/** Id of the green whose shots are asked for; empty for all. */
+		on: string;
 	}
-	const { shelved, greens }: Props = $props();
+	const { shelved, greens, on }: Props = $props();
 
-	let filter = $state<SavedFilter>({ pupil: '', green: '', lie: '' });
+	const asked = untrack(() => (greens.some(({ id }) => id === on) ? on : ''));
+	let filter = $state<SavedFilter>({ pupil: '', green: asked, lie: '' });
 	const pupils = $derived(playing.files.map(({ pupil }) => pupil));
 	const GONE = 'gone';
 	const names = {
