@@ -19,7 +19,7 @@
 
 <button type="button" class="btn btn-ghost" aria-label="Settings and data" popovertarget={id}>
 	<Settings2 size={20} aria-hidden="true" />
-	<span class="max-lg:sr-only">Settings and data</span>
+	<span class="max-lg:sr-only">Settings</span>
 </button>
 <!-- The platform's own popover: it closes by Escape and a touch beside it, and gives the focus back. -->
 <div
