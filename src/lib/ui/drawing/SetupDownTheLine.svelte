@@ -18,8 +18,8 @@
 </script>
 
 <figure>
-	<svg viewBox="-50 -64 124 124" role="img" aria-label={`Setup down the line: ${said}`}>
-		<rect class="turf" x="-50" y={GROUND} width="124" height="20" />
+	<svg viewBox="-50 -64 124 128" role="img" aria-label={`Setup down the line: ${said}`}>
+		<rect class="turf" x="-50" y={GROUND} width="124" height="24" />
 		<g transform={left ? 'translate(24 0)' : ''}>
 			<g transform={mirror}>
 				<path class="leg" d={`M-13,2L-3,22L-9,${GROUND - 4}`} />

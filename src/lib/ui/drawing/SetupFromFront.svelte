@@ -38,11 +38,11 @@
 
 <figure>
 	<svg
-		viewBox="-62 -64 124 124"
+		viewBox="-62 -64 124 128"
 		role="img"
 		aria-label={`Setup from the front: ${setup.leadWeight} percent of the weight on the lead side`}
 	>
-		<rect class="turf" x="-62" y={GROUND} width="124" height="20" />
+		<rect class="turf" x="-62" y={GROUND} width="124" height="24" />
 		<g transform={mirror}>
 			<path class="leg" d={`${leg(-1)}${leg(1)}`} />
 			<path
@@ -61,8 +61,8 @@
 			/>
 			<circle class="ball" cx={figure.ballX} cy={GROUND - 4} r="4" />
 		</g>
-		<text x={left ? -58 : 58} y="57" text-anchor={left ? 'start' : 'end'}>{lead}</text>
-		<text x={left ? 58 : -58} y="57" text-anchor={left ? 'end' : 'start'}>{trail}</text>
+		<text x={left ? -58 : 58} y="56" text-anchor={left ? 'start' : 'end'}>{lead}</text>
+		<text x={left ? 58 : -58} y="56" text-anchor={left ? 'end' : 'start'}>{trail}</text>
 	</svg>
 	<figcaption>From the front</figcaption>
 </figure>
