@@ -45,7 +45,7 @@ export const LEAST_CARRY: Metres = 0.3;
 /** An aim less aside than this flies no farther for it. */
 const STRAIGHT: Radians = 0.05;
 /** A play is tried from other landing spots by these steps: a plan of few samples may miss the best one. */
-const STEPS: readonly Metres[] = [0.8, 0.4, 0.2];
+const STEPS: readonly Metres[] = [1.6, 0.8, 0.4, 0.2];
 
 const HEIGHT_OF: Readonly<Record<FlightId, Height>> = {
 	putt: 'low',
