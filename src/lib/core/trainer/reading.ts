@@ -22,6 +22,7 @@ import {
 	type Valued,
 	type WayRead
 } from './shotJudge';
+import type { Metres } from '../units';
 import { READ_STEPS, type LieAnswer, type ReadStep } from './steps';
 
 /** One step of a reading, and what it cost. */
@@ -60,6 +61,8 @@ const LIE_TELLS = { carry: 0.07, roll: 0.15 } as const;
 const PLANNED = 60;
 /** Ratios that differ by less, as a logarithm, are one: nobody says them closer. */
 const SAME_RATIO = 0.15;
+/** Who lands this near has landed there. */
+const SAME_SPOT: Metres = 0.25;
 /** So many of the best plays are tried from other landing spots. */
 const MOVED = 5;
 
@@ -154,11 +157,13 @@ export async function judgeReading(
 	const everything = [...looked, ...moved];
 	const best = least(everything);
 	const high = everything.filter(({ play }) => heightOf(play) === committed.height);
+	// What was played is itself a way with that club, if it lands where it was to.
+	const played = Math.abs(judge.ball(theirs).landingX - spot) < SAME_SPOT ? [theirs] : [];
 	const values = {
 		height: high.length > 0 ? least(high).strokes : least(landed).strokes,
-		landing: least([...landed, ...clubs]).strokes,
+		landing: least([...landed, ...clubs, ...played]).strokes,
 		ratio: byRatio.strokes,
-		club: club.strokes,
+		club: least([club, ...played]).strokes,
 		swing: swung.strokes,
 		aim: theirs.strokes
 	};
