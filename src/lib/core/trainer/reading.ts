@@ -144,9 +144,12 @@ export async function judgeReading(
 
 	const off = (shot: Valued) =>
 		Math.abs(Math.log((judge.ratio(shot) + 0.1) / (committed.ratio + 0.1)));
+	// What was played is itself a way with that club, if it lands where it was to.
+	const played = Math.abs(judge.ball(theirs).landingX - spot) < SAME_SPOT ? [theirs] : [];
 	const offs = landed.map(off);
 	const nearest = Math.min(...offs);
-	const byRatio = least(landed.filter((_, i) => offs[i]! <= nearest + SAME_RATIO));
+	const asSaid = played.filter((shot) => off(shot) <= SAME_RATIO);
+	const byRatio = least([...landed.filter((_, i) => offs[i]! <= nearest + SAME_RATIO), ...asSaid]);
 	const rule = ruleOf(judge, school);
 	const looked = [...planned, ...landed, ...clubs, swung, theirs, ...(rule ? [rule.played] : [])];
 	const spotOfBest = judge.ball(least(looked)).landingX;
@@ -157,8 +160,6 @@ export async function judgeReading(
 	const everything = [...looked, ...moved];
 	const best = least(everything);
 	const high = everything.filter(({ play }) => heightOf(play) === committed.height);
-	// What was played is itself a way with that club, if it lands where it was to.
-	const played = Math.abs(judge.ball(theirs).landingX - spot) < SAME_SPOT ? [theirs] : [];
 	const values = {
 		height: high.length > 0 ? least(high).strokes : least(landed).strokes,
 		landing: least([...landed, ...clubs, ...played]).strokes,
