@@ -15,6 +15,7 @@ const serverAndFiles = {
 	name: 'server-and-files',
 	async adapt(builder) {
 		await nodeAdapter().adapt(builder);
+		if (process.env.SERVER_ONLY === '1') return;
 		await staticAdapter({ pages: FILES, fallback: 'index.html', strict: false }).adapt(builder);
 		builder.copy(`${FILES}/index.html`, `${FILES}/404.html`);
 	}

@@ -22,7 +22,9 @@ async function freePort() {
 
 ensurePackages();
 console.log('Building …');
-if (tool('vite/bin/vite.js', ['build', '--logLevel', 'error']) !== 0)
+// The files for other hosts are not wanted here.
+const env = { ...process.env, SERVER_ONLY: '1' };
+if (tool('vite/bin/vite.js', ['build', '--logLevel', 'error'], { env }) !== 0)
 	throw new Error('The build failed; see above.');
 const port = await freePort();
 const address = `http://localhost:${port}`;

@@ -1,29 +1,14 @@
 import type { Skill } from '$lib/core/player/player';
 import { quantileSorted } from '$lib/core/math/quantiles';
 import { judgeReading, TIE } from '$lib/core/trainer/reading';
-import type { Committed, WayRead } from '$lib/core/trainer/shotJudge';
 import { exercise, LEVELS } from '$lib/core/trainer/situations';
-import type { LieAnswer } from '$lib/core/trainer/steps';
-import { requestOf } from '../../tests/support/training';
+import { ANY_CHOICE, committedTo, requestOf } from '../../tests/support/training';
 
 const SKILLS: readonly Skill[] = ['high', 'middle', 'scratch', 'expert'];
-const ANY: Committed = {
-	lie: 'clean',
-	height: 'middle',
-	landing: 5,
-	ratio: 1,
-	club: 'SW',
-	swing: 0.8,
-	aside: 0
-};
 const OTHER_LUCK = 7919;
 /** Each of so many shots is judged under other luck, too: no multiple of the levels, so that all have some. */
 const OTHER_OF = 5;
 
-const committedTo = (
-	{ height, landing, ratio, club, swing, aside }: WayRead,
-	lie: LieAnswer
-): Committed => ({ lie, height, landing, ratio, club, swing, aside });
 const sumOf = (of: readonly { cost: number }[]) => of.reduce((all, { cost }) => all + cost, 0);
 
 /** What came of the best choice of so many made-up shots, a line for each level. */
@@ -44,8 +29,8 @@ export async function readingsTable(from: number, shots: number): Promise<string
 			seed,
 			SKILLS[Math.floor(seed / LEVELS.most) % SKILLS.length]
 		);
-		const first = await judgeReading(request, ANY);
-		const best = committedTo(first.best, first.lie[0]!);
+		const first = await judgeReading(request, ANY_CHOICE);
+		const best = committedTo(first.best, first.lie[0]);
 		const again = await judgeReading(request, best);
 		const row = of[level - 1]!;
 		row.shots++;

@@ -1,31 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { requestOf } from '../../../../tests/support/training';
+import { ANY_CHOICE, committedTo, requestOf } from '../../../../tests/support/training';
 import { LIES } from '../lie/lies';
 import { fromPercent } from '../units';
 import { exerciseOn } from './placedExercise';
 import { exercise, levelOf, LEVELS, TWISTS, twistsOf } from './situations';
-import { judgeReading, TIE, type ShotReading } from './reading';
+import { judgeReading, TIE } from './reading';
 import type { Committed } from './shotJudge';
 import { READ_STEPS } from './steps';
-
-const committedTo = (one: ShotReading['best'], lie: Committed['lie'] = 'clean'): Committed => ({
-	lie,
-	height: one.height,
-	landing: one.landing,
-	ratio: one.ratio,
-	club: one.club,
-	swing: one.swing,
-	aside: one.aside
-});
-const ANY: Committed = {
-	lie: 'clean',
-	height: 'middle',
-	landing: 5,
-	ratio: 1,
-	club: 'SW',
-	swing: 0.8,
-	aside: 0
-};
 
 describe('exercises', () => {
 	it('are the same for a seed, and harder by what is to be minded', () => {
@@ -141,7 +122,7 @@ describe('a reading', () => {
 	it('charges each step, and the steps add up to the whole', async () => {
 		for (const seed of [3, 14, 25]) {
 			const { situation } = exercise(seed, 3);
-			const reading = await judgeReading(requestOf(situation, seed), ANY);
+			const reading = await judgeReading(requestOf(situation, seed), ANY_CHOICE);
 			expect(reading.steps.map(({ step }) => step)).toEqual([...READ_STEPS]);
 			const sum = reading.steps.reduce((all, { cost }) => all + cost, 0);
 			expect(sum).toBeCloseTo(reading.loss, 9);
@@ -158,7 +139,7 @@ describe('a reading', () => {
 				seed,
 				seed === 57 ? 'middle' : 'high'
 			);
-			const { best, lie } = await judgeReading(request, ANY);
+			const { best, lie } = await judgeReading(request, ANY_CHOICE);
 			const again = await judgeReading(request, committedTo(best, lie[0]));
 			expect(again.loss, `seed ${seed}`).toBeLessThan(TIE);
 			expect(again.steps.filter(({ right }) => !right)).toEqual([]);
@@ -167,7 +148,7 @@ describe('a reading', () => {
 
 	it('charges the step that went wrong, and no other', async () => {
 		const request = requestOf(exercise(11, 1).situation, 4);
-		const { best, lie } = await judgeReading(request, ANY);
+		const { best, lie } = await judgeReading(request, ANY_CHOICE);
 		const good = committedTo(best, lie[0]);
 		const wrong = async (change: Partial<Committed>) => {
 			const { steps } = await judgeReading(request, { ...good, ...change });
@@ -182,8 +163,8 @@ describe('a reading', () => {
 
 	it('looks at the rule of a school beside it, which changes no step', async () => {
 		const request = requestOf(exercise(3, 2).situation, 3);
-		const plain = await judgeReading(request, ANY);
-		const { rule, steps } = await judgeReading(request, ANY, 'rule-of-twelve');
+		const plain = await judgeReading(request, ANY_CHOICE);
+		const { rule, steps } = await judgeReading(request, ANY_CHOICE, 'rule-of-twelve');
 		expect(plain.rule).toBeNull();
 		expect(rule!.call.id).toBe('rule-of-twelve');
 		expect(rule!.loss).toBeGreaterThanOrEqual(0);
@@ -195,7 +176,7 @@ describe('a reading', () => {
 	it('knows how a ball comes out of its lie', async () => {
 		const { situation } = exercise(11, 1);
 		const of = async (lie: typeof situation.lie) =>
-			(await judgeReading(requestOf({ ...situation, lie }, 2), ANY)).lie;
+			(await judgeReading(requestOf({ ...situation, lie }, 2), ANY_CHOICE)).lie;
 		expect(await of('fairway')).toEqual(['clean']);
 		expect(await of('sand')).toEqual(['sand']);
 		expect(await of('deep-rough')).toContain('short');

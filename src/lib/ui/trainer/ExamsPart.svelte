@@ -24,6 +24,7 @@
 	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
 	import { tell } from '$lib/ui/shell/messages.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import { newSeed } from './newSeed';
 
 	interface Props {
 		exams: readonly Exam[];
@@ -44,7 +45,6 @@
 		...Object.entries(EXAM_LEVELS).map(([value, { name }]) => ({ value, label: name })),
 		{ value: OWN, label: 'Your saved shots' }
 	];
-	const MOST_SEED = 1_000_000;
 	let name = $state('');
 	let count = $state('10');
 	let minutes = $state('15');
@@ -57,11 +57,10 @@
 	const set = () =>
 		attempt(async () => {
 			const asked = Number(count);
-			const seed = Math.floor(Math.random() * MOST_SEED);
 			const items =
 				level === OWN
 					? ownItems(saved, asked)
-					: madeItems(asked, EXAM_LEVELS[level]?.levels ?? [3], seed);
+					: madeItems(asked, EXAM_LEVELS[level]?.levels ?? [3], newSeed());
 			problems = [
 				...(chosen.length === 0 ? ['Choose for whom it is.'] : []),
 				...(items.length === 0 ? ['No shot is saved yet: take made-up ones.'] : [])

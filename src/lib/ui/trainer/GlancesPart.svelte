@@ -28,6 +28,7 @@
 	import { BallReplay } from '$lib/ui/shot/state/ballReplay.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { PlannerPool } from '$lib/workers/plannerPool';
+	import { newSeed } from './newSeed';
 
 	interface Props {
 		file: PupilFile;
@@ -39,7 +40,6 @@
 
 	const FEW = 60;
 	const SEED = 31;
-	const MOST_SEED = 2 ** 31;
 	const KINDS = GLANCE_KINDS.map((value) => ({ value, label: GLANCE_ASKED[value].name }));
 	const NO_PATH: Path = [];
 
@@ -84,9 +84,7 @@
 			guessed = false;
 			second = false;
 			const of = kind;
-			const found = await pool.ask((remote) =>
-				remote.glance(of, request(), Math.floor(Math.random() * MOST_SEED))
-			);
+			const found = await pool.ask((remote) => remote.glance(of, request(), newSeed()));
 			if (of !== kind) return;
 			glance = found;
 			guess = of === 'speed' ? 10 : of === 'distance' ? 12 : of === 'stop' ? 4 : 0;

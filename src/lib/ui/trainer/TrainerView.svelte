@@ -17,7 +17,8 @@
 	import HowItGoes from './HowItGoes.svelte';
 	import SittingBar from './SittingBar.svelte';
 	import WholeShot from './WholeShot.svelte';
-	import { TrainerBench, type Source, type Stock } from './trainerBench.svelte';
+	import type { Source, Stock } from './stock';
+	import { TrainerBench } from './trainerBench.svelte';
 
 	interface Props {
 		file: PupilFile;

@@ -13,7 +13,8 @@
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import ReadingResult from './ReadingResult.svelte';
 	import StepAsked from './StepAsked.svelte';
-	import type { Asked, TrainerBench } from './trainerBench.svelte';
+	import type { Asked } from './stock';
+	import type { TrainerBench } from './trainerBench.svelte';
 
 	interface Props {
 		bench: TrainerBench;

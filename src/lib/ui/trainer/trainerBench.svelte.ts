@@ -6,51 +6,23 @@ import { exerciseOn } from '$lib/core/trainer/placedExercise';
 import { exercise, levelOf, LEVELS } from '$lib/core/trainer/situations';
 import { READ_STEPS, type ReadStep } from '$lib/core/trainer/steps';
 import type { PlanRequest } from '$lib/core/plan/question/request';
-import { strokesOf, type Play } from '$lib/io/log/play';
+import { strokesOf } from '$lib/io/log/play';
 import { leftOf, type Exam } from '$lib/io/trainer/exam';
 import { dueNow, dueOf, readOf, type Read } from '$lib/io/trainer/read';
 import { freshShot } from '$lib/io/work/freshShot';
 import { greenToCore } from '$lib/io/work/green';
 import { playingOf } from '$lib/io/work/playing';
 import type { PupilFile } from '$lib/io/work/pupil';
-import { shotDraftSchema, type SavedShot, type WorkingShot } from '$lib/io/work/shot';
+import { shotDraftSchema } from '$lib/io/work/shot';
 import { shotRequest } from '$lib/io/work/shotRequest';
 import { newId } from '$lib/store/base/newId';
-import type { GreenBook } from '$lib/store/shelves/greens';
 import { keepRead } from '$lib/store/shelves/reads';
 import { CancellableWork } from '$lib/ui/state/cancellableWork.svelte';
 import { MapReader, surveyOf } from '$lib/ui/state/mapReader';
 import { finishInSlices } from '$lib/ui/state/slices';
 import type { PlannerPool } from '$lib/workers/plannerPool';
-
-/** Where the shots come from. */
-export type Source = 'made' | 'greens' | 'saved' | 'lost';
-
-/** What there is to take shots from. */
-export interface Stock {
-	saved: readonly SavedShot[];
-	plays: readonly Play[];
-	greens: readonly GreenBook[];
-}
-
-/** A shot that is to be read. */
-export interface Asked {
-	from: Read['from'];
-	level: number;
-	request: PlanRequest;
-	/** A name, where it has one. */
-	name: string;
-	/** Which shot of an exam it is. */
-	item?: string;
-}
-
-/** A shot that is kept somewhere. */
-interface Kept {
-	kind: 'green' | 'shot' | 'play';
-	id: string;
-	name: string;
-	shot: WorkingShot;
-}
+import { newSeed } from './newSeed';
+import type { Asked, Kept, Source, Stock } from './stock';
 
 /** So many samples choose the plays that are looked at. */
 const FEW = 60;
@@ -60,7 +32,6 @@ const SEED = 31;
 const LOST = 0.8;
 /** So many shots on a green are drawn; the one that is nearest to the level is asked. */
 const DRAWN = 6;
-const MOST_SEED = 2 ** 31;
 
 const UNREAD: Committed = {
 	lie: 'clean',
@@ -290,8 +261,6 @@ export class TrainerBench extends CancellableWork {
 		return chosen ? this.#shot(chosen) : made();
 	}
 }
-
-const newSeed = (): number => Math.floor(Math.random() * MOST_SEED);
 
 /** A question of the best shot of all, without the putter. */
 function bare(request: PlanRequest): PlanRequest {
