@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { readGreens } from '$lib/store/shelves/greens';
+	import { lessonShelf } from '$lib/store/shelves/lessons';
 	import { readLatest, readLog, type LogBook } from '$lib/store/shelves/log';
 	import LogView from '$lib/ui/log/LogView.svelte';
 	import StoreTrouble from '$lib/ui/shell/trouble/StoreTrouble.svelte';
@@ -11,14 +12,15 @@
 	const log = new Followed(readLog);
 	let latest = $state.raw<LogBook | null>(null);
 	const book = $derived(log.value ?? latest);
-	// Names only: nobody waits for them.
+	// Names and links only: nobody waits for them.
 	const greens = new Followed(async () => (await readGreens()).books);
+	const lessons = new Followed(async () => (await lessonShelf.read()).rows);
 	onMount(() => {
 		readLatest().then(
 			(found) => (latest = found),
 			() => {}
 		);
-		const stops = [log.start(), greens.start()];
+		const stops = [log.start(), greens.start(), lessons.start()];
 		return () => {
 			for (const stop of stops) stop();
 		};
@@ -33,5 +35,10 @@
 	<section class="mx-auto grid max-w-6xl gap-4 p-4"><ViewHeading text="Log" /></section>
 {/if}
 {#if book && playing.ready}
-	<LogView {book} greens={greens.value ?? []} reading={!log.value && !log.failure} />
+	<LogView
+		{book}
+		greens={greens.value ?? []}
+		lessons={lessons.value ?? []}
+		reading={!log.value && !log.failure}
+	/>
 {/if}

@@ -2,9 +2,11 @@ import type { LieId } from '../lie/lies';
 import { grouped } from '../math/grouped';
 import { normalTail } from '../math/normalTail';
 import { mean } from '../plan/race/statistics';
+import type { StrokeCosts } from '../player/player';
 import type { Ratio } from '../units';
 import { EVEN_VARIANCE } from './depth';
 import { holding } from './holm';
+import { aroundOffset, puttingOffset, type HoledOut } from './holingOut';
 import { FEWEST_RESULTS, offsetOf, type Miss, type Offset } from './offset';
 import type { Scored } from './score';
 
@@ -16,17 +18,30 @@ export interface Corrigible extends Scored {
 	run: number;
 	/** The green it was played on and the day; results without a green have null. */
 	green: string | null;
+	/** How it was holed out from where it ended; null where nobody counted, or it went in. */
+	holing: HoledOut | null;
 }
 
-/** A number of the player's, or of a green on a day, that results say is another; `factor` times what it was. */
+/** A number of the player's, or of a green on a day, that results say is another: `factor` times what it was, or so many `more`. */
 export type Correction =
 	| { what: 'carry'; lie: LieId; factor: Ratio; offset: Offset }
 	| { what: 'run'; factor: Ratio; offset: Offset }
 	| { what: 'spread'; factor: Ratio; offset: Offset }
+	/** The distance that is holed half the time. */
+	| { what: 'putts'; factor: Ratio; offset: Offset }
+	/** Strokes from grass off the green. */
+	| { what: 'around'; more: number; offset: Offset }
 	| { what: 'speed'; green: string; day: string; factor: Ratio; offset: Offset };
 
 /** How far players differ from what is presumed of them, one standard deviation (assumption): little data moves a number little. */
-const COMMON = { carry: 0.1, run: 0.25, spread: 0.3, speed: 0.12 } as const;
+const COMMON = {
+	carry: 0.1,
+	run: 0.25,
+	spread: 0.3,
+	speed: 0.12,
+	putts: 0.2,
+	around: 0.25
+} as const;
 /** Shorter runs and carries say little in relation. */
 const LEAST_LENGTH = 1;
 /** One honest player in twenty at most is told something: results are looked at again and again as they come in. */
@@ -50,7 +65,7 @@ const shrunk = ({ centre, error }: Offset, common: number): number =>
 	(centre * common ** 2) / (common ** 2 + error ** 2);
 
 /** What is looked at for a correction: a name that stays, so that it can be kept when it was corrected last. */
-export type CorrectionKey = `carry/${LieId}` | 'run' | 'spread' | 'speed';
+export type CorrectionKey = `carry/${LieId}` | 'run' | 'spread' | 'speed' | 'putts' | 'around';
 
 /** The name of what a correction corrects. */
 export const keyOfCorrection = (correction: Correction): CorrectionKey =>
@@ -61,19 +76,25 @@ export const keyOfCorrection = (correction: Correction): CorrectionKey =>
  * looked at, too, and moves as far as the results carry it.
  *
  * @param scored of one player
+ * @param costs of putts and misses, as presumed of this player
  * @param counts whether a result counts for a correction: one that was forecast before the last of its kind says what is known already
  * @param level of all looks together
  * @returns none on most honest forecasts: at least 1 − level of them
  */
 export function correctionsOf(
 	scored: readonly Corrigible[],
+	costs: StrokeCosts,
 	counts: (key: CorrectionKey, one: Corrigible) => boolean = () => true,
 	level = LEVEL
 ): Correction[] {
 	const of = (key: CorrectionKey, least: 'carry' | 'run') =>
 		scored.filter((one) => one[least] >= LEAST_LENGTH && counts(key, one));
+	const holings = (key: 'putts' | 'around') =>
+		scored.flatMap((one) => (one.holing && counts(key, one) ? [one.holing] : []));
 	const lies = [...new Set(scored.map(({ lie }) => lie))];
 	const looks = [
+		...puttsLook(holings('putts'), costs),
+		...aroundLook(holings('around'), costs),
 		...lies.flatMap((lie) => carryLook(of(`carry/${lie}`, 'carry'), lie)),
 		...runLook(of('run', 'run')),
 		...spreadLook(of('spread', 'carry')),
@@ -104,6 +125,16 @@ function runLook(scored: readonly Corrigible[]): Correction[] {
 	const offset = offsetOf(runs(scored));
 	if (!offset || offset.days < FEWEST_DAYS) return [];
 	return [{ what: 'run', factor: 1 + shrunk(offset, COMMON.run), offset }];
+}
+
+function puttsLook(holings: readonly HoledOut[], costs: StrokeCosts): Correction[] {
+	const offset = puttingOffset(holings, costs);
+	return offset ? [{ what: 'putts', factor: Math.exp(shrunk(offset, COMMON.putts)), offset }] : [];
+}
+
+function aroundLook(holings: readonly HoledOut[], costs: StrokeCosts): Correction[] {
+	const offset = aroundOffset(holings, costs);
+	return offset ? [{ what: 'around', more: shrunk(offset, COMMON.around), offset }] : [];
 }
 
 function speedLooks(scored: readonly Corrigible[]): Correction[] {

@@ -1,11 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { playedShots, type PlayedWorld } from '../../../../tests/support/played';
+import { PROFILE } from '../player/player';
 import { calibrationOf } from './calibration';
 import { correctionsOf, type Corrigible } from './corrections';
 import { findingsOf, looksAt, type Grouped } from './findings';
 import { scoreResult } from './score';
 
 const found = (results: readonly Grouped[]) => findingsOf([...looksAt(results)]);
+const { costs: COSTS } = PROFILE.middle;
 const SEEDS = Array.from({ length: 40 }, (_, i) => 1000 + 17 * i);
 
 const scored = (seed: number, n: number, world: Partial<PlayedWorld> = {}, days = 5) =>
@@ -17,6 +19,7 @@ const scored = (seed: number, n: number, world: Partial<PlayedWorld> = {}, days 
 			carry,
 			run,
 			green: null,
+			holing: null,
 			groups: { lie, club: `c${i % 4}`, slope: i % 2 ? 'up' : 'level', swing: `s${i % 3}`, day }
 		} satisfies Corrigible & Grouped;
 	});
@@ -101,18 +104,20 @@ describe('findings', () => {
 
 describe('corrections', () => {
 	it('leave honest players alone in nine cases of ten', () => {
-		expect(share((seed) => correctionsOf(scored(seed, 40)).length === 0)).toBeGreaterThanOrEqual(
-			0.88
-		);
+		expect(
+			share((seed) => correctionsOf(scored(seed, 40), COSTS).length === 0)
+		).toBeGreaterThanOrEqual(0.88);
 	});
 
 	it('find carries, runs and spreads that differ', () => {
 		const world = { carry: 0.88, run: 1.4, spread: 1.5 };
-		const all = SEEDS.map((seed) => correctionsOf(scored(seed, 80, world)));
+		const all = SEEDS.map((seed) => correctionsOf(scored(seed, 80, world), COSTS));
 		const factors = (what: string, lie?: string) =>
 			all.flatMap((found) =>
 				found.flatMap((one) =>
-					one.what === what && (!('lie' in one) || one.lie === lie) ? [one.factor] : []
+					one.what === what && 'factor' in one && (!('lie' in one) || one.lie === lie)
+						? [one.factor]
+						: []
 				)
 			);
 		const mean = (values: number[]) => values.reduce((a, b) => a + b, 0) / values.length;
@@ -138,7 +143,7 @@ describe('corrections', () => {
 				};
 			});
 		const whats = (days: readonly number[]) =>
-			SEEDS.map((seed) => correctionsOf(slow(seed, days)).map(({ what }) => what));
+			SEEDS.map((seed) => correctionsOf(slow(seed, days), COSTS).map(({ what }) => what));
 		const one = whats([2]);
 		expect(one.filter((found) => found.includes('speed')).length).toBeGreaterThan(
 			0.8 * SEEDS.length
@@ -152,7 +157,9 @@ describe('corrections', () => {
 	});
 
 	it('want three days before they blame the player', () => {
-		const found = SEEDS.map((seed) => correctionsOf(scored(seed, 40, { carry: 0.8, run: 1.5 }, 2)));
+		const found = SEEDS.map((seed) =>
+			correctionsOf(scored(seed, 40, { carry: 0.8, run: 1.5 }, 2), COSTS)
+		);
 		expect(found.flat().some(({ what }) => what === 'carry' || what === 'run')).toBe(false);
 	});
 });

@@ -9,6 +9,7 @@ import {
 	drillToGoOnWith,
 	endLesson,
 	leftOver,
+	lessonAt,
 	pauseLesson,
 	plannedMinutes,
 	reopenLesson,
@@ -35,6 +36,21 @@ describe('a lesson while it goes on', () => {
 		expect(now.blocks.map(({ seconds }) => seconds)).toEqual([420, 180, 0]);
 		expect(now.startedAt).toBe('2026-12-01T15:30:00.000Z');
 		expect(secondsOf(now.blocks[0]!, now, minute(21))).toBe(480);
+	});
+
+	it('is where somebody played meanwhile', () => {
+		const begun = beginBlock(planned(), 'a', NOW);
+		const [who] = begun.pupilIds;
+		const at = (some: readonly (typeof begun)[], n: number, pupilId = who!) =>
+			lessonAt(some, pupilId, new Date(minute(n)).toISOString())?.id;
+		expect([at([begun], 0), at([begun], 300), at([begun], 361)]).toEqual(['l', 'l', undefined]);
+		expect([at([begun], -1), at([begun], 5, 'other'), at([planned()], 5)]).toEqual([
+			undefined,
+			undefined,
+			undefined
+		]);
+		const ended = endLesson(begun, minute(40));
+		expect([at([ended], 40), at([ended], 41)]).toEqual(['l', undefined]);
 	});
 
 	it('goes on with the next open block when the one at hand is settled', () => {

@@ -125,6 +125,24 @@ export const stateOfLesson = ({
 }: Pick<Lesson, 'cancelled' | 'startedAt' | 'endedAt'>): LessonState =>
 	cancelled ? 'cancelled' : endedAt ? 'ended' : startedAt ? 'running' : 'planned';
 
+/** A lesson that nobody ended was over after so long; ms. */
+const LONGEST = 6 * 3_600_000;
+
+/** The lesson in which somebody played or practised at an instant; undefined outside of any. */
+export function lessonAt<L extends Pick<Lesson, 'pupilIds' | 'startedAt' | 'endedAt'>>(
+	lessons: readonly L[],
+	pupilId: string,
+	at: string
+): L | undefined {
+	const then = Date.parse(at);
+	return lessons.find(({ pupilIds, startedAt, endedAt }) => {
+		if (startedAt === null || !pupilIds.includes(pupilId)) return false;
+		const began = Date.parse(startedAt);
+		const over = endedAt === null ? began + LONGEST : Date.parse(endedAt);
+		return began <= then && then <= over;
+	});
+}
+
 const SECOND = 1000;
 const MINUTE_SECONDS = 60;
 /** A clock that was left running over night says nothing: longer than this at a stretch is not counted. */

@@ -11,7 +11,10 @@ import type { CarryFlight } from '$lib/core/solve/measuredSwings';
 import { degrees } from '$lib/core/units';
 import { clubToCore, toClub } from '../work/club';
 import {
+	COST_LIMITS,
+	costsOf,
 	deliveredSchema,
+	ownCostsOf,
 	ownSpreadSchema,
 	playerToCore,
 	spreadOf,
@@ -24,10 +27,12 @@ import type { ScoredPlay } from './scored';
 /** What a pupil's results say that is presumed wrongly; none that was known when it was forecast counts again. */
 export function correctionsFor(scored: readonly ScoredPlay[], { pupil }: PupilFile): Correction[] {
 	const since: Readonly<Record<string, string>> = pupil.corrected?.since ?? {};
+	// What balls of practice say goes into the bag, the own spread and the own strike: it is not counted a second time.
+	const shots = scored.filter(({ play }) => play.sessionId === undefined);
 	const made = new Map<Corrigible, string>(
-		scored.map((one) => [one, one.play.forecast?.madeAt ?? ''])
+		shots.map((one) => [one, one.play.forecast?.madeAt ?? ''])
 	);
-	return correctionsOf(scored, (key, one) => made.get(one)! > (since[key] ?? ''));
+	return correctionsOf(shots, costsOf(pupil), (key, one) => made.get(one)! > (since[key] ?? ''));
 }
 
 /** Corrections that belong to the player; a green's speed belongs to the green. */
@@ -69,7 +74,7 @@ function correctedDelivery(
 	const flies = new Map<LieId, number>(
 		corrections.flatMap((one) => (one.what === 'carry' ? [[one.lie, one.factor]] : []))
 	);
-	const runs = corrections.find(({ what }) => what === 'run');
+	const runs = corrections.find((one) => one.what === 'run');
 	if (runs) {
 		const shots = runShots(scored, file);
 		const bag = shots.map(({ club }) => club);
@@ -94,14 +99,32 @@ function correctedDelivery(
 }
 
 /** Every part by the factor: landings do not tell them apart. */
-function scaled(spread: OwnSpread, { factor }: Pick<Correction, 'factor'>): OwnSpread {
+function scaled(spread: OwnSpread, factor: number): OwnSpread {
 	const parts = Object.entries(spread).map(([part, value]) => [part, rounded(value * factor, 2)]);
 	const wider = ownSpreadSchema.safeParse(Object.fromEntries(parts));
 	return wider.success ? wider.data : spread;
 }
 
+/** Putts by how many were taken from where shots ended, misses by how many strokes; nothing where neither is corrected. */
+function correctedCosts(
+	pupil: PupilFile['pupil'],
+	corrections: readonly Correction[]
+): PupilFile['pupil']['costs'] {
+	const putts = corrections.find((one) => one.what === 'putts');
+	const around = corrections.find((one) => one.what === 'around');
+	if (!putts && !around) return pupil.costs;
+	const costs = pupil.costs ?? ownCostsOf(pupil);
+	const holedHalf = costs.holedHalf * (putts?.factor ?? 1);
+	const more = costs.around + (around?.more ?? 0);
+	return {
+		...costs,
+		holedHalf: rounded(between(...COST_LIMITS.holedHalf, holedHalf), 2),
+		around: rounded(between(...COST_LIMITS.around, more), 2)
+	};
+}
+
 /**
- * A pupil as results say: what differs goes into spread and delivery, and how these were before is kept, so that it can be taken back.
+ * A pupil as results say: what differs goes into spread, delivery and the cost of putts and misses, and how these were before is kept, so that it can be taken back.
  *
  * @param corrections of this pupil
  * @param scored the results behind them
@@ -118,17 +141,20 @@ export function correctedFile(
 	const at = now.toISOString();
 	const before = {
 		...(pupil.spread && { spread: pupil.spread }),
-		...(pupil.delivered && { delivered: pupil.delivered })
+		...(pupil.delivered && { delivered: pupil.delivered }),
+		...(pupil.costs && { costs: pupil.costs })
 	};
-	const wider = own.find(({ what }) => what === 'spread');
-	const spread = wider ? scaled(pupil.spread ?? spreadOf(pupil), wider) : pupil.spread;
-	const strikes = own.some(({ what }) => what !== 'spread');
+	const wider = own.find((one) => one.what === 'spread');
+	const spread = wider ? scaled(pupil.spread ?? spreadOf(pupil), wider.factor) : pupil.spread;
+	const costs = correctedCosts(pupil, own);
+	const strikes = own.some(({ what }) => what === 'carry' || what === 'run');
 	const since = Object.fromEntries(own.map((one) => [keyOfCorrection(one), at]));
 	return {
 		...file,
 		pupil: {
 			...pupil,
 			...(spread && { spread }),
+			...(costs && { costs }),
 			...(strikes && { delivered: correctedDelivery(file, own, scored) }),
 			corrected: {
 				at,
@@ -140,11 +166,11 @@ export function correctedFile(
 }
 
 /**
- * A pupil with all corrections taken back: spread and delivery are as they were before the first. Forecasts made meanwhile were made with
+ * A pupil with all corrections taken back: spread, delivery and costs are as they were before the first. Forecasts made meanwhile were made with
  * other numbers and say nothing of what was corrected.
  */
 export function uncorrectedFile(file: PupilFile, now: Date): PupilFile {
-	const { corrected, spread: _, delivered: __, ...pupil } = file.pupil;
+	const { corrected, spread: _, delivered: __, costs: ___, ...pupil } = file.pupil;
 	if (!corrected?.before) return file;
 	const at = now.toISOString();
 	const since = Object.fromEntries(Object.keys(corrected.since).map((key) => [key, at]));

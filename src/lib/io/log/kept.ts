@@ -4,10 +4,12 @@ import type { Finishes } from '$lib/core/plan/race/sample';
 import { playWords } from '../words/play';
 import { ballsText, type Forecast, type PlayedWay } from './play';
 
-const metres = (value: number): number => Number(value.toFixed(2));
+/** A length as it is kept: to the centimetre. */
+export const metres = (value: number): number => Number(value.toFixed(2));
 const share = (value: number): number => Number(value.toFixed(4));
 
-const points = (along: Float64Array, across: Float64Array): [number, number][] =>
+/** Places as pairs. */
+export const points = (along: Float64Array, across: Float64Array): [number, number][] =>
 	Array.from(along, (at, i) => [at, across[i]!]);
 
 /** A way to play it as a played shot keeps it. */
@@ -32,7 +34,7 @@ export function wayOf({ rung, swing }: Pick<PlanOption, 'rung' | 'swing'>): Play
  * @returns undefined where too few balls were played to say anything
  */
 export function forecastOf(
-	{ landings, finishes, statistics }: PlanOption,
+	{ landings, finishes, statistics }: Pick<PlanOption, 'landings' | 'finishes' | 'statistics'>,
 	prior: Pick<Finishes, 'x' | 'z' | 'landingX' | 'landingZ'> | null,
 	seed: number,
 	madeAt = new Date().toISOString()

@@ -1,12 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { calibrationOf } from '$lib/core/log/calibration';
 import { correctionsOf } from '$lib/core/log/corrections';
+import { SURFACE } from '$lib/core/ground/surfaces';
+import { PROFILE } from '$lib/core/player/player';
 import { findingsOf, looksAt } from '$lib/core/log/findings';
 import { reckon } from '$lib/core/log/reckoning';
 import { playedShots } from '../../../../tests/support/played';
 import { pupilFile } from '../../../../tests/support/pupils';
 import { playedAs, playOf } from '../../../../tests/support/plays';
 import { correctedFile, correctionsFor, uncorrectedFile } from './corrected';
+import { costsOf } from '../work/player';
 import { ballsOfText, ballsText, leaveOf, resultOf, strokesOf } from './play';
 import { scoredPlay, slopeOf, type ScoredPlay } from './scored';
 import {
@@ -116,7 +119,8 @@ describe('a result is held against its forecast', () => {
 describe('a correction', () => {
 	const file = pupilFile({ id: 'pupil-1' });
 	const scored = scoredOf(11, 80, { carry: 0.85, run: 1.4, spread: 1.5 });
-	const corrections = correctionsOf(scored);
+	const costs = costsOf(file.pupil);
+	const corrections = correctionsOf(scored, costs);
 
 	it('changes what plans are made of, and is taken back whole', () => {
 		expect(corrections.map(({ what }) => what).sort()).toEqual(['carry', 'run', 'spread']);
@@ -142,6 +146,52 @@ describe('a correction', () => {
 		const { delivered } = correctedFile(file, corrections, own, NOW).pupil;
 		expect(delivered!.loft.standard).toBeLessThan(-1);
 		expect(delivered!.loft.high).toBe(delivered!.loft.standard);
+	});
+
+	it('changes what putts and misses cost, and is taken back', () => {
+		const offset = { n: 30, days: 4, centre: 0, error: 0.1, low: 0, high: 0, luck: 0.001 };
+		const both = [
+			{ what: 'putts' as const, factor: 0.8, offset },
+			{ what: 'around' as const, more: 0.25, offset }
+		];
+		const { pupil } = correctedFile(file, both, scored, NOW);
+		expect(pupil.costs).toEqual({ holedHalf: 1.22, around: 0.67, sand: 0.62 });
+		expect([pupil.delivered, pupil.spread]).toEqual([undefined, undefined]);
+		expect(uncorrectedFile({ ...file, pupil }, NOW).pupil.costs).toBeUndefined();
+		const most = both.map((one) => ('more' in one ? { ...one, more: 9 } : { ...one, factor: 9 }));
+		expect(correctedFile(file, most, scored, NOW).pupil.costs).toMatchObject({
+			holedHalf: 3,
+			around: 3
+		});
+		expect(both.map((one) => correctionWords(one, say))).toEqual([
+			'Putts are holed half the time from 20 % nearer than presumed (30 first putts on 4 days).',
+			'From grass off the green 0.25 strokes more are needed than presumed (30 balls on 4 days).'
+		]);
+	});
+
+	it('rests on how shots were holed out from where they ended', () => {
+		const [shot] = playedShots(7, 1);
+		const holingOf = (change: object) =>
+			scoredPlay({ ...playedAs(shot!), strokes: 4, ...change })?.holing;
+		expect(holingOf({ id: 'h1', finished: [12, 2] })).toEqual({
+			distance: 2,
+			on: SURFACE.green,
+			strokes: 3,
+			day: shot!.day
+		});
+		expect(holingOf({ id: 'h2', finished: [1, 0] })!.on).toBe(SURFACE.smoothFringe);
+		expect(holingOf({ id: 'h3', finished: [30, 0] })!.on).toBe(SURFACE.rough);
+		expect(holingOf({ id: 'h4', strokes: undefined })).toBeNull();
+		expect(holingOf({ id: 'h5', holed: true })).toBeNull();
+		const { situation, pupilId } = playedAs(shot!).shot;
+		const mapped = { situation, pupilId, place: { greenId: 'g', ball: [0, 0], pin: [0, 12] } };
+		expect(holingOf({ id: 'h6', finished: [12, 4], shot: mapped })).toBeNull();
+		expect(holingOf({ id: 'h7', finished: [12, 2], shot: mapped })).not.toBeNull();
+	});
+
+	it('leaves balls of practice to the bag', () => {
+		const practised = scored.map((one) => ({ ...one, play: { ...one.play, sessionId: 's' } }));
+		expect(correctionsFor(practised, file)).toEqual([]);
 	});
 
 	it('counts no forecast twice, and keeps what was before the first', () => {
@@ -195,9 +245,10 @@ describe('in words', () => {
 	});
 
 	it('a correction says what is done and what stands behind it', () => {
-		const words = correctionsOf(scoredOf(11, 80, { carry: 0.85, run: 1.4, spread: 1.5 })).map(
-			(correction) => correctionWords(correction, say)
-		);
+		const words = correctionsOf(
+			scoredOf(11, 80, { carry: 0.85, run: 1.4, spread: 1.5 }),
+			PROFILE.middle.costs
+		).map((correction) => correctionWords(correction, say));
 		expect(words.find((text) => text.startsWith('From fairway'))).toMatch(
 			/flies \d+ % less far than the swing says: swings are said longer from there \(80 balls on 5 days\)/
 		);

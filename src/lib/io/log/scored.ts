@@ -1,8 +1,13 @@
 import type { Corrigible } from '$lib/core/log/corrections';
+import type { HoledOut } from '$lib/core/log/holingOut';
+import { GroundSample } from '$lib/core/ground/ground';
+import { sceneOf } from '$lib/core/plan/question/scene';
+import { pinDistance } from '$lib/core/plan/question/situation';
 import type { Grouped } from '$lib/core/log/findings';
 import { runOf } from '$lib/core/log/forecast';
 import { scoreResult } from '$lib/core/log/score';
 import { median } from '$lib/core/math/robust';
+import { situationToCore } from '../fields/situation';
 import { ballsOfText, resultOf, type Play } from './play';
 
 /** A played shot with its result measured against its forecast. */
@@ -31,6 +36,22 @@ export function playedDay({ at }: Pick<Play, 'at'>): string {
 	return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
 }
 
+/** Beside the line of a mapped green only so much is known of what grows there: the play keeps the line, not the map. */
+const ALONG_THE_LINE = 3;
+const sample = new GroundSample();
+
+/** How a shot was holed out from where it ended; null where nobody counted, it went in, or what it lay on is not known. */
+function holedOut(play: Play): HoledOut | null {
+	const { finished, holed, strokes, shot } = play;
+	if (holed || !finished || strokes === undefined || strokes < 2) return null;
+	const [x, z] = finished;
+	if (shot.place && Math.abs(z) > ALONG_THE_LINE) return null;
+	const situation = situationToCore(shot.situation);
+	sceneOf(situation, { hazards: true, hole: false }).ground.sample(x, z, sample);
+	const distance = Math.hypot(x - pinDistance(situation), z);
+	return { distance, on: sample.kind, strokes: strokes - 1, day: playedDay(play) };
+}
+
 const known = new Map<string, ScoredPlay | null>();
 const MOST_KNOWN = 10_000;
 
@@ -44,7 +65,7 @@ export function scoredPlay(play: Play): ScoredPlay | null {
 	const result = resultOf(play);
 	if (!forecast || !played || !result || lie !== shot.situation.lie || clubId !== played.clubId)
 		return null;
-	const key = [play.id, play.at, forecast.balls, landed, finished, holed].join('/');
+	const key = [play.id, play.at, forecast.balls, landed, finished, holed, play.strokes].join('/');
 	const before = known.get(key);
 	if (before !== undefined) return before && { ...before, play };
 	if (known.size > MOST_KNOWN) known.clear();
@@ -67,6 +88,7 @@ function score(play: Play, result: NonNullable<ReturnType<typeof resultOf>>): Sc
 		carry: flew ? median(balls.map(({ landed }) => landed[0])) : 0,
 		run: flew ? median(balls.map(runOf)) : 0,
 		green: shot.place?.greenId ?? null,
+		holing: holedOut(play),
 		groups: { lie, club: clubId, slope: slopeOf(play), swing: played!.swing, day }
 	};
 }

@@ -55,6 +55,12 @@ export function findingWords(finding: Finding, say: LogSay): string {
 	return `${begun.charAt(0).toUpperCase()}${begun.slice(1)}: ${balls(n)}${oneDay}.`;
 }
 
+/** How many balls of a practice the log took in, in one sentence. */
+export const notedWords = (n: number): string =>
+	n === 0
+		? 'Not noted: the club is gone, or cannot be carried so far.'
+		: `${n === 1 ? 'One ball stands' : `${n} balls stand`} in the log.`;
+
 /** Whether forecasts were as wide as what came, in one sentence. */
 export function calibrationWords({ n, rings, verdict }: Calibration): string {
 	const half = rings.find(({ share }) => share === 0.5)!;
@@ -84,8 +90,14 @@ export function scoreWords(
 
 /** What a correction changes, in one sentence. */
 export function correctionWords(correction: Correction, say: LogSay): string {
-	const { offset, factor } = correction;
-	const behind = `${balls(Math.round(offset.n))} on ${offset.days} ${offset.days === 1 ? 'day' : 'days'}`;
+	const { offset } = correction;
+	const days = `on ${offset.days} ${offset.days === 1 ? 'day' : 'days'}`;
+	const behind = `${balls(Math.round(offset.n))} ${days}`;
+	if (correction.what === 'around') {
+		const { more } = correction;
+		return `From grass off the green ${Math.abs(more).toFixed(2)} strokes ${more > 0 ? 'more' : 'fewer'} are needed than presumed (${behind}).`;
+	}
+	const { factor } = correction;
 	const much = percent(Math.abs(factor - 1));
 	const way = (up: string, down: string) => (factor > 1 ? up : down);
 	if (correction.what === 'carry')
@@ -94,6 +106,8 @@ export function correctionWords(correction: Correction, say: LogSay): string {
 		return `The ball runs ${much} ${way('farther', 'less far')} on the same carry: the club is delivered with ${way('less', 'more')} loft (${behind}).`;
 	if (correction.what === 'spread')
 		return `Landings are spread ${much} ${way('wider', 'closer')} than presumed (${behind}).`;
+	if (correction.what === 'putts')
+		return `Putts are holed half the time from ${much} ${way('farther', 'nearer')} than presumed (${offset.n} first putts ${days}).`;
 	return `The green ran ${much} ${way('faster', 'slower')} on ${say.day(correction.day)} than its reading says (${behind}).`;
 }
 

@@ -57,6 +57,8 @@ export const playRow = z.object({
 	at: instantField,
 	/** The round it belongs to; null for practice. */
 	roundId: z._default(z.nullable(z.string()), null),
+	/** The practice it was a ball of. */
+	sessionId: z.optional(z.string()),
 	/** The saved shot it was, by id and name. */
 	saved: z.optional(z.object({ id: z.string(), name: z.string() })),
 	shot: workingShotRow,

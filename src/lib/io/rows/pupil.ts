@@ -24,13 +24,18 @@ const deliveredRow = z.object({
 	grip: z._default(keptNumber, 1),
 	speed: z.optional(z.partialRecord(lieField, keptNumber))
 });
+const costsRow = z.object({ holedHalf: keptNumber, around: keptNumber, sand: keptNumber });
 const correctedRow = z.object({
 	at: instantField,
 	/** When each number was corrected last: forecasts made before say no more of it. */
 	since: z._default(z.record(z.string(), instantField), {}),
 	/** Missing where the correction was taken back since. */
 	before: z.optional(
-		z.object({ spread: z.optional(spreadRow), delivered: z.optional(deliveredRow) })
+		z.object({
+			spread: z.optional(spreadRow),
+			delivered: z.optional(deliveredRow),
+			costs: z.optional(costsRow)
+		})
 	)
 });
 
@@ -52,7 +57,7 @@ export const pupilRow = z.object({
 		{}
 	),
 	spread: z.optional(spreadRow),
-	costs: z.optional(z.object({ holedHalf: keptNumber, around: keptNumber, sand: keptNumber })),
+	costs: z.optional(costsRow),
 	delivered: z.optional(deliveredRow),
 	/** What played shots changed of the numbers above, when, and how they were before. */
 	corrected: z.optional(correctedRow),

@@ -34,11 +34,14 @@ export const ownSpreadSchema = z.object({
 	lowPoint: within(0.1, 8, 'centimetres')
 });
 
-/** A player's own cost of putts and of misses: the distance holed half the time in metres, strokes more than a tour professional. */
+/** What a player's own costs may be: the distance holed half the time in metres, strokes more than a tour professional. */
+export const COST_LIMITS = { holedHalf: [0.5, 3], around: [-0.3, 3], sand: [-0.3, 4] } as const;
+
+/** A player's own cost of putts and of misses. */
 const ownCostsSchema = z.object({
-	holedHalf: within(0.5, 3, 'metres'),
-	around: within(-0.3, 3, 'strokes'),
-	sand: within(-0.3, 4, 'strokes')
+	holedHalf: within(...COST_LIMITS.holedHalf, 'metres'),
+	around: within(...COST_LIMITS.around, 'strokes'),
+	sand: within(...COST_LIMITS.sand, 'strokes')
 });
 
 /** How a player's strike differs from the model's: degrees of loft by flight, and a factor on the spin. */

@@ -15,13 +15,7 @@ import {
 	unitsField,
 	within
 } from '../fields/fields';
-import {
-	dispersionOf,
-	golferDraftSchema,
-	type DeliveredWire,
-	type Golfer,
-	type OwnSpread
-} from './player';
+import { dispersionOf, golferDraftSchema, type Golfer } from './player';
 
 const LONGEST_NOTE = 2000;
 /** From a child to the tallest, metres. */
@@ -92,7 +86,7 @@ interface Corrected {
 	/** When each number was corrected last: forecasts made before say no more of it. */
 	since: Record<string, string>;
 	/** How the numbers were before the first correction; missing where it was taken back since. */
-	before?: { spread?: OwnSpread | undefined; delivered?: DeliveredWire | undefined } | undefined;
+	before?: Partial<Pick<Golfer, 'spread' | 'delivered' | 'costs'>> | undefined;
 }
 
 export type Pupil = z.output<typeof pupilDraftSchema> & { corrected?: Corrected | undefined };

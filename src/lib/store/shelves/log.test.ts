@@ -5,9 +5,11 @@ import { database } from '../base/database';
 import {
 	changePlay,
 	keepPlay,
+	keepPracticed,
 	keepRound,
 	readLatest,
 	readLog,
+	readPracticed,
 	removePlays,
 	removeRound
 } from './log';
@@ -30,6 +32,18 @@ describe('the log', () => {
 		await undo();
 		expect((await readLog()).plays).toEqual([play('a', 10)]);
 		expect(await readLatest()).toMatchObject({ plays: [play('a', 10)], rounds: book.rounds });
+	});
+
+	it('takes balls of a practice in once, and leaves what was said of them since', async () => {
+		await keepPlay({ ...play('a'), notes: 'mine' });
+		const undo = await keepPracticed([play('a'), play('b')]);
+		const found = await readPracticed([{ id: 'a' }, { id: 'b' }, { id: 'c' }]);
+		expect(found.map(({ id, notes }) => [id, notes]).sort()).toEqual([
+			['a', 'mine'],
+			['b', '']
+		]);
+		await undo();
+		expect((await readLog()).plays.map(({ id }) => id)).toEqual(['a']);
 	});
 
 	it('puts changes of two tabs together', async () => {

@@ -47,6 +47,25 @@ export async function keepPlay(play: Play): Promise<Undo> {
 	};
 }
 
+/** Keeps the balls of a practice as played shots, all or none; what the log has of them already stays. Hands back what undoes it. */
+export function keepPracticed(plays: readonly Play[]): Promise<Undo> {
+	const tables = [database.plays, database.tombstones];
+	return database.transaction('rw', tables, async () => {
+		const there = await database.plays.bulkGet(plays.map(({ id }) => id));
+		const fresh = plays.filter((_, i) => there[i] === undefined);
+		await playShelf.putAll(fresh);
+		return async () => {
+			await playShelf.removeAll(fresh.map(({ id }) => id));
+		};
+	});
+}
+
+/** What the log has of balls of a practice: a play has the id of its ball. */
+export async function readPracticed(balls: readonly { id: string }[]): Promise<Play[]> {
+	const raw = await database.plays.bulkGet(balls.map(({ id }) => id));
+	return playShelf.shelve(raw.filter((row) => row !== undefined)).rows;
+}
+
 /** Changes a played shot beside what another tab changed of it; see `keepPlay`. */
 export async function changePlay(before: Play, play: Play): Promise<Merged<Play>> {
 	let found: Merged<Play> = { merged: play, clashes: [] };

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { format } from 'date-fns';
 	import { resolve } from '$app/paths';
+	import type { Lesson } from '$lib/io/lessons/lesson';
 	import type { Play, PlayResult, Round } from '$lib/io/log/play';
 	import type { GreenWire } from '$lib/io/work/green';
 	import { newId } from '$lib/store/base/newId';
@@ -14,9 +15,11 @@
 		play: Play;
 		green: GreenWire | null;
 		rounds: readonly Round[];
+		/** In which it was played; undefined outside of any. */
+		lesson: Lesson | undefined;
 		onkept: () => void;
 	}
-	const { play: asOpened, green, rounds, onkept }: Props = $props();
+	const { play: asOpened, green, rounds, lesson, onkept }: Props = $props();
 
 	// It is changed as it was opened; what another tab does to it meanwhile is put together when it is kept.
 	// svelte-ignore state_referenced_locally
@@ -65,6 +68,16 @@
 		: ''}.
 	{#if play.saved}It was “{play.saved.name}”.{/if}
 	<a class="underline" href={resolve(`/?play=${encodeURIComponent(play.id)}`)}>Ask it again</a>
+	{#if play.sessionId !== undefined}
+		· <a class="underline" href={resolve('/practice/[id]', { id: play.sessionId })}
+			>The practice it was a ball of</a
+		>
+	{/if}
+	{#if lesson}
+		· <a class="underline" href={resolve('/lessons/[id]', { id: lesson.id })}
+			>The lesson it was played in</a
+		>
+	{/if}
 </p>
 <ResultForm
 	{draft}

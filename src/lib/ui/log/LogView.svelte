@@ -3,6 +3,7 @@
 	import { onDestroy, untrack } from 'svelte';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { resolve } from '$app/paths';
+	import { lessonAt, type Lesson } from '$lib/io/lessons/lesson';
 	import type { Play } from '$lib/io/log/play';
 	import type { LogSay } from '$lib/io/log/words';
 	import { whom } from '$lib/io/words/whose';
@@ -31,10 +32,11 @@
 	interface Props {
 		book: LogBook;
 		greens: readonly GreenBook[];
+		lessons: readonly Lesson[];
 		/** Only the latest are there yet. */
 		reading: boolean;
 	}
-	const { book, greens, reading }: Props = $props();
+	const { book, greens, lessons, reading }: Props = $props();
 
 	const TABS = [
 		{ id: 'shots', label: 'Shots' },
@@ -191,6 +193,7 @@
 										{play}
 										{place}
 										{names}
+										lesson={lessonAt(lessons, play.pupilId, play.at)}
 										several={filter.pupil === ''}
 										picked={picked.has(play.id)}
 										onpick={(on) => (on ? picked.add(play.id) : picked.delete(play.id))}
@@ -236,6 +239,7 @@
 			play={changing}
 			green={greens.find(({ green }) => green.id === place?.greenId)?.green ?? null}
 			rounds={book.rounds}
+			lesson={lessonAt(lessons, changing.pupilId, changing.at)}
 			onkept={() => (changing = null)}
 		/>
 	{/if}

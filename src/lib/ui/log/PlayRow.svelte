@@ -1,5 +1,7 @@
 <script lang="ts">
 	import Pencil from '@lucide/svelte/icons/pencil';
+	import { resolve } from '$app/paths';
+	import type { Lesson } from '$lib/io/lessons/lesson';
 	import { leaveOf, strokesOf, type Play } from '$lib/io/log/play';
 	import { LIE_WORDS } from '$lib/io/words/lie';
 	import { TAG_WORDS } from '$lib/io/words/practice';
@@ -13,13 +15,15 @@
 		play: Play;
 		place: RowPlace;
 		names: LogNames;
+		/** In which it was played; undefined outside of any. */
+		lesson: Lesson | undefined;
 		/** Whether several pupils are listed. */
 		several: boolean;
 		picked: boolean;
 		onpick: (picked: boolean) => void;
 		onedit: () => void;
 	}
-	const { play, place, names, several, picked, onpick, onedit }: Props = $props();
+	const { play, place, names, lesson, several, picked, onpick, onedit }: Props = $props();
 
 	const lie = $derived(LIE_WORDS.find(({ id }) => id === play.lie)?.name ?? play.lie);
 	const say = (metres: number) => formatLength(metres, playing.style);
@@ -79,7 +83,14 @@
 		{/if}
 	</th>
 	<td class="max-w-52 truncate max-lg:hidden">
-		{play.roundId === null ? 'Practice' : names.round(play.roundId)}
+		{#if play.sessionId !== undefined}
+			<a class="underline" href={resolve('/practice/[id]', { id: play.sessionId })}>Practice</a>
+		{:else}
+			{play.roundId === null ? 'Practice' : names.round(play.roundId)}
+		{/if}
+		{#if lesson}
+			· <a class="underline" href={resolve('/lessons/[id]', { id: lesson.id })}>Lesson</a>
+		{/if}
 	</td>
 	<td class="figure text-right whitespace-nowrap"
 		>{play.holed ? 'holed' : leave === null ? '–' : say(leave)}</td

@@ -14,6 +14,7 @@
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { SessionBench } from '$lib/ui/practice/state/sessionBench.svelte';
 	import ClubNames from './ClubNames.svelte';
+	import AgainstForecast from './AgainstForecast.svelte';
 	import BagChanges from './BagChanges.svelte';
 	import BallMarks from './BallMarks.svelte';
 	import PracticeGreen from '$lib/ui/practice/PracticeGreen.svelte';
@@ -153,6 +154,7 @@
 			/>
 		</div>
 		<BagChanges {bench} {file} />
+		<AgainstForecast {bench} {file} />
 		<button
 			type="button"
 			class="btn justify-self-start"
