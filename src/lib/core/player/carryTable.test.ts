@@ -18,16 +18,19 @@ const table = (...facts: CarryFact[][]) => carryTable(facts.flat(), PRIOR);
 describe('a cell of the carry table', () => {
 	it('is worked out by hand for three balls', () => {
 		const [cell] = table(balls('9', [14, 15, 13]));
-		expect(cell).toMatchObject({ n: 3, wild: 0, mean: 14, stated: false, contradiction: null });
+		expect(cell).toMatchObject({ n: 3, wild: 0, stated: false, contradiction: null });
+		// Three balls in a row hardly show whether arms tire.
+		expect(cell!.mean).toBeCloseTo(14, 2);
 		// Huber's scale of 13, 14, 15: the outer two lie inside 1.5 deviations, so 1/√0.778465.
 		expect(cell!.spread).toBeCloseTo(1 / Math.sqrt(0.778465), 5);
 		const posterior = Math.sqrt((8 * 3.92 ** 2 + (2 * 1) / 0.778465) / 10);
 		expect(cell!.posterior).toBeCloseTo(posterior, 5);
-		// A day of 6 % known by 4 days, the balls by 10: 12.75 degrees by Satterthwaite, whose t lies between those of 12 and 13.
-		const error = Math.hypot(0.06 * 14, posterior / Math.sqrt(3));
-		expect(cell!.high - 14).toBeLessThan(1.7823 * error);
-		expect(cell!.high - 14).toBeGreaterThan(1.7709 * error);
-		expect(14 - cell!.low).toBeCloseTo(cell!.high - 14, 9);
+		// A day of 6 % known by 12 days, the balls by 10: 13.4 degrees by Satterthwaite, whose t lies between those of 13 and 14.
+		const error = Math.hypot(0.06 * 14, 0.07 * 14 * 0.1, posterior / Math.sqrt(3));
+		const reach = (cell!.high - cell!.low) / 2;
+		expect(reach).toBeLessThan(1.7709 * error);
+		expect(reach).toBeGreaterThan(1.7613 * error);
+		expect((cell!.high + cell!.low) / 2).toBeCloseTo(cell!.mean, 9);
 	});
 
 	it('takes a stated carry for one careful reading, with the spread of the skill', () => {

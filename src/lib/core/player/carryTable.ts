@@ -57,7 +57,7 @@ export interface CarryCell<Flight extends string = string> {
 	contradiction: Contradiction | null;
 }
 
-/** Balls day by day, in the order the days come. */
+/** Balls day by day, each in the order they were hit. */
 function byDay(balls: readonly CarryFact[]): Day[] {
 	const days = new Map<string | number | undefined, Metres[]>();
 	for (const { day, carry } of balls) days.set(day, [...(days.get(day) ?? []), carry]);
@@ -136,7 +136,7 @@ function contradicted<C extends CarryCell>(row: readonly C[]): C[] {
 /**
  * The carry table of one player: every club, swing and flight of which there is a ball.
  *
- * @param balls in any order; those of unknown swings or not above 0 are passed over
+ * @param balls in the order they were hit: a row tells whether arms tired; those of unknown swings or not above 0 are passed over
  * @param speedSpread relative spread of the head speed that the skill presumes
  * @returns cells by club in the order they come, then by flight, then by rising swing
  */

@@ -169,7 +169,10 @@ export function carriesOf({ pupil, balls }: PupilFile): CarryCell<CarryFlight>[]
 	const known = tables.get(balls);
 	if (known?.speed === speed) return known.cells;
 	const days = daysOf(balls);
-	const facts = balls.filter(inTable).map((ball) => factOf(ball, days.get(ball.id)));
+	const facts = balls
+		.filter(inTable)
+		.sort((a, b) => a.at.localeCompare(b.at))
+		.map((ball) => factOf(ball, days.get(ball.id)));
 	const cells = carryTable(facts, speed);
 	tables.set(balls, { speed, cells });
 	return cells;
