@@ -94,6 +94,10 @@ test.describe('on a phone without a network', () => {
 		await page.getByRole('button', { name: 'Take them into the bag' }).click();
 		await expect(page.getByText('The ticked swings count in the bag now.')).toBeVisible();
 		await expect(page.getByText(/· counts/)).toBeVisible();
+		// Each ball that was seen to stop, beside what was to be expected before the first.
+		await page.getByRole('button', { name: 'Note them in the log' }).click();
+		await expect(page.getByText(/^4 balls stand in the log/)).toBeVisible();
+		await expect(page.getByText(/^4 balls say nothing yet/)).toBeVisible();
 		const [svg, png] = [await saved(page, 'SVG'), await saved(page, 'PNG')];
 		expect(svg.toString()).toMatch(/^<svg[^>]*xmlns="http:\/\/www.w3.org\/2000\/svg"/);
 		expect(svg.toString()).not.toContain('var(--');
@@ -103,9 +107,10 @@ test.describe('on a phone without a network', () => {
 		await expect(
 			page.getByRole('button', { name: new RegExp(`^${club}, .*3 balls`) })
 		).toBeVisible();
-		await page.goto('/practice');
-		await page.getByRole('tab', { name: 'Sessions' }).click();
-		await page.getByRole('link', { name: 'Landing box' }).click();
+		await page.goto('/log');
+		await expect(page.getByText('4 shots')).toBeVisible();
+		await page.getByRole('button', { name: /^Change / }).first().click();
+		await page.getByRole('link', { name: 'The practice it was a ball of' }).click();
 		await page.getByRole('button', { name: 'Leave the bag as it is' }).click();
 		await expect(page.getByText('The bag is as it was; the balls are kept.')).toBeVisible();
 		await page.goto('/bag');
