@@ -91,9 +91,9 @@ const readShot = async (page) => {
 	await page.evaluate(() => scrollTo(0, 0));
 };
 const learned = async (page) => {
+	await page.getByRole('tab', { name: 'Learned' }).click();
 	await button(page, 'Read the roll-outs').click();
 	await button(page, 'Plan with this strike').waitFor({ timeout: 60_000 });
-	await page.locator('#learned').evaluate((heading) => heading.scrollIntoView());
 };
 const PICTURES = [
 	{ name: 'shot', path: '/?shot=demo-3' },

@@ -1,6 +1,5 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, accessibleInEveryLook } from './accessible';
 import { ask, field, sampled, shotField, typeInto } from './screen';
 
 const DEMO = 'static/demo/quarry-academy.json';
@@ -320,35 +319,4 @@ test('carries everything into another browser, and refuses a damaged archive who
 	await other.getByRole('button', { name: 'Undo' }).click();
 	await expect(other.getByRole('heading', { level: 2 })).toHaveCount(3);
 	await other.close();
-});
-
-test('greens have no accessibility violations in any look', async ({ page }) => {
-	test.setTimeout(120_000);
-	await openGreen(page, 'Kiln green');
-	await fitted(page);
-	await expect(page.getByText(/^Imported/)).toBeHidden();
-	for (const name of ['Speed', 'Survey', 'Outline', 'Pins', 'Misses', 'Two pins']) {
-		await tab(page, name);
-		await accessibleInEveryLook(page, name);
-	}
-	await tab(page, 'Speed');
-	await page.getByRole('button', { name: 'Roll a ramp' }).click();
-	await accessibleInEveryLook(page, 'ramp');
-	for (const path of ['/greens', '/data']) {
-		await page.goto(path);
-		await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-		await accessible(page, path);
-	}
-});
-
-test('greens fit a phone without scrolling sideways, turned to it or not', async ({ page }) => {
-	await openGreen(page, 'Spoil-heap green');
-	await expect(page.getByRole('img', { name: /^Green speed over time/ })).toBeVisible();
-	await page.setViewportSize({ width: 390, height: 844 });
-	for (const name of ['Speed', 'Survey', 'Outline', 'Pins', 'Misses', 'Two pins']) {
-		await tab(page, name);
-		expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
-			390
-		);
-	}
 });

@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { call, readDemo, sampled } from './screen';
+import { call, firstCall, readDemo, sampled } from './screen';
 
 /** The whole job without a mouse: every step is a key, and what is used next is reached by the Tab key. */
 
@@ -102,4 +102,14 @@ test('speed, shot, call, practice and balls by keyboard alone', async ({ page })
 	await expect(
 		page.getByRole('heading', { name: /What it changes in (the|your) bag/ })
 	).toBeVisible();
+});
+
+test('drawings say their figures, and their handles show the focus', async ({ page }) => {
+	await firstCall(page);
+	const section = page.getByRole('group', { name: /m|yd/ }).first();
+	await expect(section).toHaveAttribute('aria-label', /\d/);
+	const ball = page.getByRole('slider', { name: 'Ball', exact: true }).first();
+	await ball.focus();
+	const ring = await ball.locator('.ring').evaluate((node) => getComputedStyle(node).strokeWidth);
+	expect(parseFloat(ring)).toBeGreaterThanOrEqual(3);
 });

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { accessible, fitsEverywhere } from './accessible';
+import { accessible } from './accessible';
 import { onDevice, readDemo, sampled, whoPlays } from './screen';
 
 const playedIt = (page: Page) => page.getByRole('button', { name: 'Played it' });
@@ -208,21 +208,4 @@ test('a bias from the rough is found, corrected and taken back; a handful says n
 	await expect(whoPlays(page).locator('option:checked')).toHaveText('Marta Oduya');
 	const [, edge] = /· (\d+\.\d) \S+ \+/.exec(lies)!;
 	await expect(page.getByRole('button', { name: /^Distances/ })).toContainText(`${edge} +`);
-});
-
-test('the log fits everywhere and is accessible, every tab of it', async ({ page }) => {
-	test.slow();
-	await readDemo(page);
-	await fitsEverywhere(page, ['/log']);
-	for (const tab of ['Forecast', 'Scores']) {
-		await page.getByRole('tab', { name: tab }).click();
-		await expect(page.getByRole('img').first()).toBeVisible();
-		for (const width of [390, 1280]) {
-			await page.setViewportSize({ width, height: 844 });
-			await accessible(page, `${tab} at ${width}`);
-			expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
-				width
-			);
-		}
-	}
 });

@@ -1,5 +1,4 @@
 import { expect, test, type Page } from '@playwright/test';
-import { fitsEverywhere } from './accessible';
 import {
 	answered,
 	ask,
@@ -206,12 +205,9 @@ test('finds the swing that is worth measuring next, and can be stopped', async (
 	});
 });
 
-test('bag and pupils fit desk, tablet and phone and have no accessibility violations', async ({
-	page
-}) => {
-	test.setTimeout(180_000);
+test('no figure of a bag is cut on a phone', async ({ page }) => {
 	await readDemo(page);
-	await fitsEverywhere(page, ['/bag', '/pupils', '/pupils/pupil-ida', '/saved']);
+	await page.setViewportSize({ width: 390, height: 844 });
 	await page.goto('/bag');
 	await page.getByRole('tab', { name: 'Clubs' }).click();
 	await expect(field(page, 'Loft of SW')).toHaveValue('56.0');

@@ -1,6 +1,5 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { accessibleInEveryLook } from './accessible';
 import {
 	answered,
 	ask,
@@ -305,21 +304,6 @@ test('survives broken stored data', async ({ page }) => {
 	await page.reload();
 	await expect(page.getByText('The last shot could not be read.')).toBeVisible();
 	await expect(page.getByRole('button', { name: 'Draw this shot' })).toBeVisible();
-});
-
-test('has no accessibility violations in any look', async ({ page }) => {
-	await firstCall(page);
-	for (const key of ['l', 'w', 'p', 's']) {
-		await page.locator('body').press(key);
-		await accessibleInEveryLook(page, key);
-	}
-});
-
-test('fits a phone without scrolling sideways', async ({ page }) => {
-	await page.setViewportSize({ width: 390, height: 844 });
-	await firstCall(page);
-	const width = await page.evaluate(() => document.documentElement.scrollWidth);
-	expect(width).toBeLessThanOrEqual(390);
 });
 
 test('answers beside the question: the lie is changed with the call and the section in view', async ({

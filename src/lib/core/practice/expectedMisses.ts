@@ -2,9 +2,9 @@ import { median } from '../math/robust';
 import { createRng, type Rng } from '../math/random';
 import { DAY_SPREAD } from '../player/carryDays';
 import type { Metres, Ratio } from '../units';
-import { MISSES, missOf, type Miss, type MissedBall } from './habits';
+import { MISSES, missOf, type JudgedBall, type Miss, type MissedBall } from './habits';
 import type { SeenBall } from './simulatedPupil';
-import { isAsMeant, yardstickOf } from './yardstick';
+import { isAsMeant, yardstickOf, type SeenForYardstick } from './yardstick';
 
 /** Balls of a session that were to do the same, and what balls of a pupil of this skill do who means the same. */
 export interface MissKind {
@@ -52,25 +52,39 @@ function aimed({ balls, pool }: MissKind): Aimed {
 	return { balls, pool: moved, lack };
 }
 
+/** What is asked of a ball to see whether it missed, and how. */
+type Looked = JudgedBall & SeenForYardstick & Pick<MissedBall, 'flag'>;
+
+const NOTHING_SAID: MissedBall['tags'] = [];
+const SAID: Record<SeenBall['contact'], MissedBall['tags']> = {
+	clean: NOTHING_SAID,
+	heavy: ['heavy'],
+	thin: ['thin']
+};
+
 /** A ball hit again by somebody of this skill, on a day as long or short as that; a bad strike may be said or not. */
 function again(
-	ball: MissedBall,
+	{ finished: ended, meant, flag, inferred, strokes, rules, tagged }: MissedBall,
 	{ landed, finished, contact }: SeenBall,
 	day: Ratio,
 	saysSo: boolean
-): MissedBall {
+): Looked {
 	const fallen = Math.max(NOT_BEFORE, landed[0] * day);
+	// Written out: balls are hit again by the hundred thousand.
 	const hit = {
-		...ball,
 		landed: [fallen, landed[1]] as const,
-		finished: ball.finished && ([finished[0] + fallen - landed[0], finished[1]] as const),
-		tags: saysSo && ball.tagged && contact !== 'clean' ? [contact] : []
+		finished: ended && ([finished[0] + fallen - landed[0], finished[1]] as const),
+		tags: saysSo && tagged ? SAID[contact] : NOTHING_SAID,
+		meant,
+		flag,
+		inferred,
+		strokes,
+		rules,
+		asMeant: false
 	};
 	// Nobody says "good" of a simulated ball: one that was met clean is.
-	const said =
-		ball.rules.measure === 'strike' && contact === 'clean' ? ['good' as const] : hit.tags;
-	const asMeant = isAsMeant(ball.rules, ball.flag ?? 0, { ...hit, tags: said });
-	return { ...hit, asMeant };
+	hit.asMeant = rules.measure === 'strike' ? contact === 'clean' : isAsMeant(rules, flag ?? 0, hit);
+	return hit;
 }
 
 /** What practice shows: how often each miss came, and how far it leans to each side. */
@@ -81,7 +95,7 @@ interface Shown {
 }
 
 /** Where a ball came down or ended against what was meant; null of one that was badly struck, or of which nobody knows. */
-function offOf(ball: MissedBall): readonly [Ratio, Ratio] | null {
+function offOf(ball: Looked): readonly [Ratio, Ratio] | null {
 	const struck = ball.tags.some((tag) => tag === 'heavy' || tag === 'thin');
 	if (struck || ball.rules.measure === 'strike') return null;
 	if (ball.flag !== null) {
@@ -97,7 +111,7 @@ function offOf(ball: MissedBall): readonly [Ratio, Ratio] | null {
  *
  * @param lacks of each ball's kind: whoever aims right has the middle of well struck balls where it was meant
  */
-function shownBy(balls: readonly MissedBall[], lacks: readonly Ratio[]): Shown {
+function shownBy(balls: readonly Looked[], lacks: readonly Ratio[]): Shown {
 	const counts = new Map<Miss, number>();
 	const along: Ratio[] = [];
 	const across: Ratio[] = [];
@@ -117,15 +131,16 @@ function shownBy(balls: readonly MissedBall[], lacks: readonly Ratio[]): Shown {
 /** What the balls show when all are hit once more. */
 function hitAgain(kinds: readonly Aimed[], rng: Rng, saysSo: boolean): Shown {
 	const days = new Map<string, Ratio>();
-	const hit: MissedBall[] = [];
+	const hit: Looked[] = [];
 	const lacks: Ratio[] = [];
 	for (const { balls, pool, lack } of kinds) {
-		// The pool is a sample, too: what it says of the skill is itself unsure.
-		const drawn = pool.map(() => pool[Math.floor(rng.uniform() * pool.length)]!);
+		// The pool is a sample, too, and what it says of the skill itself unsure: it is drawn anew, as far as it is hit from.
+		const drawn: (SeenBall | undefined)[] = [];
+		const any = () => Math.floor(rng.uniform() * pool.length);
 		for (const ball of balls) {
 			const day = days.get(ball.day) ?? 1 + DAY_SPREAD * rng.normal();
 			days.set(ball.day, day);
-			hit.push(again(ball, drawn[Math.floor(rng.uniform() * drawn.length)]!, day, saysSo));
+			hit.push(again(ball, (drawn[any()] ??= pool[any()]!), day, saysSo));
 			lacks.push(lack);
 		}
 	}

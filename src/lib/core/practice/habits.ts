@@ -32,6 +32,12 @@ export interface MissedBall extends PractisedBall {
 	asMeant: boolean;
 }
 
+/** What a miss is read off. */
+export type JudgedBall = Pick<
+	MissedBall,
+	'asMeant' | 'tags' | 'rules' | 'landed' | 'finished' | 'meant' | 'flag' | 'inferred'
+>;
+
 /** The drill that treats a miss (common practice, no source). */
 export const TREATED_BY: Readonly<Record<Miss, DrillId>> = {
 	heavy: 'sole-on-turf',
@@ -56,7 +62,7 @@ const sideOrLength = (along: Metres, right: Metres): Miss =>
  * @param ball with what was meant
  * @returns null for a ball that did what it was to do, or of which nothing more is known
  */
-export function missOf(ball: MissedBall): Miss | null {
+export function missOf(ball: JudgedBall): Miss | null {
 	if (ball.asMeant) return null;
 	const said = TAGGED.find((tag) => ball.tags.includes(tag));
 	if (said) return said;

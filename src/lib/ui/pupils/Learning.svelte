@@ -28,12 +28,12 @@
 			spreads, what goes wrong and how the ball really runs.
 		</p>
 	{:else}
-		<div class="grid gap-x-10 gap-y-5 lg:grid-cols-3">
-			<OwnSpread {bench} />
-			<Later>
-				<RollOutStudy {bench} sessions={own} />
-				<Later><Habits file={bench.file} {study} /></Later>
-			</Later>
+		<div class="grid gap-x-10 gap-y-6 lg:grid-cols-2">
+			<div class="grid content-start gap-6">
+				<OwnSpread {bench} />
+				<Later><RollOutStudy {bench} sessions={own} /></Later>
+			</div>
+			<Later><Habits file={bench.file} {study} /></Later>
 		</div>
 	{/if}
 </section>

@@ -35,8 +35,8 @@
 	]);
 </script>
 
-<div class="grid gap-2">
-	<h2 class="ruled-heading">In numbers</h2>
+<div class="grid content-start gap-2">
+	<h2 class="ruled-heading">What plans rest on</h2>
 	<table class="w-full">
 		<thead class="sr-only"><tr><th>What</th><th>How much</th><th>From</th></tr></thead>
 		<tbody>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
-	import Later from '$lib/ui/controls/Later.svelte';
+	import TabBar from '$lib/ui/controls/TabBar.svelte';
 	import { clashWords } from '$lib/ui/state/clashWords';
 	import { onMount, untrack } from 'svelte';
 	import { resolve } from '$app/paths';
@@ -37,6 +37,13 @@
 	const change = (apply: (pupil: Pupil) => void) => bench.change((f) => apply(f.pupil));
 	const isPlaying = $derived(playing.file.pupil.id === pupil.id);
 
+	const TABS = [
+		{ id: 'who', label: 'Who' },
+		{ id: 'numbers', label: 'In numbers' },
+		{ id: 'learned', label: 'Learned' }
+	] as const;
+	let tab = $state<(typeof TABS)[number]['id']>('who');
+
 	const study = new HabitStudy();
 	/** What habits rest on: a letter more in a name changes none of it. */
 	const balls = $derived(file.balls);
@@ -54,8 +61,8 @@
 	onMount(() => shortcuts.use({ heading: 'This pupil', shortcuts: historyShortcuts(bench) }));
 </script>
 
-<section class="mx-auto grid max-w-5xl gap-x-10 gap-y-4 p-4 lg:grid-cols-[minmax(0,1fr)_22rem]">
-	<div class="flex flex-wrap items-center gap-2 lg:col-span-2">
+<section class="mx-auto grid max-w-5xl grid-cols-[minmax(0,1fr)] gap-y-4 p-4">
+	<div class="flex flex-wrap items-center gap-2">
 		<ViewHeading
 			text={pupil.name}
 			class="min-w-0 flex-1 text-3xl font-extrabold wrap-anywhere max-md:basis-full max-md:text-2xl"
@@ -75,80 +82,89 @@
 		>
 	</div>
 	{#each homework as one (one.id)}
-		<p class="lg:col-span-2">
+		<p>
 			Homework
 			<a class="font-bold underline" href={resolve('/homework/[id]', { id: one.id })}>{one.name}</a
 			>:
 			{homeworkWords(one, file.balls, sessions)}
 		</p>
 	{/each}
-	<div class="lg:col-span-2"><WorkOn {file} {sessions} {study} /></div>
+	<div><WorkOn {file} {sessions} {study} /></div>
 	{#if bench.failure}
-		<p class="problem lg:col-span-2" role="alert">
+		<p class="problem" role="alert">
 			This could not be kept yet; it is here as you see it and is tried again. {bench.failure}
 		</p>
 	{/if}
 	{#if bench.clashes.length > 0}
-		<p class="lg:col-span-2" role="status">
+		<p role="status">
 			Another tab changed {bench.clashes
 				.map(({ path, theirs }) => clashWords({ path: path.slice(1), theirs }))
 				.join(', ')}. What you see here counts; Undo takes it back.
 		</p>
 	{/if}
-	<div class="grid content-start gap-6">
-		<div class="grid gap-3">
-			<h2 class="ruled-heading">Who</h2>
-			<TextField
-				label="Name"
-				value={pupil.name}
-				most={60}
-				onchange={(name) => change((p) => (p.name = name))}
-			/>
-			<PupilFields {bench} />
-			<div class="field-grid">
-				<ChoiceField
-					label="Units to take home"
-					value={pupil.units}
-					options={UNIT_WORDS}
-					onchange={(units) => change((p) => (p.units = units))}
-				/>
-				<NumberField
-					label="Length of a pace"
-					value={pupil.pace * 100}
-					symbol="cm"
-					low={50}
-					high={130}
-					step={1}
-					decimals={0}
-					hint="Walk 20 m and count"
-					onchange={(value) => change((p) => (p.pace = value / 100))}
-				/>
-			</div>
-		</div>
-		<div class="grid gap-3">
-			<h2 class="ruled-heading">To remember</h2>
-			<TextField
-				long
-				label="What to mind"
-				value={pupil.minding}
-				most={2000}
-				hint="Shown wherever this pupil plays, such as a sore back. With pain: stop, and see a medical professional."
-				onchange={(text) => change((p) => (p.minding = text))}
-			/>
-			<TextField
-				long
-				label="Notes"
-				value={pupil.notes}
-				most={2000}
-				onchange={(text) => change((p) => (p.notes = text))}
-			/>
-		</div>
+	<div class="max-w-md">
+		<TabBar
+			label="What of this pupil"
+			tabs={TABS}
+			active={tab}
+			panel="pupil"
+			onselect={(id) => (tab = id)}
+		/>
 	</div>
-	<div class="grid content-start gap-6">
-		<Later>
-			<Portrait {file} />
-			<Later>
-				<div class="grid gap-2">
+	<div id="pupil" role="tabpanel" aria-labelledby={`pupil-tab-${tab}`}>
+		{#if tab === 'who'}
+			<div class="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_22rem]">
+				<div class="grid content-start gap-3">
+					<TextField
+						label="Name"
+						value={pupil.name}
+						most={60}
+						onchange={(name) => change((p) => (p.name = name))}
+					/>
+					<PupilFields {bench} />
+					<div class="field-grid">
+						<ChoiceField
+							label="Units to take home"
+							value={pupil.units}
+							options={UNIT_WORDS}
+							onchange={(units) => change((p) => (p.units = units))}
+						/>
+						<NumberField
+							label="Length of a pace"
+							value={pupil.pace * 100}
+							symbol="cm"
+							low={50}
+							high={130}
+							step={1}
+							decimals={0}
+							hint="Walk 20 m and count"
+							onchange={(value) => change((p) => (p.pace = value / 100))}
+						/>
+					</div>
+				</div>
+				<div class="grid content-start gap-3">
+					<h2 class="ruled-heading">To remember</h2>
+					<TextField
+						long
+						label="What to mind"
+						value={pupil.minding}
+						most={2000}
+						hint="Shown wherever this pupil plays, such as a sore back. With pain: stop, and see a medical professional."
+						onchange={(text) => change((p) => (p.minding = text))}
+					/>
+					<TextField
+						long
+						label="Notes"
+						value={pupil.notes}
+						most={2000}
+						onchange={(text) => change((p) => (p.notes = text))}
+					/>
+				</div>
+			</div>
+		{:else if tab === 'numbers'}
+			<div class="grid gap-x-10 gap-y-6 lg:grid-cols-2">
+				<Portrait {file} />
+				<div class="grid content-start gap-2">
 					<h2 class="ruled-heading">Carry over swing</h2>
 					<CarryCurves
 						cells={carriesOf(file)}
@@ -156,8 +172,9 @@
 						vocabulary={pupil.vocabulary}
 					/>
 				</div>
-			</Later>
-		</Later>
+			</div>
+		{:else}
+			<Learning {bench} {sessions} {study} />
+		{/if}
 	</div>
-	<div class="lg:col-span-2"><Later><Learning {bench} {sessions} {study} /></Later></div>
 </section>
