@@ -9,6 +9,7 @@ import {
 	lessonsBetween,
 	lessonsHad,
 	movedTo,
+	nextLesson,
 	ofCoach,
 	packageState,
 	shownAt
@@ -31,6 +32,26 @@ describe('the schedule', () => {
 		const [first] = between(book, '2026-12-08', 1);
 		expect(first!.lesson).toMatchObject({ seriesId: 'tuesdays', occurrence: '2026-12-08' });
 		expect(first!.end - first!.start).toBe(45 * 60_000);
+	});
+
+	it('knows when somebody comes next, which is not now and not where it was cancelled', () => {
+		const off = cancelledAs(
+			lesson('tuesdays_2026-12-01', {
+				day: '2026-12-01',
+				time: '15:30',
+				seriesId: 'tuesdays',
+				occurrence: '2026-12-01'
+			}),
+			true
+		);
+		const book = { lessons: [off], series: [series()] };
+		const [who] = series().pupilIds;
+		const at = (instant: string, pupil = who!) =>
+			nextLesson(book, pupil, Date.parse(instant))?.lesson.day;
+		expect(at('2026-11-30T08:00:00Z')).toBe('2026-12-08');
+		expect(at('2026-12-08T14:29:00Z')).toBe('2026-12-08');
+		expect(at('2026-12-08T15:30:00Z')).toBe('2026-12-15');
+		expect(at('2026-11-30T08:00:00Z', 'nobody')).toBeUndefined();
 	});
 
 	it('keeps the hour of a series through summer time', () => {

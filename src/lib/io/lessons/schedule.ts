@@ -166,6 +166,19 @@ export const cancelledAs = (lesson: Lesson, cancelled: boolean): Lesson => ({
 	sequence: lesson.sequence + 1
 });
 
+/** So far ahead a next lesson is looked for. */
+const SEASON_DAYS = 120;
+
+/** The next lesson that somebody comes to; undefined where none is arranged. */
+export const nextLesson = (
+	schedule: Schedule,
+	pupilId: string,
+	now: number
+): Appointed | undefined =>
+	lessonsBetween(schedule, now, now + SEASON_DAYS * 24 * 60 * MINUTE_MS).find(
+		({ lesson, start }) => !lesson.cancelled && start > now && lesson.pupilIds.includes(pupilId)
+	);
+
 /** Lessons that a pupil had: those that took place and are over. */
 export const lessonsHad = (all: readonly Appointed[], pupilId: string, now: number): Appointed[] =>
 	all.filter(

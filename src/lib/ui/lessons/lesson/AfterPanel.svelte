@@ -12,7 +12,7 @@
 	} from '$lib/io/lessons/lesson';
 	import { talliesOf } from '$lib/io/lessons/clinic';
 	import { tallyWords } from '$lib/io/lessons/clinicWords';
-	import { lessonsBetween, daySpan } from '$lib/io/lessons/schedule';
+	import { daySpan, lessonsBetween, nextLesson } from '$lib/io/lessons/schedule';
 	import { summaryOf } from '$lib/io/lessons/summary';
 	import { dayLater, ownZone } from '$lib/io/lessons/wallTime';
 	import { changeWords, clockWords, scoreWords, tagsWords } from '$lib/io/lessons/words';
@@ -148,6 +148,7 @@
 				<HomeworkEditor
 					file={summary.file}
 					ownDrills={desk.practice.drills}
+					due={nextLesson(desk.book, pupil.id, Date.now())?.lesson.day}
 					ondone={() => (givingTo = null)}
 				/>
 			{/if}

@@ -19,15 +19,19 @@
 	import { homeworkShelf } from '$lib/store/shelves/practice';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
+	import { longDayWords, noonOf } from '$lib/ui/format/dates';
 	import { attempt } from '$lib/ui/shell/attempt';
+	import { tell } from '$lib/ui/shell/messages.svelte';
 
 	interface Props {
 		file: PupilFile;
 		/** Drills of somebody's own. */
 		ownDrills: readonly DrillDraft[];
+		/** The day of the next lesson; a week from now where none is arranged. */
+		due: string | undefined;
 		ondone: () => void;
 	}
-	const { file, ownDrills, ondone }: Props = $props();
+	const { file, ownDrills, due, ondone }: Props = $props();
 
 	const WEEK = 7;
 	const id = $props.id();
@@ -59,7 +63,7 @@
 	// It starts from the thinnest cells and is the coach's from then on, whatever another tab writes meanwhile.
 	const defaultValues = untrack(() => ({
 		name: 'Know your wedges',
-		due: format(addDays(new Date(), WEEK), 'yyyy-MM-dd'),
+		due: due ?? format(addDays(new Date(), WEEK), 'yyyy-MM-dd'),
 		cells: thinnestCells(file),
 		drills: [] as HomeworkDrill[],
 		note: ''
@@ -78,7 +82,10 @@
 					givenAt: new Date().toISOString()
 				})
 			);
-			if (kept) ondone();
+			if (!kept) return;
+			const day = longDayWords(noonOf(given.due));
+			tell(given.due === due ? `Given, due at the next lesson: ${day}.` : `Given, due ${day}.`);
+			ondone();
 		}
 	}));
 </script>

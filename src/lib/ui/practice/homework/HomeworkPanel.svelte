@@ -6,6 +6,7 @@
 	import Printer from '@lucide/svelte/icons/printer';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { format } from 'date-fns';
+	import { onMount } from 'svelte';
 	import { tell } from '$lib/ui/shell/messages.svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
@@ -14,14 +15,17 @@
 	import { homeworkCalendar } from '$lib/io/files/homeworkCalendar';
 	import { doneOf, drillsDoneOf, stateOfHomework, type Homework } from '$lib/io/practice/homework';
 	import type { PupilFile } from '$lib/io/work/pupil';
-	import { YOU } from '$lib/io/words/whose';
+	import { nextLesson } from '$lib/io/lessons/schedule';
+	import { whom, YOU } from '$lib/io/words/whose';
 	import { homeworkFile, takeHomework } from '$lib/store/files/homework';
+	import { readLessons } from '$lib/store/shelves/lessons';
 	import { homeworkShelf, type PracticeBook } from '$lib/store/shelves/practice';
 	import { readPupilFile } from '$lib/store/shelves/pupils';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { download, fileNameOf } from '$lib/ui/files/download';
 	import FileButton from '$lib/ui/files/FileButton.svelte';
 	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
+	import { Followed } from '$lib/ui/state/followed.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import HomeworkEditor from './HomeworkEditor.svelte';
 	import { cellWords, homeworkMessage, startHomework, timesWords } from './homeworkWords';
@@ -33,12 +37,16 @@
 	}
 	const { book }: Props = $props();
 
+	const schedule = new Followed(readLessons);
+	onMount(() => schedule.start());
+
 	const STATE = { done: 'Done', open: 'Open', late: 'Overdue' } as const;
 	let everybody = $state(false);
 	let giving = $state(false);
 	let problems = $state.raw<readonly string[]>([]);
 	const today = format(new Date(), 'yyyy-MM-dd');
 	const pupil = $derived(playing.file.pupil);
+	const next = $derived(schedule.value && nextLesson(schedule.value, pupil.id, Date.now()));
 	const shown = $derived(book.homework.filter(({ pupilId }) => everybody || pupilId === pupil.id));
 
 	const drillAddress = (one: Homework, drillId: string) =>
@@ -107,9 +115,23 @@
 			{#each problems.slice(0, 6) as problem (problem)}<p>{problem}</p>{/each}
 		</div>
 	{/if}
+	{#if next}
+		<p>
+			Next lesson of {whom(pupil.name)}:
+			<a class="font-bold underline" href={resolve('/lessons/[id]', { id: next.lesson.id })}
+				>{longDayWords(noonOf(next.lesson.day))}, {next.lesson.time}</a
+			>
+		</p>
+	{:else if schedule.value && schedule.value.lessons.length + schedule.value.series.length > 0}
+		<p>
+			No lesson of {whom(pupil.name)} is arranged:
+			<a class="underline" href={resolve('/lessons')}>Lessons</a>
+		</p>
+	{/if}
 	{#if giving}<HomeworkEditor
 			ownDrills={book.drills}
 			file={playing.file}
+			due={next?.lesson.day}
 			ondone={() => (giving = false)}
 		/>{/if}
 	{#if shown.length === 0}
