@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { firstCall, onDevice, readDemo, whoPlays, typeInto } from './screen';
+import { firstCall, onDevice, readDemo, typeInto } from './screen';
 
 /** Touches the drawing at a share of its width and height. */
 async function touch(page: Page, across: number, down: number): Promise<void> {

@@ -133,7 +133,7 @@ export const bagOf = (clubs: readonly ClubDraft[]): ClubWire[] =>
 /** Balls farther apart in time than this were hit on different days, wherever on earth that was; ms. */
 const NEXT_DAY = 6 * 3600 * 1000;
 
-/** On which day each ball was hit, by its id: a new day begins where nothing was hit for hours. */
+/** On which day each ball was hit, by its id, in the order they were hit: a new day begins where nothing was hit for hours. */
 export function daysOf(balls: readonly Pick<Ball, 'id' | 'at'>[]): Map<string, number> {
 	const sorted = balls
 		.map(({ id, at }) => ({ id, at: Date.parse(at) }))
@@ -147,7 +147,7 @@ export function daysOf(balls: readonly Pick<Ball, 'id' | 'at'>[]): Map<string, n
 	);
 }
 
-const factOf = (ball: Ball, day: number | undefined): CarryFact<CarryFlight> => ({
+const factOf = (ball: Ball, day: number): CarryFact<CarryFlight> => ({
 	club: ball.clubId,
 	swing: ball.swing,
 	flight: ball.flight,
@@ -168,11 +168,12 @@ export function carriesOf({ pupil, balls }: PupilFile): CarryCell<CarryFlight>[]
 	const { speed } = dispersionOf(pupil);
 	const known = tables.get(balls);
 	if (known?.speed === speed) return known.cells;
-	const days = daysOf(balls);
-	const facts = balls
-		.filter(inTable)
-		.sort((a, b) => a.at.localeCompare(b.at))
-		.map((ball) => factOf(ball, days.get(ball.id)));
+	const byId = new Map(balls.map((ball) => [ball.id, ball]));
+	// Days come in the order of time, and their balls in it.
+	const facts = [...daysOf(balls)].flatMap(([id, day]) => {
+		const ball = byId.get(id)!;
+		return inTable(ball) ? [factOf(ball, day)] : [];
+	});
 	const cells = carryTable(facts, speed);
 	tables.set(balls, { speed, cells });
 	return cells;

@@ -46,7 +46,7 @@ function session(balls: number) {
 }
 
 /** `npm run faults` has ten thousand events, and time for them beside other work. */
-const SOAKED = process.env['FAULT_SCHEDULES'] ? 8000 : 2000;
+const SOAKED = process.env['FAULT_SCHEDULES'] ? 8000 : 600;
 const PATIENCE = 300_000;
 
 describe('a tracker in a session', () => {
