@@ -1,4 +1,5 @@
 import { grouped } from '../math/grouped';
+import type { Metres } from '../units';
 import { holding } from './holm';
 import { offsetOf, type Miss, type Offset } from './offset';
 import type { Direction, Scored } from './score';
@@ -69,9 +70,16 @@ export function findingsOf(looks: readonly Look[], level = 0.1): Finding[] {
 		level
 	);
 	return looks
-		.map((look, i) => ({ ...look, holds: holds[i]! }))
+		.map((look, i) => ({ ...look, holds: holds[i]! && isSeen(look) }))
 		.sort((a, b) => a.offset.luck - b.offset.luck);
 }
+
+/** Nobody sees where a ball ends better than this, nor would anybody play otherwise for it. */
+const SEEN: Metres = 0.05;
+const SEEN_RATIO = 0.02;
+
+const isSeen = ({ direction, offset: { centre } }: Look): boolean =>
+	Math.abs(centre) >= (direction === 'ratio' ? SEEN_RATIO : SEEN);
 
 /** By what they share; a group that is everybody says nothing that all do not say. */
 function groupsOf(scored: readonly Grouped[], grouping: Grouping): Map<string, Grouped[]> {

@@ -102,6 +102,19 @@ describe('findings', () => {
 		expect(hold / intervals.length).toBeGreaterThan(0.8);
 	});
 
+	it('tell of nothing that nobody sees, however sure it is', () => {
+		const offset = { n: 40, days: 5, centre: 0.04, error: 0.001, low: 0, high: 0, luck: 0 };
+		const look = { grouping: 'all' as const, group: '', direction: 'end' as const, offset };
+		const holds = (centre: number, direction: 'end' | 'ratio' = 'end') =>
+			findingsOf([{ ...look, direction, offset: { ...offset, centre } }])[0]!.holds;
+		expect([holds(0.04), holds(-0.06), holds(0.03, 'ratio'), holds(0.01, 'ratio')]).toEqual([
+			false,
+			true,
+			true,
+			false
+		]);
+	});
+
 	it('pass over groups that are everybody, and those too small to tell', () => {
 		const one = scored(3, 12).map((result) => ({
 			...result,

@@ -98,6 +98,12 @@ describe('what is said of a group', () => {
 		expect(driftWords(group(6, 3), 'SW', SAY_METRIC)).toBe('');
 	});
 
+	it('says what a swing carries where nothing is laid on the green to land at', () => {
+		expect(
+			groupWords(group(22, 3, 4), { club: 'GW', landing: null, roll: null }, SAY_METRIC)
+		).toMatch(/^The GW carries 22\.0 ± \d\.\d m with this swing\.$/);
+	});
+
 	it('says where balls end against the flag', () => {
 		const words = (flag: number) => flagWords(group(6, 3, 4), flag, '9i', SAY_METRIC);
 		expect(words(9.1)).toBe('The 9i ends at the flag on average.');

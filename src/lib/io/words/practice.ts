@@ -65,13 +65,16 @@ const endReach = ({ carry, roll }: Group): Metres =>
 /** What is known of the balls of one kind, told apart: landing, then run. */
 export interface GroupMeant {
 	club: string;
-	landing: Metres;
+	/** Null where nothing is laid on the green to land at: a swing is measured. */
+	landing: Metres | null;
 	/** How far it is to roll by the model from where it lands; null where the run does not matter. */
 	roll: Metres | null;
 }
 
 /** "You land it right; the 9i runs 1.2 ± 0.4 m more than the plan says." What balls do not tell yet is not said. */
 export function groupWords(group: Group, { club, landing, roll }: GroupMeant, say: Say): string {
+	if (landing === null)
+		return `The ${club} carries ${give(group.carry.centre, reachOf(group.carry), say)} with this swing.`;
 	const off = { by: group.carry.centre - landing, reach: reachOf(group.carry), of: landing };
 	const way = off.by < 0 ? 'short' : 'long';
 	const landed = {

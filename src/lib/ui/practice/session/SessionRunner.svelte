@@ -2,6 +2,7 @@
 	import Undo2 from '@lucide/svelte/icons/undo-2';
 	import UserRound from '@lucide/svelte/icons/user-round';
 	import { onMount } from 'svelte';
+	import { yardstickOf } from '$lib/core/practice/yardstick';
 	import { STRIKE_TAGS, type Spot } from '$lib/core/practice/practised';
 	import type { GreenWire } from '$lib/io/work/green';
 	import { isHit } from '$lib/io/practice/session';
@@ -73,8 +74,8 @@
 	const words = $derived.by(() => {
 		if (!current?.group) return '';
 		const { group, task, meantRoll } = current;
-		if (lands)
-			return groupWords(group, { club, landing: task.landing, roll: meantRoll }, playing.say);
+		const landing = yardstickOf(session.rules) === 'line' ? null : task.landing;
+		if (lands) return groupWords(group, { club, landing, roll: meantRoll }, playing.say);
 		return session.rules.measure === 'finish'
 			? flagWords(group, session.mark, club, playing.say)
 			: '';
