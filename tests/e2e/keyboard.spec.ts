@@ -106,6 +106,9 @@ test('speed, shot, call, practice and balls by keyboard alone', async ({ page })
 
 test('drawings say their figures, and their handles show the focus', async ({ page }) => {
 	await firstCall(page);
+	// Whoever touched last sees no ring: a fresh page belongs to the keyboard.
+	await page.reload();
+	await sampled(page);
 	const section = page.getByRole('group', { name: /m|yd/ }).first();
 	await expect(section).toHaveAttribute('aria-label', /\d/);
 	const ball = page.getByRole('slider', { name: 'Ball', exact: true }).first();

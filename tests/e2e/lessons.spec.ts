@@ -222,7 +222,7 @@ test('a pocket card is worked out and comes as a sheet to cut', async ({ page })
 test('a clinic for eight: a layout is judged, found safe, run by its rounds, and everybody gets a page', async ({
 	page
 }) => {
-	test.setTimeout(180_000);
+	test.setTimeout(400_000);
 	await readDemo(page);
 	await page.goto('/lessons/clinic-2026-10-31');
 	const stations = page.getByRole('region', { name: 'Stations' });
