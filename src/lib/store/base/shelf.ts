@@ -244,16 +244,20 @@ export class Shelf<T extends { id: string }> {
 		const ids = removals.map(({ id }) => id);
 		const keys = [...rows.map((row) => row.id), ...ids];
 		const stones = keys.map((key) => `${this.name}/${keyText(key)}`);
-		const before = await this.table.bulkGet(keys);
-		const stonesBefore = await database.tombstones.bulkGet(stones);
+		const [before, stonesBefore] = await Promise.all([
+			this.table.bulkGet(keys),
+			database.tombstones.bulkGet(stones)
+		]);
 		for (const row of rows) observe(stampsOf(row).updatedAt);
 		for (const { deletedAt } of removals) observe(deletedAt);
-		await this.table.bulkPut([...rows]);
-		await this.table.bulkDelete(ids);
-		await database.tombstones.bulkDelete(stones.slice(0, rows.length));
-		await database.tombstones.bulkPut(
-			removals.map((stone) => ({ ...stone, table: this.name, key: `${this.name}/${stone.id}` }))
-		);
+		await Promise.all([
+			this.table.bulkPut([...rows]),
+			this.table.bulkDelete(ids),
+			database.tombstones.bulkDelete(stones.slice(0, rows.length)),
+			database.tombstones.bulkPut(
+				removals.map((stone) => ({ ...stone, table: this.name, key: `${this.name}/${stone.id}` }))
+			)
+		]);
 		return async () => {
 			const now = await this.table.bulkGet(keys);
 			const asTaken = (i: number) => (i < rows.length ? rows[i] : undefined);

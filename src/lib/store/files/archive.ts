@@ -107,8 +107,10 @@ export const removeBroken = ({ table, key }: BrokenRow): Promise<() => Promise<v
 /** Everything that is known here of rows and removals. */
 async function knownHere(): Promise<Map<string, Known>> {
 	const known = new Map<string, Known>();
-	for (const table of ARCHIVED_TABLES)
-		for (const row of await database[table].toArray()) {
+	// All tables are asked at once: a store answers in order, and nobody waits for each answer.
+	const found = await Promise.all(ARCHIVED_TABLES.map((table) => database[table].toArray()));
+	for (const [i, table] of ARCHIVED_TABLES.entries())
+		for (const row of found[i]!) {
 			const id = keyText(row.id);
 			const item: Known = { table, id, row: row as Known['row'], at: stampsOf(row).updatedAt };
 			known.set(keyOf(item), item);
@@ -188,7 +190,7 @@ export async function importArchive(
 				return 0;
 			});
 		}
-		for (const table of ARCHIVED_TABLES) {
+		const takeIn = (table: ArchivedTable) => {
 			const of = (items: readonly Known[]) => items.filter((item) => item.table === table);
 			const rows: RawRow[] = [
 				...of([...plan.added, ...plan.replaced, ...plan.completed]).map(({ row }) => row as RawRow),
@@ -201,8 +203,9 @@ export async function importArchive(
 				id,
 				deletedAt: at
 			}));
-			restores.push(await SHELVES[table].takeIn(rows, removals));
-		}
+			return SHELVES[table].takeIn(rows, removals);
+		};
+		restores.push(...(await Promise.all(ARCHIVED_TABLES.map(takeIn))));
 		restores.push(await takePreferences(archive.preferences));
 		return {
 			preview,
@@ -216,11 +219,20 @@ export async function importArchive(
 	});
 }
 
+/** Whether there is anything that a demo must leave alone, or was put in once. */
+export async function isInUse(): Promise<boolean> {
+	const [shots, greens, seeded] = await Promise.all([
+		database.shots.count(),
+		database.greens.count(),
+		database.settings.get(SETTING.demoSeeded)
+	]);
+	return shots + greens > 0 || seeded !== undefined;
+}
+
 /** Puts the demo's rows in, once and in one transaction; never over data that is there. */
 export async function seedOnce(archive: ArchiveContent): Promise<boolean> {
 	return database.transaction('rw', TABLES, async () => {
-		const used = (await database.shots.count()) + (await database.greens.count()) > 0;
-		if (used || (await database.settings.get(SETTING.demoSeeded))) return false;
+		if (await isInUse()) return false;
 		await importArchive(archive);
 		await database.settings.put({ key: SETTING.demoSeeded, value: true });
 		return true;

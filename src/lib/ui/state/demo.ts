@@ -1,6 +1,6 @@
 import { asset } from '$app/paths';
 import { answering } from '$lib/store/base/answering';
-import { seedOnce } from '$lib/store/files/archive';
+import { isInUse, seedOnce } from '$lib/store/files/archive';
 import { aroundToday } from '$lib/io/archive/aroundToday';
 import { ownZone } from '$lib/io/lessons/wallTime';
 import { parseArchive, type Archive } from '$lib/io/archive/archive';
@@ -13,8 +13,25 @@ export async function readDemo(): Promise<Archive> {
 	return aroundToday(parsed.archive, Date.now(), ownZone());
 }
 
+let seeding: Promise<void> | null = null;
+/** Where the demo begins, once it was read. */
+let firstId: string | undefined;
+
 /** Puts the demo's data in, on the first visit only. A store that takes nothing says so itself, in every view. */
-export async function seedDemo(): Promise<void> {
+export function seedDemo(): Promise<void> {
+	// Whoever asks meanwhile waits for the same.
+	seeding ??= seed().finally(() => (seeding = null));
+	return seeding;
+}
+
+async function seed(): Promise<void> {
+	if (await answering(isInUse()).catch(() => false)) return;
 	const demo = await readDemo();
+	firstId = demo.shots[0]?.id;
 	await answering(seedOnce(demo)).catch(() => {});
+}
+
+/** The shot that the demo begins with; undefined where it has none. */
+export async function firstOfDemo(): Promise<string | undefined> {
+	return (firstId ??= (await readDemo()).shots[0]?.id);
 }

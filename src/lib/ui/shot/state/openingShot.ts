@@ -42,8 +42,8 @@ export async function openingShot(
 		return { kind: 'shot', shot: last.shot, name: origin?.name ?? '', origin, line: last.line };
 	}
 	if (!demo) return { kind: 'first-visit' };
-	const first = (await (await import('$lib/ui/state/demo')).readDemo()).shots[0];
-	const origin = first && (await readShot(first.id));
+	const first = await (await import('$lib/ui/state/demo')).firstOfDemo();
+	const origin = first && (await readShot(first));
 	return origin
 		? { kind: 'shot', shot: origin.shot, name: origin.name, origin }
 		: { kind: 'first-visit' };
