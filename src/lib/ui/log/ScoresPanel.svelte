@@ -5,6 +5,7 @@
 	import { reckoningWords, shareWords } from '$lib/io/log/words';
 	import { formatLength } from '$lib/ui/format/lengths';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
+	import Later from '$lib/ui/controls/Later.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import ByGroup from './ByGroup.svelte';
 	import MissCloud from './MissCloud.svelte';
@@ -83,35 +84,37 @@
 		</section>
 		<section aria-labelledby="misses">
 			<h2 id="misses" class="text-lg font-bold">Where they stop</h2>
-			<MissCloud {plays} />
+			<Later><MissCloud {plays} /></Later>
 		</section>
 		<section aria-labelledby="against">
 			<h2 id="against" class="text-lg font-bold">Strokes against the forecast</h2>
-			<DebtTrend {plays} />
+			<Later><DebtTrend {plays} /></Later>
 		</section>
 		<section aria-labelledby="left-over">
 			<h2 id="left-over" class="text-lg font-bold">Left to the hole</h2>
-			<LeaveTrend {plays} />
+			<Later><LeaveTrend {plays} /></Later>
 		</section>
 		<section aria-labelledby="saved-par">
 			<h2 id="saved-par" class="text-lg font-bold">Up and down</h2>
-			<TrendChart
-				marks={shares.map(({ when, share }) => ({
-					label: whenWords(when),
-					low: share.low,
-					value: share.hits / share.of,
-					high: share.high
-				}))}
-				words={upAndDownWords(shares)}
-				unit="share up and down"
-				tick={percent}
-				domain={[0, 1]}
-				caption="Band: what each share may be, nine times in ten."
-				heads={['When', 'Up and down']}
-				rows={() =>
-					shares.toReversed().map(({ when, share }) => [whenWords(when), shareWords(share)])}
-			/>
+			<Later>
+				<TrendChart
+					marks={shares.map(({ when, share }) => ({
+						label: whenWords(when),
+						low: share.low,
+						value: share.hits / share.of,
+						high: share.high
+					}))}
+					words={upAndDownWords(shares)}
+					unit="share up and down"
+					tick={percent}
+					domain={[0, 1]}
+					caption="Band: what each share may be, nine times in ten."
+					heads={['When', 'Up and down']}
+					rows={() =>
+						shares.toReversed().map(({ when, share }) => [whenWords(when), shareWords(share)])}
+				/>
+			</Later>
 		</section>
 	</div>
-	<ByGroup {plays} {club} />
+	<Later><ByGroup {plays} {club} /></Later>
 </div>
