@@ -7,7 +7,7 @@ import type { Ratio } from '../units';
 import { EVEN_VARIANCE } from './depth';
 import { holding } from './holm';
 import { aroundOffset, puttingOffset, type HoledOut } from './holingOut';
-import { FEWEST_RESULTS, offsetOf, type Miss, type Offset } from './offset';
+import { FEWEST_DAYS, FEWEST_RESULTS, offsetOf, type Miss, type Offset } from './offset';
 import type { Scored } from './score';
 
 /** A scored result with what a correction needs of its forecast. */
@@ -51,8 +51,6 @@ const WIDTHS = { least: 0.3, most: 3, steps: 24 };
 const NINE_IN_TEN = 1.645;
 /** Twice the usual number of results: a spread is told last. */
 const FEWEST_FOR_SPREAD = 2 * FEWEST_RESULTS;
-/** Results of so many days show what is the player's and not the day's. */
-const FEWEST_DAYS = 3;
 
 const relative = ({ off, spread, day }: Miss, length: number): Miss => ({
 	off: off / length,

@@ -6,7 +6,7 @@ import { standardError, mean } from '../plan/race/statistics';
 import type { StrokeCosts } from '../player/player';
 import type { Metres } from '../units';
 import { luckOf } from './holm';
-import type { Offset } from './offset';
+import { FEWEST_DAYS, type Offset } from './offset';
 
 /** How somebody holed out from where a shot had ended. */
 export interface HoledOut {
@@ -21,7 +21,6 @@ export interface HoledOut {
 
 /** Fewer say nothing. */
 const FEWEST = 12;
-const FEWEST_DAYS = 3;
 /** The distance holed half the time may be this many times as long or as short, as a logarithm. */
 const WIDEST = 1.2;
 const SEARCH = { tolerance: 1e-6, width: 1e-6, maxIterations: 60 };

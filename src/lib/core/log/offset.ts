@@ -29,6 +29,8 @@ export interface Offset {
 
 /** Fewer results say nothing. */
 export const FEWEST_RESULTS = 6;
+/** Results of so many days show what is the player's and not the day's. */
+export const FEWEST_DAYS = 3;
 /** From so many days on their differences tell how much a day's luck is worth. */
 const FEW_DAYS = 3;
 /** Results farther out than this many spreads count as if they lay there: a mishit says little of where the others end. */

@@ -102,8 +102,8 @@ function restedOf(
 }
 
 /**
- * The middle of a rested player's carries over all days, from the balls of some: balls vary within a day, days vary among themselves, and each day
- * weighs by how well its own middle is known.
+ * The middle of a rested player's carries over all days, from the balls of some: balls vary within a day, days vary among themselves, and
+ * each day weighs by how well its own middle is known.
  *
  * @param days at least one
  * @param priorOf standard deviation of a ball on one day that the skill presumes about a middle

@@ -124,7 +124,8 @@ function correctedCosts(
 }
 
 /**
- * A pupil as results say: what differs goes into spread, delivery and the cost of putts and misses, and how these were before is kept, so that it can be taken back.
+ * A pupil as results say: what differs goes into spread, delivery and the cost of putts and misses, and how these were before is kept, so
+ * that it can be taken back.
  *
  * @param corrections of this pupil
  * @param scored the results behind them

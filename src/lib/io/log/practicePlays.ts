@@ -51,7 +51,7 @@ const before = (file: PupilFile, { id, startedAt }: Session): PupilFile => ({
 });
 
 /** Whether it was seen where a ball ended, or how many strokes it took: the rest says nothing of a forecast. */
-const isKnown = ({ finished, strokes }: Ball): boolean =>
+export const canBeHeld = ({ finished, strokes }: Ball): boolean =>
 	finished !== undefined || strokes !== undefined;
 
 interface TaskForecast {
@@ -119,7 +119,7 @@ export function practicePlays(
 	const known = before(file, session);
 	const tasks = session.turns.find(({ pupilId }) => pupilId === file.pupil.id)?.tasks ?? [];
 	return tasks.flatMap((task): Play[] => {
-		const own = balls.filter((ball) => isKnown(ball) && isOf(task, ball));
+		const own = balls.filter((ball) => canBeHeld(ball) && isOf(task, ball));
 		const made = own.length > 0 ? forecastTask(task, session, known, now.toISOString()) : null;
 		if (!made) return [];
 		const { pin, way, forecast } = made;

@@ -2,7 +2,7 @@
 	import { onMount } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { calibrationOf } from '$lib/core/log/calibration';
-	import { practicePlays } from '$lib/io/log/practicePlays';
+	import { canBeHeld, practicePlays } from '$lib/io/log/practicePlays';
 	import { scoredPlay } from '$lib/io/log/scored';
 	import { calibrationWords, notedWords } from '$lib/io/log/words';
 	import type { PupilFile } from '$lib/io/work/pupil';
@@ -19,9 +19,7 @@
 	}
 	const { bench, file }: Props = $props();
 
-	const known = $derived(
-		bench.own.filter(({ finished, strokes }) => finished !== undefined || strokes !== undefined)
-	);
+	const known = $derived(bench.own.filter(canBeHeld));
 	/** What the log has of this session. */
 	const log = new Followed(() => readPracticed(bench.balls));
 	onMount(() => log.start());
