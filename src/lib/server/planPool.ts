@@ -1,4 +1,5 @@
 import { availableParallelism } from 'node:os';
+import { setFlagsFromString } from 'node:v8';
 import './commonRequire';
 import workerpool from 'workerpool';
 import threadCode from 'virtual:plan-thread';
@@ -24,6 +25,9 @@ export const LIMITS: PoolLimits = {
 	waiting: 24,
 	time: 15_000
 };
+
+// A thread may be ended at any moment. Were its code being compiled on another one just then, Node 20 would abort the whole server.
+setFlagsFromString('--no-concurrent-recompilation');
 
 /** Planning threads behind a bounded queue. */
 export class PlanPool {
