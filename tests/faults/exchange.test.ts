@@ -5,10 +5,11 @@ import { emptyArchive, formatArchive, parseArchive, type Archive } from '$lib/io
 import { isCredible, stampFrom } from '$lib/io/fields/stamp';
 import { database } from '$lib/store/base/database';
 import { readAll } from '$lib/store/files/archive';
-import { addPupil, mergePupilFile, readPupils } from '$lib/store/shelves/pupils';
+import { addPupil, mergePupilFile } from '$lib/store/shelves/pupils';
 import { pupilFile } from '../support/pupils';
 import { MemoryStorage } from './faultyStorage';
 import { schedules } from './schedules';
+import { everybody } from '../support/everybody';
 
 /**
  * A coach's store that exchanges files with a device whose clock is off by up to three days, some of them without the coach's notes, taken
@@ -26,7 +27,7 @@ async function elsewhere() {
 	return { take: importArchive, end: () => own.close() };
 }
 
-const kept = async () => (await readPupils()).files[0]!;
+const kept = async () => (await everybody())[0]!;
 
 /** What the other device makes of a file: a later name, by its own clock, all of the row or without the notes. */
 function edited(file: Archive, rng: Rng, skew: number, step: number): Archive {

@@ -5,8 +5,8 @@ import { createRng, type Rng } from '$lib/core/math/random';
 import { formatArchive, parseArchive } from '$lib/io/archive/archive';
 import { importArchive, readAll } from '$lib/store/files/archive';
 import { database } from '$lib/store/base/database';
-import { readPupils } from '$lib/store/shelves/pupils';
 import { schedules } from './schedules';
+import { everybody } from '../support/everybody';
 
 const FILE = JSON.parse(readFileSync('tests/golden/archive-1.json', 'utf8')) as unknown;
 const ODD: readonly unknown[] = [
@@ -70,7 +70,7 @@ describe('a damaged archive', () => {
 				return;
 			}
 			await importArchive(parsed.archive);
-			const { files } = await readPupils();
+			const files = await everybody();
 			expect(files.length).toBe(new Set(parsed.archive.pupils.map(({ id }) => id)).size);
 			const again = parseArchive(formatArchive(await readAll()));
 			expect('archive' in again).toBe(true);

@@ -9,7 +9,8 @@ import { database } from './database';
 import { hearTidings, type Tiding } from './tidings';
 import { readGreens, saveGreen } from '../shelves/greens';
 import { readPractice } from '../shelves/practice';
-import { readPupils } from '../shelves/pupils';
+import { readRoster } from '../shelves/pupils';
+import { everybody } from '../../../../tests/support/everybody';
 
 /** The stores of this release, with rows of every kind. */
 const { stores } = JSON.parse(readFileSync('tests/golden/database-1.json', 'utf8')) as {
@@ -43,7 +44,7 @@ it('keeps every row as it was over an opening anew, and packs its grids', async 
 	const greens = await readGreens();
 	expect(greens.books.map(({ green }) => green.name)).toContain('Gridded');
 	expect(greens.broken.map(({ key }) => key)).toEqual(['damaged']);
-	const { files } = await readPupils();
+	const files = await everybody();
 	expect(files.flatMap(({ balls }) => balls)).toHaveLength(stores['balls']!.length);
 	const raw = new Dexie('crisp-landing');
 	await raw.open();
@@ -53,7 +54,7 @@ it('keeps every row as it was over an opening anew, and packs its grids', async 
 });
 
 it('goes on from the latest stamp it finds, though the clock was set back a little', async () => {
-	await readPupils();
+	await readRoster();
 	const updatedAt = stampFrom(Date.now() + 3_600_000, 0, 'elsewhere');
 	await database.greens.put({ id: 'ahead', updatedAt });
 	database.close();

@@ -44,8 +44,8 @@ class CrispLandingDatabase extends Dexie {
 		this.version(RELEASE).stores({
 			pupils: 'id, name, updatedAt',
 			clubs: 'id, pupilId, updatedAt',
-			// Balls of a session are found by it.
-			balls: 'id, pupilId, sessionId, updatedAt',
+			// Balls of a session are found by it, those of a pupil are many.
+			balls: 'id, [pupilId+id], sessionId, updatedAt',
 			sessions: 'id, startedAt, updatedAt',
 			drills: 'id, updatedAt',
 			homework: 'id, pupilId, updatedAt',

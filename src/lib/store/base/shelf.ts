@@ -1,4 +1,4 @@
-import type { IndexableType, Table } from 'dexie';
+import Dexie, { type Collection, type IndexableType, type Table } from 'dexie';
 import type * as z from 'zod/mini';
 import { contentKey } from '$lib/core/math/contentKey';
 import { idText, type ArchivedTable } from '$lib/io/archive/tables';
@@ -99,21 +99,43 @@ export class Shelf<T extends { id: string }> {
 	}
 
 	/** Reads and judges the table in lots, so that a large one never holds up the page. */
-	async read(): Promise<Shelved<T>> {
+	read(): Promise<Shelved<T>> {
+		return this.#readLots((after) =>
+			after === undefined ? this.table.toCollection() : this.table.where(':id').above(after)
+		);
+	}
+
+	/**
+	 * Rows in which a field has a value.
+	 *
+	 * @param field indexed by itself
+	 */
+	async readWhere(field: string, value: string): Promise<T[]> {
+		return this.shelve(await this.table.where(field).equals(value).toArray()).rows;
+	}
+
+	/**
+	 * Rows in which a field has a value, read in lots.
+	 *
+	 * @param field indexed together with the key
+	 */
+	async readManyWhere(field: string, value: string): Promise<T[]> {
+		const index = this.table.where(`[${field}+id]`);
+		const read = (after: IndexableType = Dexie.minKey) =>
+			index.between([value, after], [value, Dexie.maxKey], false);
+		return (await this.#readLots(read)).rows;
+	}
+
+	async #readLots(from: (after?: IndexableType) => Collection<RawRow, IndexableType>) {
 		const shelved: Shelved<T> = { rows: [], broken: [] };
-		let lot = await this.table.limit(LOT).toArray();
+		let lot = await from().limit(LOT).toArray();
 		for (;;) {
 			this.#judge(lot, shelved);
 			if (lot.length < LOT) break;
-			lot = await this.table.where(':id').above(lot.at(-1)!.id).limit(LOT).toArray();
+			lot = await from(lot.at(-1)!.id).limit(LOT).toArray();
 		}
 		shelved.rows.sort(this.order);
 		return shelved;
-	}
-
-	/** Rows in which an indexed field has a value. */
-	async readWhere(field: string, value: string): Promise<T[]> {
-		return this.shelve(await this.table.where(field).equals(value).toArray()).rows;
 	}
 
 	/** Every row that can be read, as a file carries it; in the order of its keys. See `InFile`. */

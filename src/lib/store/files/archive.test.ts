@@ -10,9 +10,10 @@ import { importArchive, previewImport, readAll, seedOnce } from './archive';
 import { database } from '../base/database';
 import { newPupilFile } from '../shelves/newPupilFile';
 import { readGreens, removeGreen, saveGreen } from '../shelves/greens';
-import { addPupil, mergePupilFile, readPupils, removePupil, somebody } from '../shelves/pupils';
+import { addPupil, mergePupilFile, removePupil, somebody } from '../shelves/pupils';
 import { FIRST_PREFERENCES } from '$lib/io/rows/preferences';
 import { readPreferences, writePreferences } from '../shelves/settings';
+import { everybody } from '../../../../tests/support/everybody';
 
 const green = greenDraftSchema.parse({
 	id: 'g',
@@ -66,12 +67,12 @@ describe('archive in the store', () => {
 		await removePupil('pupil-ruth');
 		const removed = await readAll();
 		await importArchive(demo());
-		expect((await readPupils()).files.map(({ pupil }) => pupil.id)).not.toContain('pupil-ruth');
+		expect((await everybody()).map(({ pupil }) => pupil.id)).not.toContain('pupil-ruth');
 		await clear();
 		await importArchive(demo());
 		const { preview } = await importArchive(removed);
 		expect(preview.plan.removed.length).toBeGreaterThan(1);
-		expect((await readPupils()).files).toHaveLength(7);
+		expect(await everybody()).toHaveLength(7);
 	});
 
 	it('brings back what was removed here where that is asked for, and it stays', async () => {
@@ -80,12 +81,12 @@ describe('archive in the store', () => {
 		const { plan } = await previewImport(demo());
 		expect(plan.gone.length).toBeGreaterThan(30);
 		const { undo } = await importArchive(demo(), { bringBack: true });
-		expect((await readPupils()).files).toHaveLength(8);
+		expect(await everybody()).toHaveLength(8);
 		await undo();
-		expect((await readPupils()).files).toHaveLength(7);
+		expect(await everybody()).toHaveLength(7);
 		await importArchive(demo(), { bringBack: true });
 		expect((await previewImport(demo())).plan.gone).toEqual([]);
-		expect((await readPupils()).files).toHaveLength(8);
+		expect(await everybody()).toHaveLength(8);
 	});
 
 	it('keeps two devices in step, whoever gives first', async () => {
@@ -94,7 +95,7 @@ describe('archive in the store', () => {
 		const change = async (name: string, note: string) => {
 			await clear();
 			await importArchive(start);
-			const [file] = (await readPupils()).files;
+			const [file] = await everybody();
 			const mine = structuredClone(file!);
 			mine.pupil.name = name;
 			mine.balls.push({
@@ -121,8 +122,8 @@ describe('archive in the store', () => {
 			return said(await readAll());
 		};
 		expect(await meet(a, b)).toEqual(await meet(b, a));
-		expect((await readPupils()).files[0]).toMatchObject({ pupil: { name: 'Bea' } });
-		expect((await readPupils()).files[0]!.balls.map(({ id }) => id).sort()).toEqual(['Ann', 'Bea']);
+		expect((await everybody())[0]).toMatchObject({ pupil: { name: 'Bea' } });
+		expect((await everybody())[0]!.balls.map(({ id }) => id).sort()).toEqual(['Ann', 'Bea']);
 	});
 
 	it('can be undone: what was replaced comes back, what was new goes', async () => {
@@ -167,22 +168,22 @@ describe('archive in the store', () => {
 
 	it('makes way for the pupils of a file where nobody was here but the lone golfer, unused', async () => {
 		await somebody(newPupilFile('You'));
-		const { files } = await readPupils();
+		const files = await everybody();
 		const { preview, undo } = await importArchive(demo());
 		expect(preview.unused).toEqual([files[0]!.pupil.id]);
-		expect((await readPupils()).files).toHaveLength(8);
+		expect(await everybody()).toHaveLength(8);
 		await undo();
-		expect((await readPupils()).files.map(({ pupil }) => pupil.name)).toEqual(['You']);
+		expect((await everybody()).map(({ pupil }) => pupil.name)).toEqual(['You']);
 	});
 
 	it('keeps the lone golfer once anything was changed', async () => {
 		await somebody(newPupilFile('You'));
-		const [file] = (await readPupils()).files;
+		const [file] = await everybody();
 		const mine = structuredClone(file!);
 		mine.pupil.hand = 'left';
 		await mergePupilFile(file!, mine);
 		await importArchive(demo());
-		expect((await readPupils()).files).toHaveLength(9);
+		expect(await everybody()).toHaveLength(9);
 	});
 
 	it('seeds a demo once, and never over data that is there', async () => {

@@ -6,8 +6,8 @@ import type { Read } from '$lib/io/trainer/read';
 import { asRead } from '$lib/io/archive/version1';
 import { seedOnce } from './archive';
 import { examFile, takeExam } from './exam';
-import { readPupils } from '../shelves/pupils';
 import { examShelf, keepExam, keepRead, readShelf, removeExam } from '../shelves/reads';
+import { everybody } from '../../../../tests/support/everybody';
 
 beforeEach(clear);
 
@@ -29,7 +29,7 @@ describe('an exam as a file', () => {
 
 		await clear();
 		expect(await takeExam(out)).toMatchObject({ answers: 0, exam: { id: 'winter' } });
-		expect((await readPupils()).files.map(({ pupil }) => pupil.id)).toEqual(['pupil-ida']);
+		expect((await everybody()).map(({ pupil }) => pupil.id)).toEqual(['pupil-ida']);
 		const [read] = asRead(demo()).reads;
 		const answer: Read = { ...(read as Read), id: 'answer', exam: { id: 'winter', item: '1' } };
 		await keepRead(answer);
@@ -42,7 +42,7 @@ describe('an exam as a file', () => {
 		expect(await takeExam(back)).toMatchObject({ answers: 0 });
 		expect(await readShelf.get('answer')).toMatchObject({ exam: { item: '1' } });
 		// The coach's own notes are not in the file, and stay.
-		const ida = (await readPupils()).files.find(({ pupil }) => pupil.id === 'pupil-ida')!;
+		const ida = (await everybody()).find(({ pupil }) => pupil.id === 'pupil-ida')!;
 		expect(ida.pupil.notes).toContain('braver');
 	});
 

@@ -6,7 +6,8 @@ import { emptyArchive } from '$lib/io/archive/archive';
 import { stampFrom, timeOf } from '$lib/io/fields/stamp';
 import { importArchive, previewImport, readAll } from './archive';
 import { database } from '../base/database';
-import { addPupil, mergePupilFile, readPupils } from '../shelves/pupils';
+import { addPupil, mergePupilFile } from '../shelves/pupils';
+import { everybody } from '../../../../tests/support/everybody';
 
 beforeEach(clear);
 
@@ -19,14 +20,14 @@ describe('files of another device', () => {
 		const [pupil] = start.pupils;
 		const file = { ...start, pupils: [{ ...pupil!, name: 'Theirs', updatedAt: ahead }] };
 		await database.pupils.put(file.pupils[0]!);
-		const [kept] = (await readPupils()).files;
+		const [kept] = await everybody();
 		const mine = structuredClone(kept!);
 		mine.pupil.name = 'Edited since';
 		await mergePupilFile(kept!, mine);
 		const { plan } = await previewImport(file);
 		expect(plan.replaced).toEqual([]);
 		await importArchive(file);
-		expect((await readPupils()).files[0]!.pupil.name).toBe('Edited since');
+		expect((await everybody())[0]!.pupil.name).toBe('Edited since');
 	});
 
 	it('come in, dated in the future, where nothing is here, and never over what is', async () => {
@@ -34,10 +35,10 @@ describe('files of another device', () => {
 		const at = '2099-01-01T00:00:00.000Z-0000-x';
 		const file = { ...emptyArchive(), pupils: [{ ...first!, name: 'Future', updatedAt: at }] };
 		expect((await importArchive(file)).preview.misdated).toHaveLength(1);
-		const [kept] = (await readPupils()).files;
+		const [kept] = await everybody();
 		await mergePupilFile(kept!, { ...kept!, pupil: { ...kept!.pupil, name: 'Today' } });
 		await importArchive(file);
-		expect((await readPupils()).files[0]!.pupil.name).toBe('Today');
+		expect((await everybody())[0]!.pupil.name).toBe('Today');
 	});
 
 	it('erase nothing that they do not carry, in whatever order they meet', async () => {
@@ -58,7 +59,7 @@ describe('files of another device', () => {
 		for (const files of orders) {
 			await clear();
 			for (const file of files) await importArchive(file);
-			const [kept] = (await readPupils()).files;
+			const [kept] = await everybody();
 			expect(kept!.pupil).toMatchObject({
 				name: 'Said by the phone',
 				notes: 'for the coach only'
@@ -72,13 +73,13 @@ describe('files of another device', () => {
 		const [{ notes: _, ...pupil }] = coach.pupils as [(typeof coach.pupils)[number]];
 		await clear();
 		await importArchive({ ...coach, pupils: [pupil] });
-		const [onPhone] = (await readPupils()).files;
+		const [onPhone] = await everybody();
 		await mergePupilFile(onPhone!, { ...onPhone!, pupil: { ...onPhone!.pupil, name: 'Anew' } });
 		const back = await readAll();
 		await clear();
 		await importArchive(coach);
 		await importArchive(back);
-		expect((await readPupils()).files[0]!.pupil).toMatchObject({
+		expect((await everybody())[0]!.pupil).toMatchObject({
 			name: 'Anew',
 			notes: 'for the coach only'
 		});

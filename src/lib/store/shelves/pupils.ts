@@ -8,7 +8,7 @@ import { database } from '../base/database';
 import { SETTING } from '../base/stored';
 import { notesMade, noteUnwritten, strikeOut, writeNoted, type Note } from '../base/journal';
 import { mergeThree, sameData, type Merged } from '../base/merge';
-import { byText, Shelf, type BrokenRow, type Undo } from '../base/shelf';
+import { byText, Shelf, type Undo } from '../base/shelf';
 
 /** By name. */
 export const pupilShelf = new Shelf<Pupil>('pupils', pupilRow, (a, b) =>
@@ -30,43 +30,24 @@ const TABLES = [
 	database.settings
 ];
 
-/** Every pupil with bag and balls, by name, and every row of theirs that cannot be read. */
-export interface Pupils {
-	files: PupilFile[];
-	broken: BrokenRow[];
+/** Every pupil with their bag, by name; without balls, which may be many. */
+export async function readRoster(): Promise<PupilFile[]> {
+	const [pupils, clubs] = await Promise.all([pupilShelf.read(), clubShelf.read()]);
+	const clubsOf = grouped(clubs.rows, ({ pupilId }) => pupilId);
+	return pupils.rows.map((pupil) => ({ pupil, clubs: clubsOf.get(pupil.id) ?? [], balls: [] }));
 }
 
-/** Rows by whose they are, in their order. */
-const byPupil = <T extends { pupilId: string }>(rows: readonly T[]): Map<string, T[]> =>
-	grouped(rows, ({ pupilId }) => pupilId);
-
-export async function readPupils(): Promise<Pupils> {
-	const [pupils, clubs, balls] = await Promise.all([
-		pupilShelf.read(),
-		clubShelf.read(),
-		ballShelf.read()
-	]);
-	const [clubsOf, ballsOf] = [byPupil(clubs.rows), byPupil(balls.rows)];
-	return {
-		files: pupils.rows.map((pupil) => ({
-			pupil,
-			clubs: clubsOf.get(pupil.id) ?? [],
-			balls: ballsOf.get(pupil.id) ?? []
-		})),
-		broken: [...pupils.broken, ...clubs.broken, ...balls.broken]
-	};
-}
-
-/** A pupil with bag and balls as they are kept; undefined where there is none. */
-export async function readPupilFile(id: string): Promise<PupilFile | undefined> {
-	const pupil = await pupilShelf.get(id);
-	if (!pupil) return undefined;
-	const [clubs, balls] = await Promise.all([
-		clubShelf.readWhere('pupilId', id),
-		ballShelf.readWhere('pupilId', id)
-	]);
-	return { pupil, clubs, balls };
-}
+/** A pupil with bag and balls as they are kept at one moment; undefined where there is none. */
+export const readPupilFile = (id: string): Promise<PupilFile | undefined> =>
+	database.transaction('r', database.pupils, database.clubs, database.balls, async () => {
+		const pupil = await pupilShelf.get(id);
+		if (!pupil) return undefined;
+		const [clubs, balls] = await Promise.all([
+			clubShelf.readWhere('pupilId', id),
+			ballShelf.readManyWhere('pupilId', id)
+		]);
+		return { pupil, clubs, balls };
+	});
 
 /** Keeps a new pupil with everything of theirs. */
 export async function addPupil(file: PupilFile): Promise<PupilFile> {

@@ -19,6 +19,7 @@
 	import Shown from '$lib/ui/shell/Shown.svelte';
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import { pupilsRead } from '$lib/ui/state/pupilsRead.svelte';
 	import ChangePlay from './ChangePlay.svelte';
 	import HonestyPanel from './HonestyPanel.svelte';
 	import LogFilters from './LogFilters.svelte';
@@ -71,6 +72,7 @@
 	const shown = $derived(book.plays.filter((play) => passes(play, filter, names)));
 	const chosen = $derived(shown.filter(({ id }) => picked.has(id)));
 	const file = $derived(playing.files.find(({ pupil }) => pupil.id === filter.pupil) ?? null);
+	const read = pupilsRead(() => (file ? [file.pupil.id] : []));
 	const who = $derived(file ? `of ${whom(file.pupil.name)}` : 'of everybody');
 
 	const round = $derived(rounds.get(filter.where));
@@ -205,6 +207,8 @@
 					</tbody>
 				</table>
 				<p class="hint mt-2">Under the strokes: how many more (+) or fewer (−) than forecast.</p>
+			{:else if tab === 'honest' && !read.done}
+				<p>Their balls are being read.</p>
 			{:else if tab === 'honest'}
 				<HonestyPanel
 					{study}

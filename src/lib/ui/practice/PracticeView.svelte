@@ -71,9 +71,11 @@
 			({ endedAt, turns }) => endedAt === null && turns.some(({ pupilId }) => pupilId === pupil.id)
 		)
 	);
+	const isAwaited = ({ turns }: Session) => turns.some(({ pupilId }) => playing.isAwaited(pupilId));
 	const ballsOf = (id: string) => balls.get(id) ?? [];
 	const countingOf = (id: string) => ballsOf(id).some(({ counts }) => counts);
 	const scoreOf = (session: Session) => {
+		if (isAwaited(session)) return '…';
 		const own = ballsOf(session.id).filter(({ pupilId }) => everybody || pupilId === pupil.id);
 		const { hits, of } = hitsOf(session, own);
 		return of > 0 ? `${hits} of ${of}` : '–';
@@ -142,7 +144,7 @@
 				<button
 					type="button"
 					class="btn"
-					disabled={practised.length === 0}
+					disabled={practised.length === 0 || (everybody && !playing.whole)}
 					onclick={() =>
 						download(
 							`balls-${fileNameOf(pupil.name)}.csv`,
@@ -211,7 +213,13 @@
 										</th>
 										<td class="max-md:hidden">{session.ground.name || 'A plain line'}</td>
 										<td class="figure text-right whitespace-nowrap">{scoreOf(session)}</td>
-										<td class="max-md:hidden">{countingOf(session.id) ? 'counts' : 'not yet'}</td>
+										<td class="max-md:hidden"
+											>{isAwaited(session)
+												? '…'
+												: countingOf(session.id)
+													? 'counts'
+													: 'not yet'}</td
+										>
 										<td class="text-right">
 											<button
 												type="button"

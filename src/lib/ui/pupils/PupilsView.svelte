@@ -92,7 +92,7 @@
 				{#each table.rows as file (file.pupil.id)}
 					<Shown what={file.pupil.name} columns={6}>
 						{@const { pupil } = file}
-						{@const measured = measuredWords(file)}
+						{@const measured = playing.isAwaited(pupil.id) ? '…' : measuredWords(file)}
 						<tr>
 							<th scope="row" class="min-w-0">
 								<a

@@ -35,6 +35,7 @@
 
 	async function begin(opening: Opened, pool?: PlannerPool) {
 		const { pupilId } = opening.shot;
+		await playing.read(pupilId);
 		// A shot that is asked for brings its pupil; the last one is gone on with by whoever plays now.
 		const goesOn = opening.line !== undefined;
 		if (!goesOn && playing.of(pupilId).pupil.id === pupilId) playing.choose(pupilId);
@@ -103,8 +104,8 @@
 
 	// Who plays and whose shot it is are one thing here, whichever of the two is changed.
 	$effect(() => {
-		const { file } = playing;
-		untrack(() => bench?.playFor(file));
+		const { file, ready } = playing;
+		if (ready) untrack(() => bench?.playFor(file));
 	});
 	$effect(() => {
 		const id = bench?.shot.pupilId;

@@ -3,6 +3,7 @@ import type { PupilFile } from '$lib/io/work/pupil';
 import { playingOf, type Playing } from '$lib/io/work/playing';
 import type { Say } from '$lib/io/words/say';
 import { answering } from '$lib/store/base/answering';
+import type { FollowEach } from '$lib/store/base/followEach';
 import { followLater } from '$lib/store/base/followLater';
 import { newPupilFile } from '$lib/store/shelves/newPupilFile';
 import { formatLength, lengthStyle, type LengthStyle } from '$lib/ui/format/lengths';
@@ -10,12 +11,18 @@ import { preferences } from './preferences.svelte';
 
 const store = () => import('$lib/store/shelves/pupils');
 
-/** Everybody, and who is playing: chosen once, followed by every view. */
+/**
+ * Everybody, and who is playing: chosen once, followed by every view. Who plays is read first, with every ball; the others come one after
+ * another, for years of balls of a whole academy are not read in a moment.
+ */
 export class PlayingState {
+	/** Those that are not read yet come without their balls. */
 	files = $state.raw<readonly PupilFile[]>([]);
-	/** Whether the pupils have been read. */
-	ready = $state(false);
+	#read = $state.raw<ReadonlySet<string>>(new Set());
+	#failed = $state(false);
 	#id = $state<string | null>(null);
+	#each: FollowEach<PupilFile | undefined> | null = null;
+	#waited: readonly { id: string; resolve: () => void }[] = [];
 	/** Who played before the last change of it; null where there was none or it has been seen. */
 	before = $state.raw<PupilFile | null>(null);
 	/** Who plays where nobody can be read or has been kept yet: a middling player with the standard set. */
@@ -34,6 +41,14 @@ export class PlayingState {
 			this.nobody
 	);
 
+	/** Whether the one who plays has been read, with every ball. */
+	readonly ready: boolean = $derived(
+		this.#failed || (this.files.length > 0 && !this.isAwaited(this.file.pupil.id))
+	);
+
+	/** Whether everybody has. */
+	readonly whole: boolean = $derived(this.files.every(({ pupil }) => !this.isAwaited(pupil.id)));
+
 	/** Player and bag of who is playing. */
 	readonly playing: Playing = $derived(playingOf(this.file));
 
@@ -51,24 +66,46 @@ export class PlayingState {
 		};
 	}
 
+	/** Whether somebody is here whose balls are not known yet. */
+	isAwaited(id: string): boolean {
+		return !this.#failed && !this.#read.has(id) && this.#has(id);
+	}
+
+	/** Reads a pupil before those for whom nobody waits; resolves once that is done, at once for one who is not here. */
+	read(id: string): Promise<void> {
+		if (!this.isAwaited(id)) return Promise.resolve();
+		return new Promise((resolve) => {
+			this.#waited = [...this.#waited, { id, resolve }];
+			this.#readOn();
+		});
+	}
+
 	/** Follows the store, other tabs included, and makes the lone golfer where there is nobody; returns what stops it. */
 	follow(): () => void {
 		let stop = () => {};
 		let stopped = false;
 		const failed = (error: unknown) => {
-			this.ready = true;
+			this.#failed = true;
+			this.#answer();
 			preferences.storeFailed(error);
 		};
 		const begin = async () => {
-			const { somebody, readPlaying, readPupils } = await store();
+			const [{ somebody, readPlaying, readPupilFile, readRoster }, { FollowEach }] =
+				await Promise.all([store(), import('$lib/store/base/followEach')]);
 			await answering(somebody(this.nobody));
 			this.#id ??= await answering(readPlaying());
 			if (stopped) return;
-			stop = followLater(
-				() => Promise.resolve(readPupils),
-				({ files }) => this.know(files),
+			const each = new FollowEach(readPupilFile, (_, file) => file && this.#know(file), failed);
+			this.#each = each;
+			const unfollow = followLater(
+				() => Promise.resolve(readRoster),
+				(roster) => this.know(roster),
 				failed
 			);
+			stop = () => {
+				unfollow();
+				each.stop();
+			};
 		};
 		begin().catch(failed);
 		return () => {
@@ -77,12 +114,46 @@ export class PlayingState {
 		};
 	}
 
-	/** Takes note of everybody as they are kept. */
-	know(files: readonly PupilFile[]): void {
-		this.files = files;
+	/** Takes note of who there is. What is known of somebody's balls stays: they are told of by themselves. */
+	know(roster: readonly PupilFile[]): void {
+		this.files = roster.map(
+			(one) =>
+				(this.#read.has(one.pupil.id) &&
+					this.files.find(({ pupil }) => pupil.id === one.pupil.id)) ||
+				one
+		);
+		this.#read = new Set([...this.#read].filter((id) => this.#has(id)));
 		// Who plays does not change because somebody else comes first by name.
 		this.#id ??= this.file.pupil.id;
-		this.ready = files.length > 0;
+		this.#answer();
+		this.#readOn();
+	}
+
+	/** Takes note of a pupil, whole. */
+	#know(file: PupilFile): void {
+		const { id } = file.pupil;
+		if (!this.#has(id)) return;
+		this.files = this.files.map((one) => (one.pupil.id === id ? file : one));
+		if (!this.#read.has(id)) this.#read = new Set([...this.#read, id]);
+		this.#answer();
+	}
+
+	#has(id: string): boolean {
+		return this.files.some(({ pupil }) => pupil.id === id);
+	}
+
+	/** Tells whoever waits for somebody who is read now, or gone. */
+	#answer(): void {
+		const told = this.#waited.filter(({ id }) => !this.isAwaited(id));
+		this.#waited = this.#waited.filter((one) => !told.includes(one));
+		for (const { resolve } of told) resolve();
+	}
+
+	/** Reads on: who plays, those that somebody waits for, the others. */
+	#readOn(): void {
+		const ids = this.files.map(({ pupil }) => pupil.id);
+		const first = [this.file.pupil.id, ...this.#waited.map(({ id }) => id)];
+		this.#each?.keep([...new Set([...first.filter((id) => ids.includes(id)), ...ids])]);
 	}
 
 	/** The pupil of a shot; who is playing where that one is gone. */
@@ -93,9 +164,10 @@ export class PlayingState {
 	/** From here on this one is playing; who played before is remembered, so that the change can be told and taken back. */
 	choose(id: string): void {
 		if (id === this.#id) return;
-		const { file, ready } = this;
+		const { file, files } = this;
 		this.#id = id;
-		this.before = ready && file.pupil.id !== this.file.pupil.id ? file : null;
+		this.before = files.length > 0 && file.pupil.id !== this.file.pupil.id ? file : null;
+		this.#readOn();
 		this.#keep(({ writePlaying }) => writePlaying(id));
 	}
 

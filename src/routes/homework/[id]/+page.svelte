@@ -7,6 +7,7 @@
 	import StoreTrouble from '$lib/ui/shell/trouble/StoreTrouble.svelte';
 	import NotHere from '$lib/ui/shell/NotHere.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import { pupilsRead } from '$lib/ui/state/pupilsRead.svelte';
 
 	const practice = followPractice();
 	onMount(() => practice.start());
@@ -15,6 +16,7 @@
 		sessions: practice.value?.sessions ?? [],
 		ownDrills: practice.value?.drills ?? []
 	});
+	const read = pupilsRead(() => (homework ? [homework.pupilId] : []));
 	const file = $derived(
 		playing.files.find(({ pupil }) => pupil.id === homework?.pupilId) ?? playing.file
 	);
@@ -24,7 +26,7 @@
 	followed={practice}
 	can="The homework of this browser cannot be read. The file or the page you were given still says what is asked."
 />
-{#if homework && playing.ready}
+{#if homework && playing.ready && read.done}
 	<HomeworkSheet {homework} {file} {...practised} />
 {:else if practice.failure}
 	<NotHere
@@ -33,6 +35,6 @@
 		href={resolve('/practice')}
 		label="Practice"
 	/>
-{:else if practice.value}
+{:else if practice.value && !homework}
 	<NotHere what="This homework" href={resolve('/practice')} label="Practice" />
 {/if}

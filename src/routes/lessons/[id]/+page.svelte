@@ -10,6 +10,7 @@
 	import NotHere from '$lib/ui/shell/NotHere.svelte';
 	import { Followed } from '$lib/ui/state/followed.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import { pupilsRead } from '$lib/ui/state/pupilsRead.svelte';
 
 	const lessons = followLessons();
 	const shots = new Followed(async () => (await shotShelf.read()).rows);
@@ -22,10 +23,11 @@
 	const id = $derived(page.params['id'] ?? '');
 	const desk = $derived(lessons.value);
 	const lesson = $derived(desk && lessonById(desk.book, id));
+	const read = pupilsRead(() => lesson?.pupilIds ?? []);
 </script>
 
 <StoreTrouble followed={lessons} can="This lesson cannot be read, nor changed." />
-{#if desk && lesson && playing.ready}
+{#if desk && lesson && playing.ready && read.done}
 	{#key id}<LessonView {lesson} {desk} shots={shots.value ?? []} />{/key}
 {:else if desk && !lesson}
 	<NotHere what="This lesson" href={resolve('/lessons')} label="All lessons" />

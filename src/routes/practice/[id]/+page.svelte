@@ -17,7 +17,10 @@
 		try {
 			const found = (await openSession(which)) ?? 'missing';
 			await nextTask();
-			if (found !== 'missing') await warmSurface(found.green);
+			if (found !== 'missing') {
+				await Promise.all(found.session.turns.map(({ pupilId }) => playing.read(pupilId)));
+				await warmSurface(found.green);
+			}
 			if (which === id) opened = found;
 		} catch (error) {
 			failure = reasonOf(error);

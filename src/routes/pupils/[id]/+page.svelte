@@ -8,12 +8,14 @@
 	import NotHere from '$lib/ui/shell/NotHere.svelte';
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import { pupilsRead } from '$lib/ui/state/pupilsRead.svelte';
 
 	const practice = followPractice();
 	onMount(() => practice.start());
 	const id = $derived(page.params['id']);
 	const file = $derived(playing.files.find(({ pupil }) => pupil.id === id));
-	const opened = benchOf(() => file);
+	const read = pupilsRead(() => (id ? [id] : []));
+	const opened = benchOf(() => (read.done ? file : undefined));
 </script>
 
 {#if opened.bench}

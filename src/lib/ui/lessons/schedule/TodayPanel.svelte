@@ -72,8 +72,9 @@
 	const open = $derived(
 		desk.practice.homework.filter(
 			(one) =>
+				!playing.isAwaited(one.pupilId) &&
 				stateOfHomework(one, playing.of(one.pupilId).balls, desk.practice.sessions, today) !==
-				'done'
+					'done'
 		)
 	);
 	const away = $derived(

@@ -47,7 +47,11 @@
 	const today = format(new Date(), 'yyyy-MM-dd');
 	const pupil = $derived(playing.file.pupil);
 	const next = $derived(schedule.value && nextLesson(schedule.value, pupil.id, Date.now()));
-	const shown = $derived(book.homework.filter(({ pupilId }) => everybody || pupilId === pupil.id));
+	const shown = $derived(
+		book.homework.filter(({ pupilId }) =>
+			everybody ? !playing.isAwaited(pupilId) : pupilId === pupil.id
+		)
+	);
 
 	const drillAddress = (one: Homework, drillId: string) =>
 		resolve(

@@ -8,15 +8,17 @@
 	import StoreTrouble from '$lib/ui/shell/trouble/StoreTrouble.svelte';
 	import NotHere from '$lib/ui/shell/NotHere.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
+	import { pupilsRead } from '$lib/ui/state/pupilsRead.svelte';
 
 	const lessons = followLessons();
 	onMount(() => lessons.start());
 	const desk = $derived(lessons.value);
 	const lesson = $derived(desk && lessonById(desk.book, page.params['id'] ?? ''));
+	const read = pupilsRead(() => lesson?.pupilIds ?? []);
 </script>
 
 <StoreTrouble followed={lessons} can="This lesson cannot be read." />
-{#if desk && lesson && playing.ready}
+{#if desk && lesson && playing.ready && read.done}
 	{#key playing.file.pupil.id}<HandOutView
 			{lesson}
 			{desk}

@@ -1,7 +1,13 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { database } from '$lib/store/base/database';
-import { addPupil, readPlaying, readPupilFile } from '$lib/store/shelves/pupils';
+import {
+	addPupil,
+	mergePupilFile,
+	readPlaying,
+	readPupilFile,
+	writePlaying
+} from '$lib/store/shelves/pupils';
 import { pupilFile } from '../../../../tests/support/pupils';
 import { soon, until } from '../../../../tests/support/soon';
 import { PlayingState } from './playing.svelte';
@@ -45,6 +51,54 @@ describe('who is playing', () => {
 		await until(() => next.ready);
 		expect(next.file.pupil.id).toBe('zoe');
 		end();
+	});
+
+	it('is read before all others, then whoever somebody waits for, each as a whole', async () => {
+		for (const id of ['a', 'b', 'c', 'd']) await addPupil(pupilFile({ id, name: id }, [{ carry: 14 }]));
+		await writePlaying('b');
+		const state = new PlayingState();
+		const seen: string[] = [];
+		const end = $effect.root(() => {
+			$effect(() => {
+				const counts = state.files.map(({ balls }) => balls.length).join(' ');
+				seen.push(`${counts}${state.ready ? ' ready' : ''}${state.whole ? ' whole' : ''}`);
+				if (counts === '0 1 0 0') void state.read('d').then(() => seen.push('d is read'));
+			});
+		});
+		const stop = state.follow();
+		await until(() => state.files.length > 0 && state.whole);
+		expect(seen).toEqual([
+			' whole',
+			'0 0 0 0',
+			'0 1 0 0 ready',
+			'1 1 0 0 ready',
+			'1 1 0 1 ready',
+			'd is read',
+			'1 1 1 1 ready whole'
+		]);
+		await state.read('gone');
+		// A club and a ball of one save come as one: nobody sees the one without the other.
+		seen.length = 0;
+		const before = state.of('a');
+		const after = structuredClone(before);
+		after.clubs.pop();
+		after.balls = [];
+		const over = $effect.root(() => {
+			$effect(() => {
+				const { clubs, balls } = state.of('a');
+				seen.push(`${clubs.length} clubs, ${balls.length} balls`);
+			});
+		});
+		await mergePupilFile(before, after);
+		await until(() => state.of('a').balls.length === 0);
+		over();
+		const some = before.clubs.length;
+		expect([...new Set(seen.filter((words) => words.includes('clubs')))]).toEqual([
+			`${some} clubs, 1 balls`,
+			`${some - 1} clubs, 0 balls`
+		]);
+		end();
+		stop();
 	});
 
 	it('is somebody else where the one asked for is gone or put away', () => {
