@@ -54,7 +54,8 @@ describe('who is playing', () => {
 	});
 
 	it('is read before all others, then whoever somebody waits for, each as a whole', async () => {
-		for (const id of ['a', 'b', 'c', 'd']) await addPupil(pupilFile({ id, name: id }, [{ carry: 14 }]));
+		for (const id of ['a', 'b', 'c', 'd'])
+			await addPupil(pupilFile({ id, name: id }, [{ carry: 14 }]));
 		await writePlaying('b');
 		const state = new PlayingState();
 		const seen: string[] = [];
