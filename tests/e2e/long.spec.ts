@@ -42,6 +42,7 @@ test('a long list shows what is seen, keeps the focus while it scrolls, and give
 
 	// A row deep in the list is deleted by keys, put back by keys, and the focus is where it was.
 	await page.evaluate(() => scrollTo(0, 5000));
+	await expect(page.getByRole('link', { name: 'Open Shot 80', exact: true })).toBeVisible();
 	const removed = await rows.nth(20).getByRole('textbox').inputValue();
 	const trash = page.getByRole('button', { name: `Delete ${removed}`, exact: true });
 	await trash.focus();

@@ -113,6 +113,8 @@
 				onchange={(feet) => (numbers.stimpFeet = feet)}
 			/>
 		</div>
+		<!-- Above what grows: a button must not slip from under a thumb. -->
+		<button type="submit" class="btn btn-neutral" disabled={!whole}>Draw this shot</button>
 		<div class="min-h-[6.5rem] w-full border-t-2 border-t-(--ink) pt-3" data-testid="first-call">
 			{#if call.failure}
 				<p class="problem">{call.failure}</p>
@@ -127,7 +129,6 @@
 				<p class="text-xl font-bold">Working it out</p>
 			{/if}
 		</div>
-		<button type="submit" class="btn btn-neutral" disabled={!whole}>Draw this shot</button>
 	</form>
 	<p class="text-sm text-(--faint)">
 		For practice, lessons and planning. During a round the Rules of Golf (4.3, 10.2) and local rules

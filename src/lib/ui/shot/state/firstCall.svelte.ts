@@ -1,3 +1,4 @@
+import { contentKey } from '$lib/core/math/contentKey';
 import type { Playing } from '$lib/io/work/playing';
 import type { WorkingShot } from '$lib/io/work/shot';
 import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
@@ -15,6 +16,7 @@ export interface StartedShot {
 export class FirstCall {
 	readonly #pool: PlannerPool;
 	readonly #planner: Planner;
+	#asked = '';
 	#handedOver = false;
 
 	constructor(pool: PlannerPool = new PlannerPool(startPlanner)) {
@@ -38,8 +40,13 @@ export class FirstCall {
 		return this.#planner.status === 'failed' ? this.#planner.failure : '';
 	}
 
+	/** Works a shot out, unless nothing of it has changed: who plays is told of again once they are kept. */
 	ask(shot: WorkingShot, playing: Playing): void {
-		void this.#planner.ask(shotQuestion(shot, playing));
+		const request = shotQuestion(shot, playing);
+		const key = contentKey(request);
+		if (key === this.#asked) return;
+		this.#asked = key;
+		void this.#planner.ask(request);
 	}
 
 	/** Gives the workers to whoever goes on with the shot. */

@@ -20,6 +20,11 @@ it('is the best way to play it once the strokes are in, as the bench would call 
 	expect(call.choice!.option).not.toBeNull();
 	expect(call.failure).toBe('');
 	expect(asked[0]).toMatchObject({ samples: 800, situation: { toEdge: 3, edgeToPin: 9 } });
+	// The same shot of the same player is the same question, though both are told of anew.
+	call.ask(structuredClone(shot), playingOf(whoever()));
+	expect([call.settled, asked.length]).toEqual([true, 1]);
+	call.ask({ ...shot, situation: { ...shot.situation, toEdge: 4 } }, playing);
+	expect(call.settled).toBe(false);
 	call.close();
 });
 
