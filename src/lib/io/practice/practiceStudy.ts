@@ -1,5 +1,6 @@
 import { drillScene } from '$lib/core/solve/drillScene';
 import { wildBalls } from '$lib/core/practice/grouping';
+import { grouped } from '$lib/core/math/grouped';
 import { createRng } from '$lib/core/math/random';
 import { median } from '$lib/core/math/robust';
 import type { MissKind } from '$lib/core/practice/expectedMisses';
@@ -15,21 +16,15 @@ import { clubToCore } from '../work/club';
 import { dispersionOf, profileOf } from '../work/player';
 import { coreClub, plainGround, practiserOf } from './practiceSetup';
 import { bagOf, type Ball, type PupilFile } from '../work/pupil';
-import { groundToCore, isHit, knownOf, isOf, practisedOf, type Session } from './session';
+import { groundToCore, isHit, kindOf, knownOf, practisedOf, type Session } from './session';
 
 /** A green and a strike as the model has them. */
 const NO_CAUSES = { loft: 0, grip: 1, firmness: 0 };
 
 /** Balls of sessions by the kind they were of; in the order they come. */
-function kinds(balls: readonly Ball[]): Ball[][] {
-	const found: Ball[][] = [];
-	for (const ball of balls) {
-		const kind = found.find(([first]) => first!.sessionId === ball.sessionId && isOf(first!, ball));
-		if (kind) kind.push(ball);
-		else found.push([ball]);
-	}
-	return found;
-}
+const kinds = (balls: readonly Ball[]): Ball[][] => [
+	...grouped(balls, (ball) => `${ball.sessionId}/${kindOf(ball)}`).values()
+];
 
 const fromSession = (balls: readonly Ball[]): Ball[] =>
 	balls.filter(({ sessionId, lie }) => sessionId !== undefined && lie !== 'sand');

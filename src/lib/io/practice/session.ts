@@ -99,11 +99,14 @@ export const practisedOf = (ball: Ball): PractisedBall => ({
 	strokes: ball.strokes ?? null
 });
 
+type Kind = Pick<Ball, 'clubId' | 'swing' | 'flight' | 'shape'>;
+
+/** One text for all balls that were asked for in the same way. */
+export const kindOf = ({ clubId, swing, flight, shape }: Kind): string =>
+	JSON.stringify([clubId, swing, flight, shape]);
+
 /** Whether a ball belongs to a task. */
-export const isOf = (
-	task: Pick<SessionTask, 'clubId' | 'swing' | 'flight' | 'shape'>,
-	ball: Pick<Ball, 'clubId' | 'swing' | 'flight' | 'shape'>
-): boolean =>
+export const isOf = (task: Kind, ball: Kind): boolean =>
 	ball.clubId === task.clubId &&
 	ball.swing === task.swing &&
 	ball.flight === task.flight &&

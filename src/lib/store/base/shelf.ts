@@ -38,8 +38,14 @@ export type InFile<T> = T & Stamps & Since;
 /** Puts rows back that were removed or replaced. */
 export type Undo = () => Promise<void>;
 
-/** Rows that are read at once. */
-const LOT = 500;
+/** Rows that are read at once: few at first, then as many as are judged in so many ms. A ball is a tenth of a played shot. */
+const FIRST_LOT = 60;
+const LARGEST_LOT = 600;
+const LOT_TIME = 8;
+
+/** The lot after one of so many rows that was judged in so many ms. */
+const nextLot = (rows: number, ms: number): number =>
+	Math.round(Math.min(LARGEST_LOT, Math.max(FIRST_LOT, (rows * LOT_TIME) / Math.max(1, ms))));
 
 /** In the order of a text that sorts as what it says, such as an instant. */
 export const byText =
@@ -128,11 +134,14 @@ export class Shelf<T extends { id: string }> {
 
 	async #readLots(from: (after?: IndexableType) => Collection<RawRow, IndexableType>) {
 		const shelved: Shelved<T> = { rows: [], broken: [] };
-		let lot = await from().limit(LOT).toArray();
+		let size = FIRST_LOT;
+		let lot = await from().limit(size).toArray();
 		for (;;) {
+			const began = performance.now();
 			this.#judge(lot, shelved);
-			if (lot.length < LOT) break;
-			lot = await from(lot.at(-1)!.id).limit(LOT).toArray();
+			if (lot.length < size) break;
+			size = nextLot(size, performance.now() - began);
+			lot = await from(lot.at(-1)!.id).limit(size).toArray();
 		}
 		shelved.rows.sort(this.order);
 		return shelved;
@@ -275,7 +284,8 @@ export class Shelf<T extends { id: string }> {
 		await Promise.all([
 			this.table.bulkPut([...rows]),
 			this.table.bulkDelete(ids),
-			database.tombstones.bulkDelete(stones.slice(0, rows.length)),
+			// Of those that are there only: whatever is named here, every page that follows the store is told of, key by key.
+			database.tombstones.bulkDelete(stones.filter((_, i) => i < rows.length && stonesBefore[i])),
 			database.tombstones.bulkPut(
 				removals.map((stone) => ({ ...stone, table: this.name, key: `${this.name}/${stone.id}` }))
 			)

@@ -9,14 +9,16 @@
 
 	/** So many rows are shown as they are; of more only those near what is seen. */
 	const MOST_AT_ONCE = 120;
-	/** Height of a row before it is seen, px, and how many are kept on either side of what is. */
+	/** Height of a row before it is seen, px, and how many are kept on either side of what is: few until the first are there. */
 	const ABOUT = 68;
+	const BESIDE_FIRST = 2;
 	const BESIDE = 12;
 </script>
 
 <script lang="ts" generics="T">
 	import {
 		defaultRangeExtractor,
+		measureElement,
 		observeWindowOffset,
 		observeWindowRect,
 		Virtualizer,
@@ -56,7 +58,7 @@
 	const list = new Virtualizer<Window, HTMLElement>({
 		count: 0,
 		estimateSize: () => ABOUT,
-		overscan: BESIDE,
+		overscan: BESIDE_FIRST,
 		rangeExtractor: (range) => {
 			const near = defaultRangeExtractor(range);
 			const far = held >= 0 && held < range.count && !near.includes(held);
@@ -65,10 +67,29 @@
 		getScrollElement: () => window,
 		observeElementRect: observeWindowRect,
 		observeElementOffset: observeWindowOffset,
-		scrollToFn: windowScroll,
+		// The browser tells a row's height once it has laid it out: asked before, it would lay the page out for each.
+		measureElement: (node, entry, instance) =>
+			entry
+				? measureElement(node, entry, instance)
+				: (instance.itemSizeCache.get(
+						instance.options.getItemKey(instance.indexFromElement(node))
+					) ?? ABOUT),
+		// Nor is it scrolled to where it is.
+		scrollToFn: (...to) => begun && windowScroll(...to),
 		onChange: () => changes++
 	});
-	onMount(() => list._didMount());
+	let begun = false;
+	onMount(() => {
+		const rest = setTimeout(() => {
+			list.setOptions({ ...list.options, overscan: BESIDE });
+			changes++;
+		}, 100);
+		const unmount = list._didMount();
+		return () => {
+			clearTimeout(rest);
+			unmount();
+		};
+	});
 	$effect(() => {
 		const count = windowed ? items.length : 0;
 		const scrollMargin = head ? head.getBoundingClientRect().top + window.scrollY : 0;
@@ -77,6 +98,7 @@
 		untrack(() => {
 			list.setOptions({ ...list.options, count, scrollMargin, getItemKey });
 			list._willUpdate();
+			begun = true;
 			changes++;
 		});
 	});
