@@ -9,6 +9,7 @@
 	import type { GreenWire } from '$lib/io/work/green';
 	import type { ReadingWire } from '$lib/io/work/reading';
 	import type { WorkingShot } from '$lib/io/work/shot';
+	import Later from '$lib/ui/controls/Later.svelte';
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import type { GreenBench } from '$lib/ui/greens/state/greenBench.svelte';
@@ -156,30 +157,32 @@
 				height={Math.max(240, height - 60)}
 			/>
 		{:else}
-			<GreenMap
-				{bench}
-				{tab}
-				layers={shown}
-				{adding}
-				pin={tab === 'survey' || tab === 'shape' || tab === 'miss' ? null : chosenPin}
-				{height}
-				include={tab === 'duel' ? [ball] : []}
-				onadd={add}
-			>
-				{#snippet marks(view, hold, release)}
-					{#if tab === 'miss'}<MissMarks costs={study.costs} {view} />{/if}
-					{#if tab === 'duel'}
-						<BallMark
-							{ball}
-							{pins}
-							{view}
-							onstart={hold}
-							onmove={(moved) => (ball = moved)}
-							onend={release}
-						/>
-					{/if}
-				{/snippet}
-			</GreenMap>
+			<Later>
+				<GreenMap
+					{bench}
+					{tab}
+					layers={shown}
+					{adding}
+					pin={tab === 'survey' || tab === 'shape' || tab === 'miss' ? null : chosenPin}
+					{height}
+					include={tab === 'duel' ? [ball] : []}
+					onadd={add}
+				>
+					{#snippet marks(view, hold, release)}
+						{#if tab === 'miss'}<MissMarks costs={study.costs} {view} />{/if}
+						{#if tab === 'duel'}
+							<BallMark
+								{ball}
+								{pins}
+								{view}
+								onstart={hold}
+								onmove={(moved) => (ball = moved)}
+								onend={release}
+							/>
+						{/if}
+					{/snippet}
+				</GreenMap>
+			</Later>
 		{/if}
 		<div class="flex flex-wrap items-center justify-between gap-2">
 			{#if !standing}<LayerSwitches bind:shown />{/if}
@@ -205,7 +208,7 @@
 			aria-labelledby={`green-panel-tab-${tab}`}
 		>
 			{#if tab === 'today'}
-				<TodayPanel {bench} {readings} bag={playing.playing.bag} />
+				<Later><TodayPanel {bench} {readings} bag={playing.playing.bag} /></Later>
 			{:else if tab === 'survey'}
 				<SurveyPanel {bench} {adding} onadding={(what) => (adding = what)} />
 			{:else if tab === 'shape'}

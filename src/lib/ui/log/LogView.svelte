@@ -11,6 +11,7 @@
 	import { removePlays, type LogBook } from '$lib/store/shelves/log';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
+	import Later from '$lib/ui/controls/Later.svelte';
 	import WindowedRows from '$lib/ui/controls/WindowedRows.svelte';
 	import { dayWords, monthWords, noonOf } from '$lib/ui/format/dates';
 	import { formatFigure, formatLength } from '$lib/ui/format/lengths';
@@ -188,22 +189,24 @@
 						</tr>
 					</thead>
 					<tbody {@attach rowFocus}>
-						<WindowedRows items={shown} keyOf={({ id }) => id} columns={COLUMNS}>
-							{#snippet row(play, place)}
-								<Shown what="a played shot" columns={COLUMNS}>
-									<PlayRow
-										{play}
-										{place}
-										{names}
-										lesson={lessonAt(lessons, play.pupilId, play.at)}
-										several={filter.pupil === ''}
-										picked={picked.has(play.id)}
-										onpick={(on) => (on ? picked.add(play.id) : picked.delete(play.id))}
-										onedit={() => (changing = play)}
-									/>
-								</Shown>
-							{/snippet}
-						</WindowedRows>
+						<Later>
+							<WindowedRows items={shown} keyOf={({ id }) => id} columns={COLUMNS}>
+								{#snippet row(play, place)}
+									<Shown what="a played shot" columns={COLUMNS}>
+										<PlayRow
+											{play}
+											{place}
+											{names}
+											lesson={lessonAt(lessons, play.pupilId, play.at)}
+											several={filter.pupil === ''}
+											picked={picked.has(play.id)}
+											onpick={(on) => (on ? picked.add(play.id) : picked.delete(play.id))}
+											onedit={() => (changing = play)}
+										/>
+									</Shown>
+								{/snippet}
+							</WindowedRows>
+						</Later>
 					</tbody>
 				</table>
 				<p class="hint mt-2">Under the strokes: how many more (+) or fewer (−) than forecast.</p>

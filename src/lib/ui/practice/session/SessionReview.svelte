@@ -144,17 +144,19 @@
 			{#each drifts as words (words)}<p>{words}</p>{/each}
 		</div>
 		<div class="max-w-full overflow-x-auto">
-			<TaskTable
-				tasks={bench.tasks}
-				{file}
-				at={null}
-				measure={session.rules.measure}
-				hit={(ball) => isHit(session, ball)}
-				asked={(task) => bench.asked(task)}
-			/>
+			<Later>
+				<TaskTable
+					tasks={bench.tasks}
+					{file}
+					at={null}
+					measure={session.rules.measure}
+					hit={(ball) => isHit(session, ball)}
+					asked={(task) => bench.asked(task)}
+				/>
+			</Later>
 		</div>
-		<BagChanges {bench} {file} />
-		<AgainstForecast {bench} {file} />
+		<Later><BagChanges {bench} {file} /></Later>
+		<Later><AgainstForecast {bench} {file} /></Later>
 		<button
 			type="button"
 			class="btn justify-self-start"
