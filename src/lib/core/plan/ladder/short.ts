@@ -16,23 +16,27 @@ const SHORTER: readonly Metres[] = [0.5, 1.5, 3, 5, 8];
 /** The fastest swing is not asked for to the last centimetre. */
 const IN_REACH: Metres = 0.1;
 
+/** Of these the nearest may lie on an edge, over which half of the balls run on: the next one is tried, too. */
+const PLACES = 2;
+
 /**
- * The nearest place short of the pin for a play that is out at the pin itself: as far as it reaches where that is not far enough.
+ * The nearest places short of the pin for a play that is out at the pin itself: as far as it reaches where that is not far enough.
  *
  * @param question opened
  * @param out a play that is out at the pin
- * @returns null where there is none on this green, or less length would not mend what is wrong; shaped shots are not asked
+ * @returns none where there is none on this green, or less length would not mend what is wrong; shaped shots are not asked
  */
-export function nearestShort(question: Question, { play, rung, rejection }: OutAtPin): Rung | null {
+export function nearestShort(question: Question, { play, rung, rejection }: OutAtPin): Rung[] {
+	const found: Rung[] = [];
 	if (!rung || play.shape !== 'straight' || !MENDED_BY_SHORTNESS.includes(rejection.code))
-		return null;
+		return found;
 	const reach = rung.solution.outcome.finishX - IN_REACH;
 	const targets =
 		rejection.code === 'tooFast' ? [reach] : SHORTER.map((step) => question.target - step);
 	for (const target of targets) {
-		if (!within(roomOf(question), target)) return null;
-		const found = playable(question, rung, target);
-		if (found) return found;
+		if (found.length === PLACES || !within(roomOf(question), target)) break;
+		const there = playable(question, rung, target);
+		if (there) found.push(there);
 	}
-	return null;
+	return found;
 }

@@ -4,6 +4,7 @@ import { nearestPlayable } from '../../ladder/past';
 import { nearestShort } from '../../ladder/short';
 import { rejectRung, struck, type Rung } from '../../ladder/rung';
 import type { Question } from '../../question/question';
+import { earlyPutts } from './puttSpeeds';
 import { notWanted } from '../../question/wanted';
 import { enter, hasPlayed, sampleTo, strokesOf, type Entry, type Sampler } from '../race';
 
@@ -58,7 +59,7 @@ export async function entrants(
 		? []
 		: [
 				...farther.flatMap((item) => nearestPlayable(question, item) ?? []),
-				...out.flatMap((item) => nearestShort(question, item) ?? [])
+				...out.flatMap((item) => nearestShort(question, item))
 			];
 	const doubtful = compromised
 		? lesserEvils(question, [...rungs, ...out.map(({ rung }) => rung)])
@@ -69,5 +70,9 @@ export async function entrants(
 		.filter(hasPlayed)
 		.sort((a, b) => strokesOf(a) - strokesOf(b))
 		.slice(0, LET_IN);
-	return [...[...rungs, ...otherWays, ...elsewhere].map(enter), ...letIn];
+	const works = [...rungs, ...otherWays, ...elsewhere];
+	const putts = works.filter(({ play, against }) => play.club.putter && against === null);
+	const softer =
+		question.situation.toEdge > 0 ? putts.flatMap((rung) => earlyPutts(question, rung)) : [];
+	return [...[...works, ...softer].map(enter), ...letIn];
 }

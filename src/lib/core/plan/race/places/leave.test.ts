@@ -137,6 +137,35 @@ describe('places tried', () => {
 		expect(await turned(0.04)).toEqual(new Set());
 	});
 
+	it('is short of the pin for a putt where what just gets over an edge runs on, and one step on nothing jumps', async () => {
+		const putter = [{ name: 'Putter', loft: 3, putter: true }];
+		const putted = async (edgeToPin: number, toEdge = 1.94) => {
+			const { options } = await decided(
+				ask(
+					{
+						lie: 'fringe',
+						toEdge,
+						edgeToPin,
+						beyondPin: 4.9,
+						rise: 0.41,
+						fringe: 'rough',
+						slopeAlong: 1.35,
+						slopeAcross: 1.12,
+						stimpFeet: 8.19,
+						firmness: 'firm'
+					},
+					{ skill: 'middle' },
+					{ bag: putter, samples: 400 }
+				)
+			);
+			return options[0]!;
+		};
+		const options = [await putted(20.77), await putted(20.87), await putted(20.77, 2.04)];
+		const strokes = options.map(({ statistics }) => statistics.expectedStrokes);
+		expect(Math.max(...strokes) - Math.min(...strokes)).toBeLessThan(0.06);
+		for (const { rung } of options) expect(rung.target).toBeLessThan(20.5);
+	});
+
 	it('of a putt from off the green are head speeds: to the pin where the middle ball still ends about there', async () => {
 		const putter = [{ name: 'Putter', loft: 3, putter: true }];
 		const putts = async (best: number, toEdge = 2) => {

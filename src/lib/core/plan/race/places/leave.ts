@@ -1,3 +1,4 @@
+import { grouped } from '../../../math/grouped';
 import { lowestBetween } from '../../../math/lowestBetween';
 import type { Play } from '../../../player/intent';
 import type { Metres } from '../../../units';
@@ -84,8 +85,11 @@ async function walk(
 	return entries.map((own) => walks.filter((walk) => walk.own === own).flatMap((w) => w.tried));
 }
 
-/** The other places at which the plays may be meant to end, played; a putt from off the green by other head speeds instead. */
-async function otherPlaces(
+/**
+ * The places at which each play may be meant to end, its own among them, played; of putts from off the green by other head speeds instead,
+ * and all of one play together: it may have come in by several.
+ */
+async function allPlaces(
 	question: Question,
 	entries: readonly Played[],
 	sampler: Sampler,
@@ -94,19 +98,23 @@ async function otherPlaces(
 	const isPutt = ({ rung }: Entry) => rung.play.club.putter && question.situation.toEdge > 0;
 	const walked = entries.filter((entry) => !isPutt(entry));
 	const places = await walk(question, walked, sampler, balls);
-	const putts = entries
-		.filter(isPutt)
-		.map((own) => ({ own, others: otherPutts(question, own.rung) }));
+	const putts = [...grouped(entries.filter(isPutt), ({ rung }) => rung.play).values()].map(
+		(own) => ({
+			own,
+			others: otherPutts(question, own)
+		})
+	);
 	await sampleTo(
 		putts.flatMap(({ others }) => others),
 		balls,
 		sampler
 	);
-	return entries.map((entry) =>
-		isPutt(entry)
-			? putts.find(({ own }) => own === entry)!.others.filter(hasPlayed)
-			: places[walked.indexOf(entry)]!
-	);
+	return entries.map((entry) => {
+		const putt = putts.find(({ own }) => own.includes(entry));
+		return putt
+			? [...putt.own, ...putt.others.filter(hasPlayed)]
+			: [entry, ...places[walked.indexOf(entry)]!];
+	});
 }
 
 /** The place at which a play is cheapest: the best of those sampled, or the lowest point between them. */
@@ -134,13 +142,15 @@ export async function chooseLeaves(
 	sampler: Sampler,
 	balls: number
 ): Promise<Entry[]> {
-	const others = await otherPlaces(question, entries, sampler, balls);
-	const tried = entries.map((entry, i) => [entry, ...others[i]!]);
+	const tried = await allPlaces(question, entries, sampler, balls);
 	const elsewhere = tried.flatMap((own, i) => {
-		const rung = bestPlace(question, own);
 		const { rung: pin } = entries[i]!;
+		// What came in by several head speeds is looked at once.
+		if (own[0] !== entries[i]) return [];
+		const rung = bestPlace(question, own);
 		const away = Math.abs(rung.target - pin.target) >= ELSEWHERE;
-		if (rung === pin || (!away && !rung.play.club.putter)) return [];
+		if (entries.some((entry) => entry.rung === rung) || (!away && !rung.play.club.putter))
+			return [];
 		return [own.find((entry) => entry.rung === rung) ?? enter(rung)];
 	});
 	const careful = mostCareful(entries, tried);

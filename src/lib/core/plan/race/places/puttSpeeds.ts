@@ -1,5 +1,5 @@
 import { lowestBetween } from '../../../math/lowestBetween';
-import type { Metres, Ratio } from '../../../units';
+import type { Metres, MetresPerSecond, Ratio } from '../../../units';
 import { roomOf, within } from '../../ladder/past';
 import type { Question } from '../../question/question';
 import { cheapest, enter, strokesOf, type Entry, type Played } from '../race';
@@ -9,10 +9,10 @@ import { rejectRung, struck, type Rung } from '../../ladder/rung';
  * Over a bank a putt may end at one place by several head speeds, and at the next by none: there head speeds are tried instead of places.
  * A putt whose balls do best need not be the one whose middle ball does.
  */
-const PUTT_SPEEDS: readonly Ratio[] = [0.84, 0.88, 0.92, 0.96, 1.04, 1.08];
+const PUTT_SPEEDS: readonly Ratio[] = [0.76, 0.8, 0.84, 0.88, 0.92, 0.96, 0.98, 1.02, 1.04, 1.08];
 
-/** Nobody putts to leave it shorter than this: the other side of a tier is no place to putt to. */
-const SHORT: Metres = 1.5;
+/** No putt is meant to end shorter than this. Up to there the cost decides: below a step where half of the balls run on, short is cheaper. */
+const SHORT: Metres = 5;
 
 /** A putt struck harder or softer, where nothing speaks against it. */
 function putt(question: Question, rung: Rung, harder: Ratio): Rung | null {
@@ -22,14 +22,35 @@ function putt(question: Question, rung: Rung, harder: Ratio): Rung | null {
 	return rejectRung(question, other) === null ? other : null;
 }
 
+/** Softer ones take part from the beginning: the own one may lie on an edge and be out before others are looked for. */
+const EARLY: readonly Ratio[] = [0.92, 0.96];
+
 /**
- * The other putts of a play from off the green.
+ * The putts that take part in the race beside one from off the green.
  *
  * @param question opened
  * @param rung a putt
  */
-export const otherPutts = (question: Question, rung: Rung): Entry[] =>
-	PUTT_SPEEDS.flatMap((harder) => putt(question, rung, harder) ?? []).map(enter);
+export const earlyPutts = (question: Question, rung: Rung): Rung[] =>
+	EARLY.flatMap((harder) => putt(question, rung, harder) ?? []);
+
+/** Head speeds nearer to each other than this share are one. */
+const ALIKE: Ratio = 0.005;
+
+/**
+ * The other putts of a play from off the green, about the cheapest of those that were tried.
+ *
+ * @param question opened
+ * @param tried putts of one play, at least one
+ */
+export function otherPutts(question: Question, tried: readonly Played[]): Entry[] {
+	const { rung } = cheapest(tried);
+	const isTried = (speed: MetresPerSecond) =>
+		tried.some((entry) => Math.abs(entry.rung.solution.speed / speed - 1) < ALIKE);
+	return PUTT_SPEEDS.filter((harder) => !isTried(harder * rung.solution.speed))
+		.flatMap((harder) => putt(question, rung, harder) ?? [])
+		.map(enter);
+}
 
 /**
  * The putt that is cheapest by its head speed.
