@@ -218,7 +218,12 @@ test('opens what the release before kept, says what cannot be read, and takes al
 					for (const [store, keys] of Object.entries(tables)) {
 						const [keyPath, ...indexes] = keys.split(', ');
 						const made = db.createObjectStore(store, { keyPath });
-						for (const index of indexes) made.createIndex(index, index);
+						// An index of several fields is written in brackets.
+						for (const index of indexes)
+							made.createIndex(
+								index,
+								index.startsWith('[') ? index.slice(1, -1).split('+') : index
+							);
 					}
 					for (const [store, rows] of Object.entries(stores))
 						for (const row of rows) asked.transaction!.objectStore(store).put(row);

@@ -1,12 +1,15 @@
 import 'fake-indexeddb/auto';
-import { beforeEach, describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { playOf } from '../../../../tests/support/plays';
+import { SmallStorage } from '../../../../tests/support/smallStorage';
 import { database } from '../base/database';
+import { writeNotes } from '../base/unwritten';
 import {
 	changePlay,
 	keepPlay,
 	keepPracticed,
 	keepRound,
+	playShelf,
 	readLatest,
 	readLog,
 	readPracticed,
@@ -32,6 +35,18 @@ describe('the log', () => {
 		await undo();
 		expect((await readLog()).plays).toEqual([play('a', 10)]);
 		expect(await readLatest()).toMatchObject({ plays: [play('a', 10)], rounds: book.rounds });
+	});
+
+	it('takes a shot back, too, where the page ends before that is written', async () => {
+		vi.stubGlobal('localStorage', new SmallStorage());
+		await keepPlay(play('a'));
+		const undo = await keepPlay(play('b'));
+		vi.spyOn(playShelf, 'remove').mockRejectedValueOnce(new Error('gone'));
+		await expect(undo()).rejects.toThrow('gone');
+		expect((await readLog()).plays).toHaveLength(2);
+		expect(await writeNotes(database)).toBe(0);
+		expect((await readLog()).plays.map(({ id }) => id)).toEqual(['a']);
+		vi.unstubAllGlobals();
 	});
 
 	it('takes balls of a practice in once, and leaves what was said of them since', async () => {

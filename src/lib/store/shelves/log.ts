@@ -42,9 +42,8 @@ export async function readLatest(): Promise<LogBook> {
 /** Keeps a played shot; should the page die meanwhile it is noted and written at the next opening. */
 export async function keepPlay(play: Play): Promise<Undo> {
 	await writeNoted({ table: 'plays', key: play.id, row: play }, () => playShelf.put(play));
-	return async () => {
-		await playShelf.remove(play.id);
-	};
+	return () =>
+		writeNoted({ table: 'plays', key: play.id, row: null }, () => playShelf.remove(play.id));
 }
 
 /** Keeps the balls of a practice as played shots, all or none; what the log has of them already stays. Hands back what undoes it. */

@@ -18,7 +18,7 @@ const store = () => import('$lib/store/shelves/pupils');
 export class PlayingState {
 	/** Those that are not read yet come without their balls. */
 	files = $state.raw<readonly PupilFile[]>([]);
-	#read = $state.raw<ReadonlySet<string>>(new Set());
+	#read = $state.raw<readonly string[]>([]);
 	#failed = $state(false);
 	#id = $state<string | null>(null);
 	#each: FollowEach<PupilFile | undefined> | null = null;
@@ -68,7 +68,7 @@ export class PlayingState {
 
 	/** Whether somebody is here whose balls are not known yet. */
 	isAwaited(id: string): boolean {
-		return !this.#failed && !this.#read.has(id) && this.#has(id);
+		return !this.#failed && !this.#read.includes(id) && this.#has(id);
 	}
 
 	/** Reads a pupil before those for whom nobody waits; resolves once that is done, at once for one who is not here. */
@@ -118,11 +118,11 @@ export class PlayingState {
 	know(roster: readonly PupilFile[]): void {
 		this.files = roster.map(
 			(one) =>
-				(this.#read.has(one.pupil.id) &&
+				(this.#read.includes(one.pupil.id) &&
 					this.files.find(({ pupil }) => pupil.id === one.pupil.id)) ||
 				one
 		);
-		this.#read = new Set([...this.#read].filter((id) => this.#has(id)));
+		this.#read = this.#read.filter((id) => this.#has(id));
 		// Who plays does not change because somebody else comes first by name.
 		this.#id ??= this.file.pupil.id;
 		this.#answer();
@@ -134,7 +134,7 @@ export class PlayingState {
 		const { id } = file.pupil;
 		if (!this.#has(id)) return;
 		this.files = this.files.map((one) => (one.pupil.id === id ? file : one));
-		if (!this.#read.has(id)) this.#read = new Set([...this.#read, id]);
+		if (!this.#read.includes(id)) this.#read = [...this.#read, id];
 		this.#answer();
 	}
 
@@ -153,7 +153,8 @@ export class PlayingState {
 	#readOn(): void {
 		const ids = this.files.map(({ pupil }) => pupil.id);
 		const first = [this.file.pupil.id, ...this.#waited.map(({ id }) => id)];
-		this.#each?.keep([...new Set([...first.filter((id) => ids.includes(id)), ...ids])]);
+		const rank = (id: string) => (first.includes(id) ? first.indexOf(id) : first.length);
+		this.#each?.keep(ids.sort((a, b) => rank(a) - rank(b)));
 	}
 
 	/** The pupil of a shot; who is playing where that one is gone. */
