@@ -22,7 +22,7 @@ export class FollowEach<T> {
 	/**
 	 * Follows these and no others.
 	 *
-	 * @param keys those that are followed later than others come after them
+	 * @param keys in the order in which they are to be read
 	 */
 	keep(keys: readonly string[]): void {
 		this.#waiting = keys.filter((key) => !this.#stops.has(key));

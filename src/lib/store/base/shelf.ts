@@ -6,6 +6,7 @@ import { MAY_LACK } from '$lib/io/archive/version1';
 import { stampField, type Stamp } from '$lib/io/fields/stamp';
 import { observe, observeTable, stamp } from './clock';
 import { database } from './database';
+import { readLots } from './lots';
 import type { RawRow, Tombstone } from './stored';
 import { mergeThree, sameData, type Merged } from './merge';
 import { fieldOf, sinceOf, stillSince, without, type Since } from './unsaid';
@@ -37,15 +38,6 @@ export type InFile<T> = T & Stamps & Since;
 
 /** Puts rows back that were removed or replaced. */
 export type Undo = () => Promise<void>;
-
-/** Rows that are read at once: few at first, then as many as are judged in so many ms. A ball is a tenth of a played shot. */
-const FIRST_LOT = 60;
-const LARGEST_LOT = 600;
-const LOT_TIME = 8;
-
-/** The lot after one of so many rows that was judged in so many ms. */
-const nextLot = (rows: number, ms: number): number =>
-	Math.round(Math.min(LARGEST_LOT, Math.max(FIRST_LOT, (rows * LOT_TIME) / Math.max(1, ms))));
 
 /** In the order of a text that sorts as what it says, such as an instant. */
 export const byText =
@@ -106,7 +98,7 @@ export class Shelf<T extends { id: string }> {
 
 	/** Reads and judges the table in lots, so that a large one never holds up the page. */
 	read(): Promise<Shelved<T>> {
-		return this.#readLots((after) =>
+		return this.#readFrom((after) =>
 			after === undefined ? this.table.toCollection() : this.table.where(':id').above(after)
 		);
 	}
@@ -129,20 +121,12 @@ export class Shelf<T extends { id: string }> {
 		const index = this.table.where(`[${field}+id]`);
 		const read = (after: IndexableType = Dexie.minKey) =>
 			index.between([value, after], [value, Dexie.maxKey], false);
-		return (await this.#readLots(read)).rows;
+		return (await this.#readFrom(read)).rows;
 	}
 
-	async #readLots(from: (after?: IndexableType) => Collection<RawRow, IndexableType>) {
+	async #readFrom(from: (after?: IndexableType) => Collection<RawRow, IndexableType>) {
 		const shelved: Shelved<T> = { rows: [], broken: [] };
-		let size = FIRST_LOT;
-		let lot = await from().limit(size).toArray();
-		for (;;) {
-			const began = performance.now();
-			this.#judge(lot, shelved);
-			if (lot.length < size) break;
-			size = nextLot(size, performance.now() - began);
-			lot = await from(lot.at(-1)!.id).limit(size).toArray();
-		}
+		await readLots(from, (lot) => this.#judge(lot, shelved));
 		shelved.rows.sort(this.order);
 		return shelved;
 	}
