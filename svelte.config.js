@@ -1,8 +1,9 @@
 import nodeAdapter from '@sveltejs/adapter-node';
 import staticAdapter from '@sveltejs/adapter-static';
-import { vitePreprocess } from '@sveltejs/vite-plugin-svelte';
 
 const FILES = 'build-static';
+/** For a look on this machine: files for other hosts and their compressed twins are not wanted. */
+const SERVER_ONLY = process.env.SERVER_ONLY === '1';
 
 /**
  * One build, put up twice: for the server of its own in `build`, and in `build-static` for any host of files, where everything works but
@@ -14,8 +15,8 @@ const serverAndFiles = {
 	...nodeAdapter(),
 	name: 'server-and-files',
 	async adapt(builder) {
-		await nodeAdapter().adapt(builder);
-		if (process.env.SERVER_ONLY === '1') return;
+		await nodeAdapter({ precompress: !SERVER_ONLY }).adapt(builder);
+		if (SERVER_ONLY) return;
 		await staticAdapter({ pages: FILES, fallback: 'index.html', strict: false }).adapt(builder);
 		builder.copy(`${FILES}/index.html`, `${FILES}/404.html`);
 	}
@@ -23,7 +24,6 @@ const serverAndFiles = {
 
 /** @type {import('@sveltejs/kit').Config} */
 export default {
-	preprocess: vitePreprocess(),
 	compilerOptions: { runes: true },
 	kit: {
 		adapter: serverAndFiles,

@@ -20,7 +20,7 @@ async function freePort() {
 	throw new Error(`No free port from ${FIRST_PORT} to ${FIRST_PORT + PORTS_TRIED - 1}.`);
 }
 
-ensurePackages();
+ensurePackages({ tests: false });
 console.log('Building …');
 // The files for other hosts are not wanted here.
 const env = { ...process.env, SERVER_ONLY: '1' };

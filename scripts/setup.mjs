@@ -4,6 +4,7 @@ import { existsSync, statSync } from 'node:fs';
 
 const LOCK = 'package-lock.json';
 const INSTALLED = 'node_modules/.package-lock.json';
+const ONLY_TESTS = 'node_modules/vitest';
 export const CHROMIUM = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
 
 /** Runs a command in the foreground and answers its exit code. */
@@ -22,12 +23,13 @@ export function npm(args) {
 export const tool = (path, args, options) =>
 	run(process.execPath, [`node_modules/${path}`, ...args], options);
 
-/** Installs the locked packages where they are missing or older than the lock. */
-export function ensurePackages() {
+/** Installs the locked packages where they are missing or older than the lock; without those that only tests and linters need, on wish. */
+export function ensurePackages({ tests = true } = {}) {
 	const fresh = existsSync(INSTALLED) && statSync(INSTALLED).mtimeMs >= statSync(LOCK).mtimeMs;
-	if (fresh) return;
+	if (fresh && (!tests || existsSync(ONLY_TESTS))) return;
 	console.log('Installing packages …');
-	if (npm(['ci']) !== 0) throw new Error('The packages could not be installed; see above.');
+	if (npm(tests ? ['ci'] : ['ci', '--omit=dev']) !== 0)
+		throw new Error('The packages could not be installed; see above.');
 }
 
 /** Installs one of Debian's packages; answers whether it could. */

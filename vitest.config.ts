@@ -1,0 +1,63 @@
+import { svelteTesting } from '@testing-library/svelte/vite';
+import { defineConfig, mergeConfig } from 'vitest/config';
+import app from './vite.config.ts';
+
+const ENGINE_TESTS = ['src/lib/core/**/*.test.ts', 'tests/reference/**/*.test.ts'];
+const PAGE_TESTS = ['src/lib/ui/**/*.test.ts', 'tests/faults/**/*.test.ts'];
+/** Tests that share a database, a clock or what a page listens to: each file gets modules of its own. */
+const STORE_TESTS = ['src/lib/store/**/*.test.ts'];
+/** Tests beside a component are called like it. */
+const COMPONENT_TESTS = ['src/lib/ui/**/[A-Z]*.test.ts'];
+
+/** What `npm run test:unit` runs, apart from the build: that needs no package of the tests. */
+export default mergeConfig(
+	app,
+	defineConfig({
+		test: {
+			testTimeout: 60_000,
+			// All cores: nothing else runs beside the tests.
+			maxWorkers: '100%',
+			// Processes, not threads: Node 20 aborts as a whole where a thread ends while its code is still being compiled beside it.
+			pool: 'forks',
+			projects: [
+				{
+					extends: true,
+					// Pure functions leave nothing behind: their tests share what they import.
+					test: { name: 'engine', include: ENGINE_TESTS, isolate: false }
+				},
+				{
+					extends: true,
+					test: {
+						name: 'core',
+						include: ['src/**/*.test.ts', 'tests/*.test.ts'],
+						exclude: [...ENGINE_TESTS, ...PAGE_TESTS, ...STORE_TESTS],
+						isolate: false
+					}
+				},
+				{ extends: true, test: { name: 'store', include: STORE_TESTS } },
+				{
+					extends: true,
+					// State classes are tested as the page gets them: Svelte's browser half, without a browser.
+					resolve: { conditions: ['browser'] },
+					test: {
+						name: 'page',
+						include: PAGE_TESTS,
+						exclude: COMPONENT_TESTS,
+						environment: './tests/support/clientEnvironment.ts'
+					}
+				},
+				{
+					extends: true,
+					plugins: [svelteTesting()],
+					test: {
+						name: 'components',
+						include: COMPONENT_TESTS,
+						environment: 'jsdom',
+						setupFiles: './tests/support/componentSetup.ts',
+						isolate: false
+					}
+				}
+			]
+		}
+	})
+);
