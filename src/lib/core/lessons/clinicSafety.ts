@@ -77,6 +77,21 @@ export interface Danger extends Reach, Omit<Endangered, 'zone'> {
 export const isSafe = ({ most }: Reach): boolean => most < TOLERATED;
 
 /**
+ * The dangers from one station of a layout.
+ *
+ * @param reaches for the people of `othersOf`
+ */
+export const dangersFrom = (
+	stations: readonly LaidOut[],
+	from: number,
+	reaches: readonly Reach[]
+): Danger[] =>
+	othersOf(stations, from).flatMap(({ station, walkingTo }, k): Danger[] => {
+		const reach = reaches[k]!;
+		return isSafe(reach) ? [] : [{ ...reach, from, station, walkingTo }];
+	});
+
+/**
  * Every danger of a layout, the worst first.
  *
  * @param reaches of each station, for the people of `othersOf`
@@ -86,10 +101,5 @@ export const dangersOf = (
 	reaches: readonly (readonly Reach[])[]
 ): Danger[] =>
 	stations
-		.flatMap((_, from) =>
-			othersOf(stations, from).flatMap(({ station, walkingTo }, k): Danger[] => {
-				const reach = reaches[from]![k]!;
-				return isSafe(reach) ? [] : [{ ...reach, from, station, walkingTo }];
-			})
-		)
+		.flatMap((_, from) => dangersFrom(stations, from, reaches[from]!))
 		.sort((a, b) => b.share - a.share || b.most - a.most);

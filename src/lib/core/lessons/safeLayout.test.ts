@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { contains } from '../math/polygon';
 import type { Green } from '../green/green';
 import { dangersOf, othersOf, standOf, walkBetween, type LaidOut } from './clinicSafety';
-import { layoutsOf, sitesOf, zonesOf } from './safeLayout';
+import { layoutsOf, nearMisses, sitesOf, zonesOf } from './safeLayout';
 import type { Reach } from './stationBalls';
 
 const green: Green = {
@@ -111,6 +111,20 @@ describe('places for stations', () => {
 		const never = new Array<Reach>(count).fill({ share: 0.01, most: 0.02 });
 		expect(layoutsOf(2, sites, () => never, zones, 5)).toEqual([]);
 		expect(layoutsOf(1, sites, () => never, zones, 1)).toHaveLength(1);
+	});
+
+	it('are chosen by near misses, too: the same people, with more room, after all others of their green', () => {
+		const both = [...sites, ...sitesOf(green, 1)];
+		const zones = zonesOf(both);
+		const wide = nearMisses(zones, both);
+		const all = zones.zones.map((there, i) => [...there, ...wide.zones[i]!]);
+		const site = both.findIndex((one) => one.green === 1);
+		const other = both.findIndex((one, i) => i > site && one.place !== both[site]!.place);
+		const own = zones.zones[1]![zones.walkFrom(site, other)!]!;
+		const same = all[1]![wide.walkFrom(site, other)!]!;
+		expect(same).toEqual({ ...own, radius: own.radius + 2 });
+		expect(all[1]![wide.standAt(site)]!.from).toEqual(both[site]!.ball);
+		expect(wide.walkFrom(0, site)).toBeUndefined();
 	});
 
 	it('go over to a second green where one has no room', () => {

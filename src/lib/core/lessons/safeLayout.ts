@@ -26,7 +26,7 @@ const LEAST_ROOM: Metres = 6;
 const FARTHEST: Metres = 60;
 
 /** Few balls: enough to see what is out of the question. */
-export const SEARCH_BALLS: Counts = { face: 120, hosel: 80 };
+export const SEARCH_BALLS: Counts = { face: 60, hosel: 40 };
 
 /** How far the green goes on along a line from a place beside it. */
 function roomOn(green: Green, [u, v]: Point, heading: Radians): Metres {
@@ -84,6 +84,29 @@ export interface SiteZones {
 	walkFrom: (site: number, to: number) => number | undefined;
 }
 
+/** So far round about people a ball is a near miss: few balls tell of those what only many tell of hits. */
+const NEAR_MISS: Metres = 2;
+
+/**
+ * The same zones once more, wider by the room of a near miss; they come after their own among those of each green.
+ *
+ * @param zones of `zonesOf`
+ * @param sites the same as of the zones
+ */
+export function nearMisses(zones: SiteZones, sites: readonly Site[]): SiteZones {
+	const after = (site: number) => zones.zones[sites[site]!.green]!.length;
+	return {
+		zones: zones.zones.map((there) =>
+			there.map((zone) => ({ ...zone, radius: zone.radius + NEAR_MISS }))
+		),
+		standAt: (site) => after(site) + zones.standAt(site),
+		walkFrom: (site, to) => {
+			const way = zones.walkFrom(site, to);
+			return way === undefined ? undefined : after(site) + way;
+		}
+	};
+}
+
 /** Sites of one place stand within each other: one zone holds them all. */
 const PLACE_SLACK: Metres = 1;
 
@@ -135,14 +158,14 @@ const MOST_LAYOUTS = 400;
  * @param count stations
  * @param sites of the green
  * @param reachOf how often balls of a station hit from a site come to each zone of its green
- * @param zones of the sites
+ * @param zones which of a station's reaches is for whom
  * @param most layouts
  */
 export function layoutsOf(
 	count: number,
 	sites: readonly Site[],
 	reachOf: (station: number, site: number) => readonly Reach[],
-	{ standAt, walkFrom }: SiteZones,
+	{ standAt, walkFrom }: Pick<SiteZones, 'standAt' | 'walkFrom'>,
 	most: number
 ): Layout[] {
 	const found: Layout[] = [];

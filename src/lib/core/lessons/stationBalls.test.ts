@@ -112,4 +112,15 @@ describe('balls of a station', () => {
 		expect(shanksAt(-5)).toBeLessThan(shanksAt(15));
 		expect(shanksAt(40)).toBeLessThanOrEqual(0.03);
 	});
+
+	it('are played no longer than it takes to know that there are too many', () => {
+		const ask = (zone: Zone, tooMany?: number) =>
+			reachesOf(green, station(), day, [zone], COUNTS, 3, tooMany)[0]!;
+		const all = ask(circle(12, 7));
+		const few = ask(circle(12, 7), 0.01);
+		expect(all.share).toBeGreaterThan(0.01);
+		expect(few.most).toBeGreaterThanOrEqual(0.01);
+		expect(few.share).toBeLessThan(all.share / 2);
+		expect(ask(circle(12, 60), 0.01)).toEqual(ask(circle(12, 60)));
+	});
 });

@@ -113,14 +113,24 @@ interface Ready {
 	speed: MetresPerSecond;
 }
 
+/** What was made ready last for a hitter: one hitter is asked about at many places, on one day. */
+const readied = new WeakMap<Hitter, { day: LevelGreen; ready: Ready[] }>();
+
 /** What a station's hitter hits; shots that nobody can carry so far are left out. */
-const readyOf = ({ who, shots }: Hitter, day: LevelGreen): Ready[] =>
-	shots.flatMap(({ shot, carry }) => {
+function readyOf(hitter: Hitter, day: LevelGreen): Ready[] {
+	const before = readied.get(hitter);
+	if (before?.day === day) return before.ready;
+	const { who, shots } = hitter;
+	const ready = shots.flatMap(({ shot, carry }) => {
 		const found = shotToCarry(shot, carry, levelScene(day), who);
 		return found ? [{ intent: practiseIntent(shot, who), speed: found.speed }] : [];
 	});
+	readied.set(hitter, { day, ready });
+	return ready;
+}
 
 const recorder = new PathRecorder();
+type PathPoint = PathRecorder['points'][number];
 const outcome = new Outcome();
 const struck = new BallState();
 const deviates = new Float64Array(DEVIATE_COUNT);
@@ -146,42 +156,71 @@ function hit(
 const PIECE: Metres = 0.4;
 
 /** Marks the zones that the ball in `recorder` comes to where it could hit somebody. */
-function mark(placement: Placement, scene: Scene, zones: readonly Zone[], seen: Uint8Array): void {
+function mark(placement: Placement, scene: Scene, lanes: readonly Lane[], seen: Uint8Array): void {
 	const { points } = recorder;
 	seen.fill(0);
-	let [t0, x0, y0, z0] = points[0]!;
-	let a = toMap(placement, x0, z0);
+	let from = points[0]!;
+	let a = toMap(placement, from[1], from[3]);
 	for (let i = 1; i < points.length; i++) {
-		const [t1, x1, y1, z1] = points[i]!;
-		const length = Math.hypot(x1 - x0, z1 - z0);
+		const to = points[i]!;
+		const [dx, dz] = [to[1] - from[1], to[3] - from[3]];
+		const length = Math.sqrt(dx * dx + dz * dz);
 		if (length < PIECE && i < points.length - 1) continue;
-		const b = toMap(placement, x1, z1);
-		const low = Math.min(y0 - scene.ground.height(x0, z0), y1 - scene.ground.height(x1, z1));
-		if (low <= OVER_HEADS && length >= HARMLESS * (t1 - t0))
-			for (let k = 0; k < zones.length; k++) if (!seen[k] && comesTo(zones[k]!, a, b)) seen[k] = 1;
-		[t0, x0, y0, z0] = [t1, x1, y1, z1];
+		const b = toMap(placement, to[1], to[3]);
+		if (length >= HARMLESS * (to[0] - from[0]) && above(scene, from, to) <= OVER_HEADS)
+			for (let k = 0; k < lanes.length; k++) if (!seen[k] && lanes[k]!.isMetBy(a, b)) seen[k] = 1;
+		from = to;
 		a = b;
 	}
 }
 
-/** Whether a piece of a ball's way comes to a zone. */
-function comesTo({ from, to, radius }: Zone, a: Point, b: Point): boolean {
-	// Most are far away, and a box says so.
-	if (Math.min(a[0], b[0]) > Math.max(from[0], to[0]) + radius) return false;
-	if (Math.max(a[0], b[0]) < Math.min(from[0], to[0]) - radius) return false;
-	if (Math.min(a[1], b[1]) > Math.max(from[1], to[1]) + radius) return false;
-	if (Math.max(a[1], b[1]) < Math.min(from[1], to[1]) - radius) return false;
-	return apart(a, b, from, to) <= radius;
+/** How high the lower end of a piece of a ball's way is above the ground. */
+function above(scene: Scene, from: PathPoint, to: PathPoint): Metres {
+	const { ground } = scene;
+	return Math.min(from[2] - ground.height(from[1], from[3]), to[2] - ground.height(to[1], to[3]));
+}
+
+/** A zone as balls are held against it: which way its line goes, as a unit vector, and how far. */
+class Lane {
+	readonly #du: number;
+	readonly #dv: number;
+	readonly #length: Metres;
+
+	constructor(private readonly zone: Zone) {
+		const { from, to } = zone;
+		this.#length = Math.hypot(to[0] - from[0], to[1] - from[1]);
+		const isPlace = this.#length === 0;
+		this.#du = isPlace ? 1 : (to[0] - from[0]) / this.#length;
+		this.#dv = isPlace ? 0 : (to[1] - from[1]) / this.#length;
+	}
+
+	/** Whether a piece of a ball's way comes to it. */
+	isMetBy(a: Point, b: Point): boolean {
+		const { from, to, radius } = this.zone;
+		const au = a[0] - from[0];
+		const av = a[1] - from[1];
+		const bu = b[0] - from[0];
+		const bv = b[1] - from[1];
+		// Most are far away: wholly on one side of it, before or beyond it.
+		const sideA = av * this.#du - au * this.#dv;
+		const sideB = bv * this.#du - bu * this.#dv;
+		if ((sideA > radius && sideB > radius) || (sideA < -radius && sideB < -radius)) return false;
+		const alongA = au * this.#du + av * this.#dv;
+		const alongB = bu * this.#du + bv * this.#dv;
+		const end = this.#length + radius;
+		if ((alongA > end && alongB > end) || (alongA < -radius && alongB < -radius)) return false;
+		return apart(a, b, from, to) <= radius;
+	}
 }
 
 /** Least distance of two pieces of line. */
 function apart(a: Point, b: Point, c: Point, d: Point): Metres {
 	if (cross(a, b, c) * cross(a, b, d) < 0 && cross(c, d, a) * cross(c, d, b) < 0) return 0;
 	return Math.min(
-		distanceToPiece(a, b, ...c),
-		distanceToPiece(a, b, ...d),
-		distanceToPiece(c, d, ...a),
-		distanceToPiece(c, d, ...b)
+		distanceToPiece(a, b, c[0], c[1]),
+		distanceToPiece(a, b, d[0], d[1]),
+		distanceToPiece(c, d, a[0], a[1]),
+		distanceToPiece(c, d, b[0], b[1])
 	);
 }
 const cross = (o: Point, a: Point, b: Point): number =>
@@ -204,6 +243,7 @@ const CONFIDENCE = 0.95;
  * @param day speed and turf
  * @param zones where people are
  * @param counts balls for each hitter
+ * @param tooMany as soon as the most at any zone cannot stay below this, no more balls are played, and what is said is the least that it can be
  * @returns by zone; with nobody who can hit, none
  * @source stratified sampling; the score interval of `shareOf` for each part
  */
@@ -213,43 +253,48 @@ export function reachesOf(
 	day: LevelGreen,
 	zones: readonly Zone[],
 	counts: Counts,
-	seed: number
+	seed: number,
+	tooMany: Ratio = Infinity
 ): Reach[] {
 	const scene = sceneAt(surfaceOf(green), station, day);
 	const placement: Placement = { u: station.ball[0], v: station.ball[1], heading: station.heading };
 	const rng = createRng(seed);
+	const lanes = zones.map((zone) => new Lane(zone));
 	const seen = new Uint8Array(zones.length);
-	const count = (ready: readonly Ready[], hitter: Hitter, balls: number, shank: boolean) => {
-		const hits = new Float64Array(zones.length);
-		for (let i = 0; i < balls; i++) {
-			hit(ready[i % ready.length]!, hitter, scene, shank, rng);
-			mark(placement, scene, zones, seen);
-			for (let k = 0; k < zones.length; k++) hits[k]! += seen[k]!;
-		}
-		return hits;
-	};
 	const worst = zones.map((): Reach => ({ share: 0, most: 0 }));
 	for (const hitter of station.hitters) {
 		const ready = readyOf(hitter, day);
 		if (ready.length === 0) continue;
-		const face = count(ready, hitter, counts.face, false);
-		const hosel = count(ready, hitter, counts.hosel, true);
+		const hits = { face: new Float64Array(zones.length), hosel: new Float64Array(zones.length) };
+		const weigh = (k: number, of: (hits: number, balls: number) => Ratio): Ratio =>
+			(1 - hitter.shanks) * of(hits.face[k]!, counts.face) +
+			hitter.shanks * of(hits.hosel[k]!, counts.hosel);
+		const isLost = () => zones.some((_, k) => weigh(k, mostOf) >= tooMany);
+		/** Plays balls; answers whether it is lost. */
+		const play = (part: keyof Counts): boolean => {
+			for (let i = 0; i < counts[part]; i++) {
+				hit(ready[i % ready.length]!, hitter, scene, part === 'hosel', rng);
+				mark(placement, scene, lanes, seen);
+				let came = 0;
+				for (let k = 0; k < zones.length; k++) {
+					came += seen[k]!;
+					hits[part][k]! += seen[k]!;
+				}
+				if (came > 0 && tooMany < 1 && isLost()) return true;
+			}
+			return false;
+		};
+		const lost = play('face') || play('hosel');
 		worst.forEach((reach, k) => {
-			const weigh = (of: (hits: number, balls: number) => number) =>
-				(1 - hitter.shanks) * of(face[k]!, counts.face) +
-				hitter.shanks * of(hosel[k]!, counts.hosel);
-			reach.share = Math.max(
-				reach.share,
-				weigh((hits, balls) => hits / balls)
-			);
-			reach.most = Math.max(
-				reach.most,
-				weigh((hits, balls) => shareOf(hits, balls, CONFIDENCE).high)
-			);
+			reach.share = Math.max(reach.share, weigh(k, shareIn));
+			reach.most = Math.max(reach.most, weigh(k, mostOf));
 		});
+		if (lost) break;
 	}
 	return worst;
 }
+const shareIn = (hits: number, balls: number): Ratio => hits / balls;
+const mostOf = (hits: number, balls: number): Ratio => shareOf(hits, balls, CONFIDENCE).high;
 
 /** Stations on one green, and where people are. */
 export interface ReachQuestion {
@@ -257,8 +302,17 @@ export interface ReachQuestion {
 	day: LevelGreen;
 	stations: readonly { station: Station; zones: readonly Zone[]; seed: number }[];
 	counts: Counts;
+	tooMany?: Ratio;
 }
 
 /** `reachesOf` for several stations of a green. */
-export const stationReaches = ({ green, day, stations, counts }: ReachQuestion): Reach[][] =>
-	stations.map(({ station, zones, seed }) => reachesOf(green, station, day, zones, counts, seed));
+export const stationReaches = ({
+	green,
+	day,
+	stations,
+	counts,
+	tooMany
+}: ReachQuestion): Reach[][] =>
+	stations.map(({ station, zones, seed }) =>
+		reachesOf(green, station, day, zones, counts, seed, tooMany)
+	);

@@ -48,7 +48,8 @@ export function distanceToPiece(a: Point, b: Point, u: number, v: number): numbe
 	const squared = du * du + dv * dv;
 	const along = squared > 0 ? ((u - a[0]) * du + (v - a[1]) * dv) / squared : 0;
 	const share = Math.max(0, Math.min(1, along));
-	return Math.hypot(u - a[0] - share * du, v - a[1] - share * dv);
+	const [offU, offV] = [u - a[0] - share * du, v - a[1] - share * dv];
+	return Math.sqrt(offU * offU + offV * offV);
 }
 
 /**

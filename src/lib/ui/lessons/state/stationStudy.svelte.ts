@@ -1,12 +1,20 @@
 import {
+	dangersFrom,
 	dangersOf,
 	isSafe,
 	othersOf,
+	TOLERATED,
 	VERDICT_BALLS,
 	type Danger,
 	type LaidOut
 } from '$lib/core/lessons/clinicSafety';
-import { layoutsOf, SEARCH_BALLS, sitesOf, zonesOf } from '$lib/core/lessons/safeLayout';
+import {
+	layoutsOf,
+	nearMisses,
+	SEARCH_BALLS,
+	sitesOf,
+	zonesOf
+} from '$lib/core/lessons/safeLayout';
 import type { Counts, Hitter, Reach, ReachQuestion } from '$lib/core/lessons/stationBalls';
 import type { Green } from '$lib/core/green/green';
 import type { LevelGreen } from '$lib/core/solve/levelScene';
@@ -33,7 +41,8 @@ export interface Verdict {
 /** Turns that are tried, the least first. */
 const TURNS = [10, -10, 20, -20, 35, -35, 50, -50, 70, -70, 90, -90].map(radians);
 const TURN_BALLS: Counts = { face: 2500, hosel: 600 };
-const MOST_LAYOUTS = 8;
+/** So many layouts are chosen by what is known and looked at closely, before others are chosen by what was seen. */
+const CHOSEN_AT_ONCE = 8;
 /** Sites are sent in parcels of so many. */
 const PARCEL = 6;
 /** Share of the work that the search is, of what comes before the closer looks. */
@@ -102,6 +111,7 @@ export class StationStudy extends CancellableWork {
 	): Promise<StationPlace[] | null> {
 		const sites = greens.slice(0, count).flatMap(({ green }, i) => sitesOf(green, i));
 		const zones = zonesOf(sites);
+		const wide = nearMisses(zones, sites);
 		const fresh = sites.flatMap((site, at) => (site.green === count - 1 ? [at] : []));
 		const parcels = stations.flatMap((_, station) =>
 			Array.from({ length: Math.ceil(fresh.length / PARCEL) }, (__, k) => ({
@@ -114,7 +124,7 @@ export class StationStudy extends CancellableWork {
 			counts: SEARCH_BALLS,
 			stations: at.map((site) => ({
 				station: { ...sites[site]!, hitters: stations[station]!.hitters },
-				zones: zones.zones[count - 1] ?? [],
+				zones: [...(zones.zones[count - 1] ?? []), ...(wide.zones[count - 1] ?? [])],
 				seed: seedOf(station, site)
 			}))
 		}));
@@ -122,24 +132,64 @@ export class StationStudy extends CancellableWork {
 		parcels.forEach(({ station, at }, i) =>
 			at.forEach((site, k) => (known[station]![site] = answers[i]![k]!))
 		);
-		const layouts = layoutsOf(
-			stations.length,
-			sites,
-			(station, site) => known[station]![site]!,
-			zones,
-			MOST_LAYOUTS
-		);
-		for (const [i, layout] of layouts.entries()) {
-			const chosen = layout.sites.map((site) => sites[site]!);
-			const dangers = await this.#dangers(chosen, { greens, stations }, signal, (share) =>
-				progress(SEARCHED + ((1 - SEARCHED) * (i + share)) / layouts.length)
+		// By near misses first; where none of those is safe, by hits.
+		const choices = [wide, zones, zones];
+		for (const [choice, people] of choices.entries()) {
+			const layouts = layoutsOf(
+				stations.length,
+				sites,
+				(station, site) => known[station]![site]!,
+				people,
+				CHOSEN_AT_ONCE
 			);
-			if (dangers.length === 0)
-				return chosen.map((site, k) =>
-					placeAt(site, stations[k]!.block.id, greens[site.green]!.id)
-				);
+			for (const [i, { sites: chosen }] of layouts.entries()) {
+				progress(SEARCHED + ((1 - SEARCHED) * (choice + i / layouts.length)) / choices.length);
+				const laid = chosen.map((site) => sites[site]!);
+				const lost = await this.#lostBy(laid, { greens, stations }, signal);
+				if (lost === null)
+					return laid.map((site, k) =>
+						placeAt(site, stations[k]!.block.id, greens[site.green]!.id)
+					);
+				for (const { from, station, walkingTo } of lost) {
+					for (const { standAt, walkFrom } of [zones, wide]) {
+						const zone =
+							walkingTo === null
+								? standAt(chosen[station]!)
+								: walkFrom(chosen[station]!, chosen[walkingTo]!)!;
+						known[from]![chosen[from]!]![zone] = { share: 1, most: 1 };
+					}
+				}
+			}
 		}
 		return null;
+	}
+
+	/** What is dangerous in a layout, as soon as anything is; null where it is safe. */
+	async #lostBy(
+		laid: readonly LaidOut[],
+		setting: ClinicSetting,
+		signal: AbortSignal
+	): Promise<Danger[] | null> {
+		const settled = new AbortController();
+		const either = AbortSignal.any([signal, settled.signal]);
+		let lost: Danger[] | null = null;
+		const asked = this.pool.askEach(
+			laid.map((_, of) => of),
+			async (remote, of) => {
+				const question = this.#question(laid, of, setting, VERDICT_BALLS);
+				const [reaches] = await remote.stationReaches({ ...question, tooMany: TOLERATED });
+				const dangers = dangersFrom(laid, of, reaches ?? []);
+				if (dangers.length === 0) return;
+				lost = dangers;
+				settled.abort();
+			},
+			either,
+			() => {}
+		);
+		await asked.catch((error: unknown) => {
+			if (lost === null) throw error;
+		});
+		return lost;
 	}
 
 	async #dangers(
@@ -189,13 +239,22 @@ export class StationStudy extends CancellableWork {
 		setting: ClinicSetting,
 		signal: AbortSignal
 	): Promise<{ station: number; turn: Radians | null }> {
-		const turned = TURNS.map((turn) =>
-			laid.map((one, i) => (i === station ? { ...one, heading: one.heading + turn } : one))
+		let found = Infinity;
+		await this.pool.askEach(
+			[...TURNS.entries()],
+			async (remote, [k, turn]) => {
+				if (k > found) return;
+				const turned = laid.map((one, i) =>
+					i === station ? { ...one, heading: one.heading + turn } : one
+				);
+				const question = this.#question(turned, station, setting, TURN_BALLS);
+				const [reaches] = await remote.stationReaches({ ...question, tooMany: TOLERATED });
+				if ((reaches ?? []).every(isSafeEnough)) found = Math.min(found, k);
+			},
+			signal,
+			() => {}
 		);
-		const questions = turned.map((all) => this.#question(all, station, setting, TURN_BALLS));
-		const reaches = await this.#reaches(questions, signal, () => {});
-		const at = reaches.findIndex(([first]) => (first ?? []).every(isSafeEnough));
-		return { station, turn: TURNS[at] ?? null };
+		return { station, turn: TURNS[found] ?? null };
 	}
 
 	override clear(): void {
