@@ -12,6 +12,10 @@ export default defineConfig({
 	fullyParallel: true,
 	retries: process.env.CI ? 1 : 0,
 	reporter: 'list',
+	projects: [
+		{ name: 'demo', testMatch: 'demo.setup.ts' },
+		{ name: 'browser', dependencies: ['demo'] }
+	],
 	use: {
 		baseURL: `http://localhost:${PORT}`,
 		viewport: { width: 1280, height: 800 },

@@ -1,17 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { ask, field, sampled, shotField, typeInto } from './screen';
+import { ask, field, readDemo, sampled, shotField, takeDemoIn, typeInto } from './screen';
 
-const DEMO = 'static/demo/quarry-academy.json';
 const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click();
-
-/** Reads the invented academy in, as a user would. */
-async function readDemo(page: Page): Promise<void> {
-	await page.goto('/data');
-	await page.getByLabel('Read an archive').setInputFiles(DEMO);
-	await page.getByRole('button', { name: 'Take it in' }).click();
-	await expect(page.getByText(/^Imported: \d+ new, 0 replaced\.$/)).toBeVisible();
-}
 
 async function openGreen(page: Page, name: string): Promise<void> {
 	await readDemo(page);
@@ -291,7 +282,7 @@ test('carries everything into another browser, and refuses a damaged archive who
 	page,
 	browser
 }) => {
-	await readDemo(page);
+	await takeDemoIn(page);
 	const [file] = await Promise.all([
 		page.waitForEvent('download'),
 		page.getByRole('button', { name: 'Save an archive' }).click()

@@ -35,6 +35,7 @@ const textbox = (page: Page, name: string) => page.getByRole('textbox', { name, 
 test('speed, shot, call, practice and balls by keyboard alone', async ({ page }) => {
 	test.setTimeout(120_000);
 	await readDemo(page);
+	await page.goto('/');
 
 	// The speed of a green, by putts that are timed.
 	await press(page, page.getByRole('navigation').getByRole('link', { name: 'Greens' }).first());

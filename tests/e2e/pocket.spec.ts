@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { field, firstCall, onDevice, readDemo, sampled, typeInto } from './screen';
+import { field, firstCall, onDevice, takeDemoIn, sampled, typeInto } from './screen';
 
 test.use({
 	viewport: { width: 390, height: 844 },
@@ -55,7 +55,7 @@ test('a morning on the green by one thumb, without a network, and everything is 
 }) => {
 	test.setTimeout(240_000);
 	await firstCall(first);
-	await readDemo(first);
+	await takeDemoIn(first);
 	await onDevice(first);
 	await context.setOffline(true);
 	await first.close();

@@ -74,12 +74,20 @@ export async function firstCall(page: Page): Promise<void> {
 }
 
 /** Takes the demo's data in, as anybody would. */
-export async function readDemo(page: Page): Promise<void> {
+export async function takeDemoIn(page: Page): Promise<void> {
 	await page.goto('/data');
 	await page.getByLabel('Read an archive').setInputFiles('static/demo/quarry-academy.json');
 	await expect(page.getByRole('row', { name: /Added .* Ida Brenner/ })).toBeVisible();
 	await page.getByRole('button', { name: 'Take it in' }).click();
 	await expect(page.getByText(/^Imported: \d+ new, 0 replaced\.$/)).toBeVisible();
+}
+
+/** What a browser holds once the demo's data have been taken in: written by `demo.setup.ts`. */
+export const DEMO_HELD = 'test-results/demo.json';
+
+/** Goes on from where the demo's data have been taken in; no page is open yet. */
+export async function readDemo(page: Page): Promise<void> {
+	await page.context().setStorageState(DEMO_HELD);
 }
 
 /** Who plays, in the header. */

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { startFileHost, type FileHost } from '../support/fileHost';
-import { firstCall, readDemo, sampled } from './screen';
+import { firstCall, takeDemoIn, sampled } from './screen';
 
 /** The build for any host of files, on a host that knows nothing but files. */
 
@@ -22,7 +22,7 @@ test('works from files alone: a call, a deep link, imports and a simulated devic
 	const failed: string[] = [];
 	page.on('pageerror', ({ message }) => failed.push(message));
 	await firstCall(page);
-	await readDemo(page);
+	await takeDemoIn(page);
 	await page.goto('/greens/green-kiln');
 	await expect(page.getByRole('textbox', { name: 'Name of the green' })).toHaveValue('Kiln green');
 	await page.getByRole('button', { name: 'Roll a ramp' }).click();

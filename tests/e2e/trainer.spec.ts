@@ -81,6 +81,7 @@ test.describe('on a phone', () => {
 	}) => {
 		test.setTimeout(120_000);
 		await readDemo(page);
+		await page.goto('/');
 		await onDevice(page);
 		await context.setOffline(true);
 		await page.goto('/practice/trainer');
