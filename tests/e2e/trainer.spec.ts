@@ -35,21 +35,19 @@ test('shots are read by keys alone, judged, kept and told apart by step', async 
 	`);
 	// The demo's pupil has read some before.
 	const before = 26;
-	for (let shot = 1; shot <= 2; shot++) {
-		await readByKeys(page);
-		await expect(verdict(page)).toBeVisible({ timeout: 30_000 });
-		await expect(page.getByText(`${before + shot} shots read, now`)).toBeVisible();
-		const rows = page.getByRole('region', { name: 'What came of it' }).getByRole('row');
-		await expect(rows).toHaveCount(8);
-		await expect(page.getByRole('table').first()).toMatchAriaSnapshot(`
-			- table:
-			  - rowgroup:
-			    - row "Step You Best Cost"
-		`);
-		await page.getByRole('button', { name: 'Next shot' }).press('Enter');
-	}
+	await readByKeys(page);
+	await expect(verdict(page)).toBeVisible({ timeout: 30_000 });
+	await expect(page.getByText(`${before + 1} shots read, now`)).toBeVisible();
+	const rows = page.getByRole('region', { name: 'What came of it' }).getByRole('row');
+	await expect(rows).toHaveCount(8);
+	await expect(page.getByRole('table').first()).toMatchAriaSnapshot(`
+		- table:
+		  - rowgroup:
+		    - row "Step You Best Cost"
+	`);
+	await page.getByRole('button', { name: 'Next shot' }).press('Enter');
 	await page.reload();
-	await expect(page.getByText(`${before + 2} shots read, now`)).toBeVisible();
+	await expect(page.getByText(`${before + 1} shots read, now`)).toBeVisible();
 	// Five minutes on one's own greens: a whole shot, then the step that is due.
 	await page.getByLabel('Shots').selectOption('greens');
 	await page.getByRole('button', { name: 'Sit down for five minutes' }).click();
