@@ -17,6 +17,7 @@
 	import { dayWords } from '$lib/ui/format/dates';
 	import { attempt } from '$lib/ui/shell/attempt';
 	import { tell } from '$lib/ui/shell/messages.svelte';
+	import Later from '$lib/ui/controls/Later.svelte';
 	import GreenCorrection from './GreenCorrection.svelte';
 	import RingChart from './RingChart.svelte';
 	import type { LogStudy } from './state/logStudy.svelte';
@@ -125,46 +126,50 @@
 		</div>
 		{#if study.calibration.n > 0}<RingChart calibration={study.calibration} />{/if}
 	</section>
-	<section class="grid gap-2" aria-labelledby="correct">
-		<h2 id="correct" class="text-lg font-bold">Corrections</h2>
-		{#if !file}
-			<p class="hint">
-				Choose one pupil above: what is presumed of a player is corrected one by one.
-			</p>
-		{:else}
-			<p>{restsOnWords(file, carriesOf(file).length)}</p>
-			{#if corrected?.before}
-				<p>
-					{whose(file.pupil.name, 'plans')} are corrected since {dayWords(corrected.at)}. Only
-					forecasts made since are looked at here.
-					<button type="button" class="btn" onclick={takeBack}>Take it back</button>
+	<Later>
+		<section class="grid gap-2" aria-labelledby="correct">
+			<h2 id="correct" class="text-lg font-bold">Corrections</h2>
+			{#if !file}
+				<p class="hint">
+					Choose one pupil above: what is presumed of a player is corrected one by one.
 				</p>
+			{:else}
+				<p>{restsOnWords(file, carriesOf(file).length)}</p>
+				{#if corrected?.before}
+					<p>
+						{whose(file.pupil.name, 'plans')} are corrected since {dayWords(corrected.at)}. Only
+						forecasts made since are looked at here.
+						<button type="button" class="btn" onclick={takeBack}>Take it back</button>
+					</p>
+				{/if}
+				{#if own.length > 0}
+					<ul class="list-disc pl-5">
+						{#each own as correction (correction.what + ('lie' in correction ? correction.lie : ''))}
+							<li>{correctionWords(correction, say)}</li>
+						{/each}
+					</ul>
+					<div class="flex flex-wrap gap-2">
+						<button type="button" class="btn btn-neutral" onclick={correct}
+							>Correct the plans</button
+						>
+						<button type="button" class="btn" onclick={compare}>What would change</button>
+					</div>
+					{#if compared}<CallChangesList {...compared} />{/if}
+				{/if}
+				{#each greens as correction (correction.green + correction.day)}
+					<GreenCorrection
+						{correction}
+						words={correctionWords(correction, say)}
+						book={books.find(({ green }) => green.id === correction.green)}
+						plays={found?.scored.map(({ play }) => play) ?? []}
+					/>
+				{/each}
+				{#if own.length + greens.length === 0}
+					<p>
+						{whole.done ? 'Nothing speaks for a correction.' : 'Looking …'}
+					</p>
+				{/if}
 			{/if}
-			{#if own.length > 0}
-				<ul class="list-disc pl-5">
-					{#each own as correction (correction.what + ('lie' in correction ? correction.lie : ''))}
-						<li>{correctionWords(correction, say)}</li>
-					{/each}
-				</ul>
-				<div class="flex flex-wrap gap-2">
-					<button type="button" class="btn btn-neutral" onclick={correct}>Correct the plans</button>
-					<button type="button" class="btn" onclick={compare}>What would change</button>
-				</div>
-				{#if compared}<CallChangesList {...compared} />{/if}
-			{/if}
-			{#each greens as correction (correction.green + correction.day)}
-				<GreenCorrection
-					{correction}
-					words={correctionWords(correction, say)}
-					book={books.find(({ green }) => green.id === correction.green)}
-					plays={found?.scored.map(({ play }) => play) ?? []}
-				/>
-			{/each}
-			{#if own.length + greens.length === 0}
-				<p>
-					{whole.done ? 'Nothing speaks for a correction.' : 'Looking …'}
-				</p>
-			{/if}
-		{/if}
-	</section>
+		</section>
+	</Later>
 </div>

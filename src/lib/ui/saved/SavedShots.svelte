@@ -13,6 +13,7 @@
 		shotShelf
 	} from '$lib/store/shelves/savedShots';
 	import type { Shelved } from '$lib/store/base/shelf';
+	import Later from '$lib/ui/controls/Later.svelte';
 	import SortHeading from '$lib/ui/controls/SortHeading.svelte';
 	import { rowFocus } from '$lib/ui/controls/rowFocus';
 	import { SortedTable } from '$lib/ui/controls/sortedTable.svelte';
@@ -124,25 +125,27 @@
 				</tr>
 			</thead>
 			<tbody {@attach rowFocus}>
-				<WindowedRows items={table.rows} keyOf={({ id }) => id} columns={9}>
-					{#snippet row(saved, place)}
-						<Shown what={saved.name} columns={9}>
-							<SavedShotRow
-								{saved}
-								{place}
-								whose={names.pupil(saved.shot.pupilId)}
-								onforother={(pupil) => void copy(() => copyForPupil(saved, pupil))}
-								onrename={(name) => void attempt(() => renameShot(saved.id, name))}
-								onshare={() =>
-									void attempt(async () => {
-										await handOver(`${fileNameOf(saved.name)}.json`, await shotFile(saved.id));
-									})}
-								onduplicate={() => void copy(() => duplicateShot(saved))}
-								onremove={() => void remove(saved.id, saved.name)}
-							/>
-						</Shown>
-					{/snippet}
-				</WindowedRows>
+				<Later>
+					<WindowedRows items={table.rows} keyOf={({ id }) => id} columns={9}>
+						{#snippet row(saved, place)}
+							<Shown what={saved.name} columns={9}>
+								<SavedShotRow
+									{saved}
+									{place}
+									whose={names.pupil(saved.shot.pupilId)}
+									onforother={(pupil) => void copy(() => copyForPupil(saved, pupil))}
+									onrename={(name) => void attempt(() => renameShot(saved.id, name))}
+									onshare={() =>
+										void attempt(async () => {
+											await handOver(`${fileNameOf(saved.name)}.json`, await shotFile(saved.id));
+										})}
+									onduplicate={() => void copy(() => duplicateShot(saved))}
+									onremove={() => void remove(saved.id, saved.name)}
+								/>
+							</Shown>
+						{/snippet}
+					</WindowedRows>
+				</Later>
 			</tbody>
 		</table>
 		{#each shelved.broken as broken (broken.keyText)}

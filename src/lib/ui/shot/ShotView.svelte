@@ -9,6 +9,7 @@
 	import { preferences } from '$lib/ui/state/preferences.svelte';
 	import type { ShotBench } from '$lib/ui/shot/state/shotBench.svelte';
 	import { callWords, linePlace, spokenCall } from '$lib/ui/call/callWords';
+	import Later from '$lib/ui/controls/Later.svelte';
 	import CallStrip from '$lib/ui/shot/answer/CallStrip.svelte';
 	import { groupByClub } from '$lib/ui/shot/answer/ladderRows';
 	import QuestionBar from '$lib/ui/shot/question/QuestionBar.svelte';
@@ -114,6 +115,8 @@
 		{#if tile}
 			<QuestionSheet {bench} {tile} onclose={() => (asked = null)} />
 		{/if}
-		<div class:lg:hidden={tile !== undefined}><SidePanels {bench} bind:panel /></div>
+		<div class:lg:hidden={tile !== undefined}>
+			<Later><SidePanels {bench} bind:panel /></Later>
+		</div>
 	</div>
 </div>

@@ -4,6 +4,7 @@
 	import type { Ball } from '$lib/io/work/pupil';
 	import { hitsOf, type Session } from '$lib/io/practice/session';
 	import { readSessionBalls, sessionShelf } from '$lib/store/shelves/practice';
+	import Later from '$lib/ui/controls/Later.svelte';
 	import { Followed } from '$lib/ui/state/followed.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { SessionBench } from '$lib/ui/practice/state/sessionBench.svelte';
@@ -49,7 +50,7 @@
 	</p>
 {/if}
 {#if ended}
-	<SessionReview {bench} {green} />
+	<Later><SessionReview {bench} {green} /></Later>
 {:else}
 	<SessionRunner
 		{bench}

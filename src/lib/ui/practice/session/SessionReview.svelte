@@ -73,16 +73,18 @@
 					{scale}
 					description={bench.tasks.map((task) => drawingWords(task, say)).join(' ')}
 				>
-					{#each bench.tasks as state, i (i)}
-						<BallMarks
-							balls={state.balls}
-							wild={state.wild}
-							landing={session.rules.mark === 'flag' ? null : state.landing}
-							finish={rolls ? (state.group?.finish ?? null) : null}
-							{scale}
-						/>
-					{/each}
-					<ClubNames {names} balls={spots} {scale} />
+					<Later>
+						{#each bench.tasks as state, i (i)}
+							<BallMarks
+								balls={state.balls}
+								wild={state.wild}
+								landing={session.rules.mark === 'flag' ? null : state.landing}
+								finish={rolls ? (state.group?.finish ?? null) : null}
+								{scale}
+							/>
+						{/each}
+						<ClubNames {names} balls={spots} {scale} />
+					</Later>
 				</PracticeGreen>
 			</Later>
 		</div>
