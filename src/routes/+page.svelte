@@ -5,6 +5,7 @@
 	import FirstShot from '$lib/ui/shot/FirstShot.svelte';
 	import { nothingKept } from '$lib/store/base/nothingKept';
 	import { attempt } from '$lib/ui/shell/attempt';
+	import { nextTask } from '$lib/ui/state/slices';
 	import { arrival } from '$lib/ui/state/arrival';
 	import type { StartedShot } from '$lib/ui/shot/state/firstCall.svelte';
 
@@ -24,6 +25,8 @@
 	}
 
 	async function open() {
+		// Asking for all its files takes as long as the frame round about: the page answers in between.
+		await nextTask();
 		if (!data.demo && !page.url.search) {
 			arrival.hold();
 			first = await nothingKept();

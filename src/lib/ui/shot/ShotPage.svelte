@@ -29,7 +29,8 @@
 	const { demo, started }: Props = $props();
 
 	let bench = $state.raw<ShotBench | null>(null);
-	let ready = $state(false);
+	/** Whether there is nothing to go on with: a first shot is asked for. */
+	let isFirst = $state(false);
 	let books: GreenBook[] = [];
 	let left = false;
 
@@ -87,7 +88,6 @@
 		await nextTask();
 		if (found.kind === 'shot') await warmSurface(greenOf(found.shot));
 		if (left) return;
-		ready = true;
 		if (found.kind === 'broken')
 			tellTrouble(
 				'The last shot could not be read. Your saved shots are kept; start a new one here.'
@@ -98,6 +98,7 @@
 		// Who comes from a green wants to plan on it, first visit or not.
 		else if (searchParams.has('green'))
 			await begin({ shot: freshShot(playing.file.pupil.id), name: '', origin: null });
+		else isFirst = true;
 		// From here on the last shot counts, also over a reload.
 		if (page.url.search) replaceState(resolve('/'), {});
 	}
@@ -150,6 +151,6 @@
 
 {#if bench}
 	<ShotView {bench} />
-{:else if ready}
+{:else if isFirst}
 	<FirstShot onstart={start} />
 {/if}

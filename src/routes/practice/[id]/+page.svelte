@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { reasonOf } from '$lib/io/fields/reason';
+	import { practiserOf } from '$lib/io/practice/practiceSetup';
 	import { resolve } from '$app/paths';
 	import { page } from '$app/state';
 	import { openSession, type OpenedSession } from '$lib/ui/practice/session/openSession';
@@ -18,7 +19,12 @@
 			const found = (await openSession(which)) ?? 'missing';
 			await nextTask();
 			if (found !== 'missing') {
-				await Promise.all(found.session.turns.map(({ pupilId }) => playing.read(pupilId)));
+				for (const { pupilId } of found.session.turns) {
+					await playing.read(pupilId);
+					// What somebody can do with their bag takes a moment with many carries, and is remembered.
+					await nextTask();
+					practiserOf(playing.of(pupilId));
+				}
 				await warmSurface(found.green);
 			}
 			if (which === id) opened = found;
