@@ -4,7 +4,7 @@ import type { RawRow } from './stored';
 /** Rows that are read at once: few at first, then as many as are judged in so many ms. A ball is a tenth of a played shot. */
 const FIRST_LOT = 60;
 const LARGEST_LOT = 600;
-const LOT_TIME = 8;
+const LOT_TIME = 16;
 
 /** The lot after one of so many rows that was judged in so many ms. */
 const nextLot = (rows: number, ms: number): number =>
@@ -22,11 +22,16 @@ export async function readLots(
 ): Promise<void> {
 	let size = FIRST_LOT;
 	let lot = await from().limit(size).toArray();
-	for (;;) {
+	let isLast = lot.length < size;
+	while (!isLast) {
+		// The next is fetched while this one is judged.
+		const asked = size;
+		const next = from(lot.at(-1)!.id).limit(asked).toArray();
 		const began = performance.now();
 		judge(lot);
-		if (lot.length < size) return;
-		size = nextLot(size, performance.now() - began);
-		lot = await from(lot.at(-1)!.id).limit(size).toArray();
+		size = nextLot(lot.length, performance.now() - began);
+		lot = await next;
+		isLast = lot.length < asked;
 	}
+	judge(lot);
 }
