@@ -25,13 +25,14 @@
 	}
 
 	async function open() {
-		// Asking for all its files takes as long as the frame round about: the page answers in between.
-		await nextTask();
 		if (!data.demo && !page.url.search) {
 			arrival.hold();
 			first = await nothingKept();
 			if (!first) arrival.release();
 			await arrival.over();
+		} else {
+			// Asking for all its files takes as long as the frame round about: the page answers in between.
+			await nextTask();
 		}
 		await fetchWhole();
 	}
