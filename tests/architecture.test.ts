@@ -5,6 +5,17 @@ import { describe, expect, it } from 'vitest';
 
 const ROOT = 'src/lib';
 const ROUTES = 'src/routes';
+/** What builds and starts the app. */
+const BUILT_BY = [
+	'svelte.config.js',
+	'vite.config.ts',
+	'scripts/browserPages.ts',
+	'scripts/threadBundle.ts',
+	'scripts/workerFiles.ts',
+	'scripts/demo.mjs',
+	'scripts/setup.mjs',
+	'scripts/serve.mjs'
+];
 
 /** Floors: each may import itself and those named. Types count like everything else. */
 const FLOORS: Record<string, readonly string[]> = {
@@ -201,6 +212,24 @@ describe('architecture', () => {
 		);
 		expect(packages).toEqual([]);
 		expect(ambient).toEqual([]);
+	});
+
+	it('is built and started from the packages of the app alone, without those of tests and linters', () => {
+		const { dependencies } = JSON.parse(readFileSync('package.json', 'utf8')) as {
+			dependencies: Record<string, string>;
+		};
+		const own = /^([./$]|node:|virtual:)/;
+		const wanted = [...files, ...routes, ...BUILT_BY].flatMap((file) =>
+			importsOf(file)
+				.filter((name) => !own.test(name))
+				.map((name) => /^(@[^/]+\/)?[^/]+/.exec(name)![0])
+		);
+		const styles = readFileSync('src/app.css', 'utf8').matchAll(
+			/@(?:import|plugin) '([^./'][^/']*)/g
+		);
+		const all = new Set([...wanted, ...[...styles].map(([, name]) => name!)]);
+		expect(all.size).toBeGreaterThan(20);
+		expect([...all].filter((name) => !(name in dependencies))).toEqual([]);
 	});
 
 	it('has no import cycles, types included', () => {
