@@ -1,6 +1,7 @@
 import type { Point } from '../math/polygon';
 import type { Metres, Ratio } from '../units';
-import type { Counts, Reach, Station, Zone } from './stationBalls';
+import type { Counts, Reach, Station } from './stationBalls';
+import type { Zone } from './zone';
 
 /** A station of a layout that may go over several greens. */
 export interface LaidOut extends Pick<Station, 'ball' | 'heading'> {

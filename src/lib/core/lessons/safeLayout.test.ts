@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { levelGreen } from '../../../../tests/support/stations';
 import { contains } from '../math/polygon';
 import type { Green } from '../green/green';
 import { dangersOf, othersOf, standOf, walkBetween, type LaidOut } from './clinicSafety';
@@ -6,14 +7,7 @@ import { layoutsOf, nearMisses, sitesOf, zonesOf } from './safeLayout';
 import type { Reach } from './stationBalls';
 
 const green: Green = {
-	outline: [
-		[0, 0],
-		[20, 0],
-		[20, 14],
-		[0, 14]
-	],
-	collar: 1,
-	fringe: 'smooth',
+	...levelGreen(20, 14),
 	areas: [
 		{
 			kind: 'water',
@@ -25,10 +19,7 @@ const green: Green = {
 				[20, 17]
 			]
 		}
-	],
-	spots: [],
-	tilts: [],
-	grid: null
+	]
 };
 const at = (u: number, v: number, heading = 0, on = 0): LaidOut => ({
 	ball: [u, v],

@@ -4,7 +4,8 @@ import { SURFACE } from '../ground/surfaces';
 import { boundsOf, contains, type Point } from '../math/polygon';
 import type { Metres, Radians, Ratio } from '../units';
 import { standOf, TOLERATED, walkBetween } from './clinicSafety';
-import type { Counts, Reach, Zone } from './stationBalls';
+import type { Counts, Reach } from './stationBalls';
+import type { Zone } from './zone';
 
 /** A place of a map where a station could be. */
 export interface Site {

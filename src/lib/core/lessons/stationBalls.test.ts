@@ -1,40 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { bruteForce } from '../../../../tests/support/clinicBalls';
-import { clubNamed } from '../../../../tests/support/practice';
-import type { Green } from '../green/green';
-import { AS_MODELLED } from '../player/delivered';
+import { hitterOf, levelGreen } from '../../../../tests/support/stations';
 import { PROFILE, type Hand } from '../player/player';
-import { DEFAULT_TECHNIQUE } from '../setup/technique';
 import { fromFeet } from '../units';
-import { reachesOf, shanksAt, type Hitter, type Station, type Zone } from './stationBalls';
+import { reachesOf, shanksAt, type Hitter, type Station } from './stationBalls';
+import type { Zone } from './zone';
 
 const day = { greenSpeed: fromFeet(10), firmness: 'medium', wet: false } as const;
-/** A level green, 20 m by 14, in the rough. */
-const green: Green = {
-	outline: [
-		[0, 0],
-		[20, 0],
-		[20, 14],
-		[0, 14]
-	],
-	collar: 1,
-	fringe: 'smooth',
-	areas: [],
-	spots: [],
-	tilts: [],
-	grid: null
-};
+const green = levelGreen(20, 14);
 const hitter = (hand: Hand = 'right', shanks = shanksAt(28)): Hitter => ({
-	who: {
-		technique: DEFAULT_TECHNIQUE,
-		strength: PROFILE.high.strength,
-		hand,
-		swings: {},
-		delivered: AS_MODELLED,
-		dispersion: PROFILE.high.dispersion
-	},
-	shanks,
-	shots: [{ shot: { club: clubNamed('SW'), flight: 'standard', shape: 'straight' }, carry: 6 }]
+	...hitterOf('high', 'SW', 6, 28, hand),
+	shanks
 });
 const station = (over: Partial<Station> = {}): Station => ({
 	ball: [-2, 7],

@@ -1,5 +1,5 @@
-import type { Zone } from '$lib/core/lessons/stationBalls';
 import { shanksAt, type Hitter } from '$lib/core/lessons/stationBalls';
+import type { Zone } from '$lib/core/lessons/zone';
 import { standOf, type LaidOut } from '$lib/core/lessons/clinicSafety';
 import type { Site } from '$lib/core/lessons/safeLayout';
 import type { Point } from '$lib/core/math/polygon';

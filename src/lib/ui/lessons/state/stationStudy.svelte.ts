@@ -13,9 +13,12 @@ import {
 	nearMisses,
 	SEARCH_BALLS,
 	sitesOf,
-	zonesOf
+	zonesOf,
+	type Site,
+	type SiteZones
 } from '$lib/core/lessons/safeLayout';
 import type { Counts, Hitter, Reach, ReachQuestion } from '$lib/core/lessons/stationBalls';
+import type { Zone } from '$lib/core/lessons/zone';
 import type { Green } from '$lib/core/green/green';
 import type { LevelGreen } from '$lib/core/solve/levelScene';
 import { radians, type Radians } from '$lib/core/units';
@@ -50,6 +53,16 @@ const SEARCHED = 0.7;
 
 const seedOf = (...parts: readonly number[]): number =>
 	parts.reduce((sum, part) => Math.imul(sum, 31) + part + 1, 17);
+
+/** What is known of a zone in danger once a layout was lost by it. */
+const TOO_MANY: Reach = { share: 1, most: 1 };
+/** Which zone of its green is in danger, in a layout of chosen sites. */
+const zoneOf = (
+	{ station, walkingTo }: Danger,
+	chosen: readonly number[],
+	{ standAt, walkFrom }: SiteZones
+): number =>
+	walkingTo === null ? standAt(chosen[station]!) : walkFrom(chosen[station]!, chosen[walkingTo]!)!;
 
 /** Whether the balls of each station stay away from all others, and where they would. */
 export class StationStudy extends CancellableWork {
@@ -104,64 +117,75 @@ export class StationStudy extends CancellableWork {
 	/** @param known what was asked before, by station and site; grows */
 	async #findOn(
 		count: number,
-		{ greens, stations }: ClinicSetting,
+		setting: ClinicSetting,
 		known: Reach[][][],
 		signal: AbortSignal,
 		progress: (share: number) => void
 	): Promise<StationPlace[] | null> {
+		const { greens, stations } = setting;
 		const sites = greens.slice(0, count).flatMap(({ green }, i) => sitesOf(green, i));
 		const zones = zonesOf(sites);
 		const wide = nearMisses(zones, sites);
-		const fresh = sites.flatMap((site, at) => (site.green === count - 1 ? [at] : []));
-		const parcels = stations.flatMap((_, station) =>
-			Array.from({ length: Math.ceil(fresh.length / PARCEL) }, (__, k) => ({
-				station,
-				at: fresh.slice(k * PARCEL, (k + 1) * PARCEL)
-			}))
-		);
-		const questions = parcels.map(({ station, at }): ReachQuestion => ({
-			...greens[count - 1]!,
-			counts: SEARCH_BALLS,
-			stations: at.map((site) => ({
-				station: { ...sites[site]!, hitters: stations[station]!.hitters },
-				zones: [...(zones.zones[count - 1] ?? []), ...(wide.zones[count - 1] ?? [])],
-				seed: seedOf(station, site)
-			}))
-		}));
-		const answers = await this.#reaches(questions, signal, (share) => progress(share * SEARCHED));
-		parcels.forEach(({ station, at }, i) =>
-			at.forEach((site, k) => (known[station]![site] = answers[i]![k]!))
+		const people = [...(zones.zones[count - 1] ?? []), ...(wide.zones[count - 1] ?? [])];
+		await this.#playFrom(sites, people, count - 1, setting, known, signal, (share) =>
+			progress(share * SEARCHED)
 		);
 		// By near misses first; where none of those is safe, by hits.
 		const choices = [wide, zones, zones];
-		for (const [choice, people] of choices.entries()) {
+		for (const [choice, whom] of choices.entries()) {
 			const layouts = layoutsOf(
 				stations.length,
 				sites,
 				(station, site) => known[station]![site]!,
-				people,
+				whom,
 				CHOSEN_AT_ONCE
 			);
 			for (const [i, { sites: chosen }] of layouts.entries()) {
 				progress(SEARCHED + ((1 - SEARCHED) * (choice + i / layouts.length)) / choices.length);
 				const laid = chosen.map((site) => sites[site]!);
-				const lost = await this.#lostBy(laid, { greens, stations }, signal);
+				const lost = await this.#lostBy(laid, setting, signal);
 				if (lost === null)
 					return laid.map((site, k) =>
 						placeAt(site, stations[k]!.block.id, greens[site.green]!.id)
 					);
-				for (const { from, station, walkingTo } of lost) {
-					for (const { standAt, walkFrom } of [zones, wide]) {
-						const zone =
-							walkingTo === null
-								? standAt(chosen[station]!)
-								: walkFrom(chosen[station]!, chosen[walkingTo]!)!;
-						known[from]![chosen[from]!]![zone] = { share: 1, most: 1 };
-					}
-				}
+				for (const danger of lost)
+					for (const at of [zones, wide])
+						known[danger.from]![chosen[danger.from]!]![zoneOf(danger, chosen, at)] = TOO_MANY;
 			}
 		}
 		return null;
+	}
+
+	/** Plays few balls of every station from every site of one green, and knows then to whom they come. */
+	async #playFrom(
+		sites: readonly Site[],
+		zones: readonly Zone[],
+		on: number,
+		{ greens, stations }: ClinicSetting,
+		known: Reach[][][],
+		signal: AbortSignal,
+		progress: (share: number) => void
+	): Promise<void> {
+		const there = sites.flatMap((site, at) => (site.green === on ? [at] : []));
+		const parcels = stations.flatMap((_, station) =>
+			Array.from({ length: Math.ceil(there.length / PARCEL) }, (__, k) => ({
+				station,
+				at: there.slice(k * PARCEL, (k + 1) * PARCEL)
+			}))
+		);
+		const questions = parcels.map(({ station, at }): ReachQuestion => ({
+			...greens[on]!,
+			counts: SEARCH_BALLS,
+			stations: at.map((site) => ({
+				station: { ...sites[site]!, hitters: stations[station]!.hitters },
+				zones,
+				seed: seedOf(station, site)
+			}))
+		}));
+		const answers = await this.#reaches(questions, signal, progress);
+		parcels.forEach(({ station, at }, i) =>
+			at.forEach((site, k) => (known[station]![site] = answers[i]![k]!))
+		);
 	}
 
 	/** What is dangerous in a layout, as soon as anything is; null where it is safe. */

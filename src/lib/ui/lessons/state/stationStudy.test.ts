@@ -1,10 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { clubNamed } from '../../../../../tests/support/practice';
-import type { Green } from '$lib/core/green/green';
-import { shanksAt, type Hitter, type ReachQuestion } from '$lib/core/lessons/stationBalls';
-import { AS_MODELLED } from '$lib/core/player/delivered';
-import { PROFILE } from '$lib/core/player/player';
-import { DEFAULT_TECHNIQUE } from '$lib/core/setup/technique';
+import { hitterOf, levelGreen } from '../../../../../tests/support/stations';
+import type { ReachQuestion } from '$lib/core/lessons/stationBalls';
 import { fromFeet } from '$lib/core/units';
 import type { Block } from '$lib/io/lessons/lesson';
 import { turnedBy, type StationPlace } from '$lib/io/lessons/stations';
@@ -12,36 +8,10 @@ import type { PlannerPool } from '$lib/workers/plannerPool';
 import { stationReaches } from '$lib/workers/studies';
 import { StationStudy, type ClinicSetting } from './stationStudy.svelte';
 
-const SIDES = { u: 30, v: 24 };
-const green: Green = {
-	outline: [
-		[0, 0],
-		[SIDES.u, 0],
-		[SIDES.u, SIDES.v],
-		[0, SIDES.v]
-	],
-	collar: 1,
-	fringe: 'smooth',
-	areas: [],
-	spots: [],
-	tilts: [],
-	grid: null
-};
-const hitter = (club: 'SW' | 'PW', carry: number): Hitter => ({
-	who: {
-		technique: DEFAULT_TECHNIQUE,
-		strength: PROFILE.scratch.strength,
-		hand: 'right',
-		swings: {},
-		delivered: AS_MODELLED,
-		dispersion: PROFILE.scratch.dispersion
-	},
-	shanks: shanksAt(0),
-	shots: [{ shot: { club: clubNamed(club), flight: 'standard', shape: 'straight' }, carry }]
-});
+const green = levelGreen(30, 24);
 const setting: ClinicSetting = {
 	greens: [{ id: 'only', green, day: { greenSpeed: fromFeet(9), firmness: 'medium', wet: false } }],
-	stations: [hitter('SW', 4), hitter('PW', 5)].map((one, i) => ({
+	stations: [hitterOf('scratch', 'SW', 4, 0), hitterOf('scratch', 'PW', 5, 0)].map((one, i) => ({
 		block: { id: `block-${i}` } as Block,
 		hitters: [one]
 	}))
