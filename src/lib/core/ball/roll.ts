@@ -27,13 +27,6 @@ const FOLD: Metres = 0.02;
 const FOLD_STEPS = 64;
 const RANGE: Metres = 150;
 
-/** A border that was in the way may be passed by on a bent path: it is looked for in so many steps. */
-const APPROACH_STEPS = 12;
-
-/** The border ahead lies within this time, as a step that was halved has shown; Infinity where none is known of. */
-let borderWithin: Seconds = Infinity;
-let approaching = 0;
-
 /** The ground where the ball is, half-way through a step, and at its end. */
 let here = new GroundSample();
 const half = new GroundSample();
@@ -78,6 +71,12 @@ function reach(ball: BallState): Metres {
 	return first + Math.abs(rest.x - rest.cornerX) + Math.abs(rest.z - rest.cornerZ);
 }
 
+/** Whether a ball surely runs farther than this on the slope of `here`: even straight up it would. */
+function runsPast(length: Metres, { vx, vz }: BallState, friction: number): boolean {
+	const steepest = Math.abs(here.gradientX) + Math.abs(here.gradientZ);
+	return vx * vx + vz * vz > 2 * length * (friction + PULL * steepest);
+}
+
 /**
  * The way to rest in one piece, where slope and kind are known all the way: on a patch of one slope, or close by.
  *
@@ -91,6 +90,7 @@ function runOut(
 	drawn: boolean
 ): RollStatus | null {
 	const friction = frictionOn[here.kind]!;
+	if (!uniform && runsPast(SHORT, ball, friction)) return null;
 	if (!restOnSlope(ball, friction, here.gradientX, here.gradientZ, rest)) return null;
 	const length = reach(ball);
 	if (length > RANGE || rest.time > TIME_CAP) return null;
@@ -119,35 +119,78 @@ function runOut(
 	return 'rest';
 }
 
+/** The ground of a place: that of `here` on a patch of one slope, and else what lies there. */
+function groundAt(x: Metres, z: Metres, ground: Ground, uniform: boolean, into: GroundSample) {
+	if (uniform) return here;
+	ground.sample(x, z, into);
+	return into;
+}
+
 /**
  * One step of the rolling ball, of Kutta's third order but for the place of its last stage, which is where the midpoint rule ends: that
- * ground is wanted anyway. `here` holds the ground at its start, `there` at its end.
+ * ground is wanted anyway. `here` holds the ground at its start, `there` at its end where that is no patch of one slope.
  */
-function rollStep(ball: BallState, ground: Ground, speed: number, dt: number): void {
-	const { x, z, vx, vz } = ball;
-	const f0 = frictionOn[here.kind]! / Math.max(speed, SLOWEST);
+function rollStep(
+	ball: BallState,
+	ground: Ground,
+	uniform: boolean,
+	speed: number,
+	dt: number
+): void {
+	const { x, z, vx, vz } = before;
+	const friction = frictionOn[here.kind]!;
+	const f0 = friction / Math.max(speed, SLOWEST);
 	const ax0 = -f0 * vx - PULL * here.gradientX;
 	const az0 = -f0 * vz - PULL * here.gradientZ;
 	const mx = vx + (dt / 2) * ax0;
 	const mz = vz + (dt / 2) * az0;
-	ground.sample(x + (dt / 2) * vx, z + (dt / 2) * vz, half);
-	const f1 = frictionOn[half.kind]! / Math.max(Math.sqrt(mx * mx + mz * mz), SLOWEST);
-	const ax1 = -f1 * mx - PULL * half.gradientX;
-	const az1 = -f1 * mz - PULL * half.gradientZ;
+	const mid = groundAt(x + (dt / 2) * vx, z + (dt / 2) * vz, ground, uniform, half);
+	const f1 = friction / Math.max(Math.sqrt(mx * mx + mz * mz), SLOWEST);
+	const ax1 = -f1 * mx - PULL * mid.gradientX;
+	const az1 = -f1 * mz - PULL * mid.gradientZ;
 	const ex = vx + dt * ax1;
 	const ez = vz + dt * az1;
-	ground.sample(x + dt * mx, z + dt * mz, there);
-	const f2 = frictionOn[there.kind]! / Math.max(Math.sqrt(ex * ex + ez * ez), SLOWEST);
+	const end = groundAt(x + dt * mx, z + dt * mz, ground, uniform, there);
+	const f2 = friction / Math.max(Math.sqrt(ex * ex + ez * ez), SLOWEST);
 	ball.x = x + (dt / 6) * (vx + 4 * mx + ex);
 	ball.z = z + (dt / 6) * (vz + 4 * mz + ez);
-	ball.vx = vx + (dt / 6) * (ax0 + 4 * ax1 - f2 * ex - PULL * there.gradientX);
-	ball.vz = vz + (dt / 6) * (az0 + 4 * az1 - f2 * ez - PULL * there.gradientZ);
-	ball.t += dt;
+	ball.vx = vx + (dt / 6) * (ax0 + 4 * ax1 - f2 * ex - PULL * end.gradientX);
+	ball.vz = vz + (dt / 6) * (az0 + 4 * az1 - f2 * ez - PULL * end.gradientZ);
+	ball.t = before.t + dt;
+}
+
+/** Whether a place lies beyond the border of what `here` knows: of its patch, or of its kind of surface. */
+function isBeyond(x: Metres, z: Metres, ground: Ground, uniform: boolean): boolean {
+	if (uniform) return !inPatch(x, z);
+	ground.sample(x, z, half);
+	return half.kind !== here.kind;
+}
+
+/** Share of the step just taken after which the border was crossed, less than `BORDER` late: on the parabola that the ends of the step give. */
+function shareToBorder(ball: BallState, ground: Ground, uniform: boolean, dt: number): number {
+	const { x, z } = before;
+	const [startX, startZ] = [dt * before.vx, dt * before.vz];
+	const [bendX, bendZ] = [ball.x - x - startX, ball.z - z - startZ];
+	const exact = BORDER / (Math.abs(startX) + Math.abs(startZ));
+	let [low, high] = [0, 1];
+	while (high - low > exact) {
+		const s = (low + high) / 2;
+		const isPast = isBeyond(
+			x + s * (startX + s * bendX),
+			z + s * (startZ + s * bendZ),
+			ground,
+			uniform
+		);
+		if (isPast) high = s;
+		else low = s;
+	}
+	return high;
 }
 
 /**
- * Steps on, no farther than to the border of what `here` knows; `there` is then the ground at the end. A step over the border is halved
- * until it ends before it or just past it; those that follow halve what is left.
+ * Steps on, no farther than just past the border of what `here` knows.
+ *
+ * @returns whether the ground at the end is another, which `there` then holds
  */
 function advance(
 	ball: BallState,
@@ -155,28 +198,21 @@ function advance(
 	uniform: boolean,
 	speed: number,
 	longest: Seconds
-): void {
-	const friction = frictionOn[here.kind]!;
-	const free = Math.min(longest, LONGEST_STEP / speed, speed / (2 * friction));
-	const shortest = BORDER / speed;
-	let dt = Math.max(SHORTEST_TIME, Math.min(free, Math.max(shortest, borderWithin / 2)));
+): boolean {
+	const braking = frictionOn[here.kind]! / Math.max(speed, SLOWEST);
+	const ax = braking * ball.vx + PULL * here.gradientX;
+	const az = braking * ball.vz + PULL * here.gradientZ;
+	// At most half of what would stop it.
+	const halting = speed / (2 * Math.sqrt(ax * ax + az * az));
+	const dt = Math.max(SHORTEST_TIME, Math.min(longest, LONGEST_STEP / speed, halting));
 	copyMotion(ball, before);
-	for (;;) {
-		rollStep(ball, ground, speed, dt);
-		const crossed = uniform ? !inPatch(ball.x, ball.z) : there.kind !== here.kind;
-		if (!crossed) {
-			if (borderWithin < Infinity) borderWithin = approaching-- > 0 ? dt : Infinity;
-			return;
-		}
-		if (!(dt > shortest)) {
-			borderWithin = Infinity;
-			return;
-		}
-		if (borderWithin === Infinity) approaching = APPROACH_STEPS;
-		copyMotion(before, ball);
-		dt /= 2;
-		borderWithin = dt;
-	}
+	rollStep(ball, ground, uniform, speed, dt);
+	const crossed = uniform ? !inPatch(ball.x, ball.z) : there.kind !== here.kind;
+	if (crossed && dt * speed > BORDER)
+		rollStep(ball, ground, uniform, speed, dt * shareToBorder(ball, ground, uniform, dt));
+	if (uniform && inPatch(ball.x, ball.z)) return false;
+	if (uniform) ground.sample(ball.x, ball.z, there);
+	return true;
 }
 
 /**
@@ -199,7 +235,6 @@ export function roll(
 	setFriction(greenSpeed, deviate);
 	const deadline = ball.t + TIME_CAP;
 	const longest = recorder ? LONGEST_DRAWN : LONGEST_TIME;
-	borderWithin = Infinity;
 	let known = false;
 	let [anchorX, anchorZ] = [Infinity, Infinity];
 	ground.sample(ball.x, ball.z, here);
@@ -212,10 +247,10 @@ export function roll(
 			return finish(ball, status);
 		}
 		const squared = ball.vx * ball.vx + ball.vz * ball.vz;
-		advance(ball, ground, known, Math.sqrt(squared), longest);
+		const onOther = advance(ball, ground, known, Math.sqrt(squared), longest);
 		if (hole && passedHole(ball, squared, hole)) return 'holed';
-		recorder?.addOnGround(ball, there.height);
-		[here, there] = [there, here];
+		if (onOther) [here, there] = [there, here];
+		recorder?.addOnGround(ball, ground.height(ball.x, ball.z));
 		if (Math.abs(ball.x) > RANGE || Math.abs(ball.z) > RANGE) break;
 		if (steps % FOLD_STEPS !== 0) continue;
 		if (Math.abs(ball.x - anchorX) < FOLD && Math.abs(ball.z - anchorZ) < FOLD)

@@ -34,14 +34,14 @@ describe('what if', () => {
 		const overEdge = ask(
 			{
 				lie: 'fringe',
-				toEdge: 1.46,
-				edgeToPin: 2,
-				beyondPin: 9.33,
-				rise: 0.13,
+				toEdge: 1.55,
+				edgeToPin: 3.03,
+				beyondPin: 9.65,
+				rise: 0.19,
 				fringe: 'grainy',
-				slopeAlong: 2.24,
-				slopeAcross: -0.36,
-				stimpFeet: 10.59,
+				slopeAlong: 2.83,
+				slopeAcross: -0.5,
+				stimpFeet: 9.99,
 				grain: 'left'
 			},
 			{ skill: 'expert' }
