@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { browserPath } from './scripts/setup.mjs';
 
 const PORT = 4199;
 
@@ -23,7 +24,7 @@ export default defineConfig({
 		// The offline tests let it work; everywhere else it would only fetch the whole app for each test.
 		serviceWorkers: 'block',
 		launchOptions: {
-			executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+			executablePath: browserPath(),
 			args: [
 				'--no-sandbox',
 				'--disable-gpu',

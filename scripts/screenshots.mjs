@@ -1,7 +1,7 @@
 // Takes the pictures in docs/screenshots from a running demo: npm run demo, then npm run screenshots [-- NAMES].
 import { mkdirSync } from 'node:fs';
 import { chromium } from '@playwright/test';
-import { CHROMIUM } from './setup.mjs';
+import { browserPath } from './setup.mjs';
 
 const ADDRESS = process.env.ADDRESS ?? 'http://localhost:4173';
 const FOLDER = 'docs/screenshots';
@@ -128,7 +128,7 @@ const PICTURES = [
 
 mkdirSync(FOLDER, { recursive: true });
 const browser = await chromium.launch({
-	executablePath: CHROMIUM,
+	executablePath: browserPath(),
 	args: [
 		'--no-sandbox',
 		'--disable-gpu',

@@ -7,7 +7,7 @@ import { spawn } from 'node:child_process';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
-import { CHROMIUM } from './setup.mjs';
+import { browserPath } from './setup.mjs';
 
 const PORT = '4321';
 const ADDRESS = `http://localhost:${PORT}`;
@@ -70,7 +70,7 @@ const server = spawn(process.execPath, ['scripts/serve.mjs'], {
 });
 await new Promise((resolve) => setTimeout(resolve, 2500));
 const browser = await chromium.launch({
-	executablePath: CHROMIUM,
+	executablePath: browserPath(),
 	args: ['--no-sandbox', '--disable-gpu']
 });
 try {

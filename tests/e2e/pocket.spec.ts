@@ -7,7 +7,9 @@ test.use({
 	viewport: { width: 390, height: 844 },
 	hasTouch: true,
 	isMobile: true,
-	serviceWorkers: 'allow'
+	serviceWorkers: 'allow',
+	// Nobody can be asked whether the phone may feel how it lies.
+	permissions: ['accelerometer', 'gyroscope']
 });
 
 /** Lets the emulated phone lie on a slope until what is asked for is on the screen: it trembles a little, as phones do. */
@@ -82,6 +84,14 @@ test('a morning on the green by one thumb, without a network, and everything is 
 	await expect(page.getByText('1.5 % uphill one way')).toBeVisible();
 	await timePutt(page, '5', 2600);
 	await timePutt(page, '5', 2620);
+	// A busy machine touches late, as a thumb may: what does not agree is putted again.
+	for (let again = 0; again < 4; again++) {
+		const timed = page.getByTestId('timed-speed');
+		await expect(timed.or(page.getByText('do not agree'))).toBeVisible();
+		if (await timed.isVisible()) break;
+		await page.getByRole('button', { name: 'Take out putt 2' }).tap();
+		await timePutt(page, '5', 2610);
+	}
 	await expect(page.getByTestId('timed-speed')).toContainText(/^\s*\d+\.\d ± \d\.\d ft/);
 	await accessible(page, 'timed putts');
 	const speed = (await page.getByTestId('timed-speed').textContent())!.trim();
