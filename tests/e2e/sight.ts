@@ -106,13 +106,8 @@ function look(): string[] {
 	lines.forEach((one, i) => {
 		for (let k = i + 1; k < lines.length; k++) {
 			const other = lines[k]!;
-			if (
-				one.layer !== other.layer ||
-				one.leaf.contains(other.leaf) ||
-				other.leaf.contains(one.leaf)
-			)
-				continue;
-			if (meet(one.box, other.box, TOUCH))
+			if (one.layer !== other.layer || !meet(one.box, other.box, TOUCH)) continue;
+			if (!one.leaf.contains(other.leaf) && !other.leaf.contains(one.leaf))
 				found.push(`“${said(one.leaf)}” over “${said(other.leaf)}”`);
 		}
 	});
