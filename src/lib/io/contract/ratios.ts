@@ -5,12 +5,13 @@ import * as z from 'zod/mini';
 import {
 	firmnessField,
 	handField,
+	inRange,
 	schoolField,
 	skillField,
 	slopeField,
-	stimpField,
-	within
+	stimpField
 } from '../fields/fields';
+import { RANGE } from '../fields/ranges';
 import { clubToCore, STANDARD_BAG_WIRE } from '../work/club';
 import { bagSchema } from './club';
 
@@ -39,7 +40,7 @@ export const ratiosRequestSchema = z.strictObject({
 	}),
 	carries: z._default(
 		z
-			.array(within(0.5, 60, 'metres'))
+			.array(inRange(RANGE.carryOfRatio, 'metres'))
 			.check(
 				z.minLength(1, 'must hold at least one carry'),
 				z.maxLength(MOST_CARRIES, `must hold at most ${MOST_CARRIES} carries`)

@@ -2,6 +2,7 @@ import { SHOT_KINDS } from '$lib/core/plan/question/shotKind';
 import * as z from 'zod/mini';
 import { STRIKE_TAGS } from '$lib/core/practice/practised';
 import { GLANCE_KINDS, HEIGHTS, LIE_ANSWERS, READ_STEPS } from '$lib/core/trainer/steps';
+import { LETTERS, RANGE, type Range } from './ranges';
 
 // The small library has no words of its own: these are said where a field has none.
 z.config(z.locales.en());
@@ -11,6 +12,12 @@ export const within = (low: number, high: number, unit: string) => {
 	const message = `must be a number from ${low} to ${high}${unit ? ` ${unit}` : ''}`;
 	return z.number({ error: message }).check(z.minimum(low, message), z.maximum(high, message));
 };
+
+/** `within` a range that a form shares. */
+export const inRange = ({ low, high }: Range, unit: string) => within(low, high, unit);
+
+/** A check that a text is no longer than so many letters. */
+export const atMost = (most: number) => z.maxLength(most, `must be at most ${most} letters`);
 
 const choice = <const T extends readonly [string, ...string[]]>(values: T) =>
 	z.enum(values, { error: `must be one of: ${values.join(', ')}` });
@@ -86,9 +93,9 @@ export const readingMethodField = choice(['ramp', 'timed', 'balls', 'judged']);
 export const wayField = choice(['up', 'down']);
 export const segmentKindField = choice(['green', 'fringe', 'tier', 'ridge', 'rough']);
 
-export const stimpField = within(3, 18, 'feet');
-export const slopeField = within(-30, 30, 'percent');
-export const windField = within(-20, 20, 'm/s');
+export const stimpField = inRange(RANGE.stimpFeet, 'feet');
+export const slopeField = inRange(RANGE.slope, 'percent');
+export const windField = inRange(RANGE.wind, 'm/s');
 /** Ids stand in addresses: letters, digits, hyphen and underscore only. */
 export const idField = z
 	.string()
@@ -96,14 +103,9 @@ export const idField = z
 
 export const nameField = z
 	.string()
-	.check(
-		z.trim(),
-		z.minLength(1, 'must not be empty'),
-		z.maxLength(60, 'must be at most 60 letters')
-	);
+	.check(z.trim(), z.minLength(1, 'must not be empty'), atMost(LETTERS.name));
 
-const MAP = 500;
-export const mapField = within(-MAP, MAP, 'metres');
+export const mapField = inRange(RANGE.map, 'metres');
 /** A place on a green's map: to the right and up the map, in metres. */
 export const mapPointField = z.tuple([mapField, mapField]);
 

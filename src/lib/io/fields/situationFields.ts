@@ -5,6 +5,7 @@ import {
 	fringeField,
 	grainField,
 	hazardKindField,
+	inRange,
 	lieField,
 	sandSurfaceField,
 	sideField,
@@ -14,16 +15,17 @@ import {
 	windField,
 	within
 } from './fields';
+import { RANGE } from './ranges';
 
 /** Ranges in which a shot can be asked about; kept things may lie outside them. */
 export const hazardSchema = z
 	.strictObject({
 		kind: hazardKindField,
-		from: within(0, 120, 'metres'),
-		to: within(0, 120, 'metres'),
-		height: z._default(within(0, 10, 'metres'), 0),
+		from: inRange(RANGE.hazardAlong, 'metres'),
+		to: inRange(RANGE.hazardAlong, 'metres'),
+		height: z._default(inRange(RANGE.hazardHeight, 'metres'), 0),
 		side: z.optional(sideField),
-		offset: z.optional(within(0, 40, 'metres'))
+		offset: z.optional(inRange(RANGE.hazardBeside, 'metres'))
 	})
 	.check(
 		z.refine(({ side, offset }) => (side ?? 'across') === 'across' || offset !== undefined, {
@@ -37,7 +39,7 @@ export const hazardSchema = z
 	);
 
 export const segmentSchema = z.strictObject({
-	length: within(0.1, 200, 'metres'),
+	length: inRange(RANGE.segment, 'metres'),
 	slopeAlong: slopeField,
 	slopeAcross: z._default(slopeField, 0),
 	kind: z.optional(segmentKindField)
@@ -46,10 +48,10 @@ export const segmentSchema = z.strictObject({
 export const situationFields = {
 	lie: z._default(lieField, 'fairway'),
 	wet: z._default(z.boolean(), false),
-	toEdge: within(0, 80, 'metres'),
-	edgeToPin: within(0.5, 80, 'metres'),
-	beyondPin: z._default(within(0, 60, 'metres'), 8),
-	rise: z._default(within(-10, 10, 'metres'), 0),
+	toEdge: inRange(RANGE.toEdge, 'metres'),
+	edgeToPin: inRange(RANGE.edgeToPin, 'metres'),
+	beyondPin: z._default(inRange(RANGE.beyondPin, 'metres'), 8),
+	rise: z._default(inRange(RANGE.rise, 'metres'), 0),
 	fringe: z._default(fringeField, 'smooth'),
 	segments: z.optional(
 		z.array(segmentSchema).check(z.maxLength(12, 'must be at most 12 segments'))
@@ -71,13 +73,16 @@ export const situationFields = {
 	sandSurface: z.optional(sandSurfaceField),
 	grass: z.optional(
 		z
-			.array(z.strictObject({ kind: fringeField, length: within(0.1, 80, 'metres') }))
+			.array(z.strictObject({ kind: fringeField, length: inRange(RANGE.stretchOfGrass, 'metres') }))
 			.check(
 				z.minLength(1, 'must hold at least one stretch'),
 				z.maxLength(6, 'must be at most 6 stretches')
 			)
 	),
 	width: z.optional(
-		z.strictObject({ left: within(0.5, 40, 'metres'), right: within(0.5, 40, 'metres') })
+		z.strictObject({
+			left: inRange(RANGE.toSide, 'metres'),
+			right: inRange(RANGE.toSide, 'metres')
+		})
 	)
 };

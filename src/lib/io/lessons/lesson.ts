@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
-import { idField } from '../fields/fields';
+import { atMost, idField } from '../fields/fields';
+import { LETTERS } from '../fields/ranges';
 import { clockField, dayField } from '../fields/kept';
 import type { blockRow, lessonPlanRow, lessonRow, packageRow, seriesRow } from '../rows/lesson';
 
@@ -48,8 +49,7 @@ const minutesField = z
 		z.minimum(1, 'must be 1 or more'),
 		z.maximum(MOST_MINUTES, `must be ${MOST_MINUTES} at most`)
 	);
-const words = (most: number) =>
-	z.string().check(z.trim(), z.maxLength(most, `must be at most ${most} letters`));
+const words = (most: number) => z.string().check(z.trim(), atMost(most));
 
 /** What a coach types of an appointment. */
 export const appointmentSchema = z.object({
@@ -59,14 +59,14 @@ export const appointmentSchema = z.object({
 			z.minLength(1, 'somebody has to come'),
 			z.maxLength(MOST_PUPILS, `must be ${MOST_PUPILS} at most`)
 		),
-	coach: words(60),
+	coach: words(LETTERS.name),
 	day: dayField,
 	time: clockField,
 	zone: z.string(),
 	minutes: minutesField,
-	place: words(60),
+	place: words(LETTERS.name),
 	greenIds: z.array(idField),
-	aim: words(200)
+	aim: words(LETTERS.line)
 });
 
 /** A block before anything came of it. */

@@ -1,7 +1,8 @@
 import * as z from 'zod/mini';
 import { REPRESENTATIVES, type ForecastBall, type Result } from '$lib/core/log/forecast';
 import { pinDistance } from '$lib/core/plan/question/situation';
-import { idField, lieField, strikeTagField, within } from '../fields/fields';
+import { atMost, idField, lieField, strikeTagField, within } from '../fields/fields';
+import { LETTERS } from '../fields/ranges';
 import type { playRow } from '../rows/play';
 import type { roundRow } from '../rows/round';
 
@@ -54,7 +55,6 @@ export const strokesOf = ({ holed, strokes }: Play): number | null =>
 	holed ? 1 : (strokes ?? null);
 
 const spotField = z.tuple([within(-30, 300, 'metres'), within(-150, 150, 'metres')]);
-const MOST_NOTES = 2000;
 
 /** What may be said of a played shot, and changed later. */
 export const resultSchema = z.object({
@@ -71,6 +71,6 @@ export const resultSchema = z.object({
 			.int('must be a whole number')
 			.check(z.minimum(1, 'must be 1 or more'), z.maximum(20, 'must be 20 at most'))
 	),
-	notes: z.string().check(z.maxLength(MOST_NOTES, `must be at most ${MOST_NOTES} letters`))
+	notes: z.string().check(atMost(LETTERS.notes))
 });
 export type PlayResult = z.output<typeof resultSchema>;

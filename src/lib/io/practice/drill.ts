@@ -3,15 +3,18 @@ import type { Drill } from '$lib/core/practice/drill';
 import { DRILL_IDS, DRILLS, type DrillId } from '$lib/core/practice/drills';
 import { degrees, radians } from '$lib/core/units';
 import {
+	atMost,
 	carryFlightField,
 	formatField,
 	idField,
+	inRange,
 	markField,
 	measureField,
 	nameField,
 	shapeField,
 	within
 } from '../fields/fields';
+import { LETTERS, RANGE } from '../fields/ranges';
 import { DRILL_WORDS } from '../words/drill';
 
 const lofts = within(10, 75, 'degrees');
@@ -46,8 +49,8 @@ export const drillRulesSchema = z.object({
 	format: formatField,
 	measure: measureField,
 	mark: markField,
-	distance: within(0.5, 80, 'metres'),
-	tolerance: within(0.2, 20, 'metres')
+	distance: inRange(RANGE.mark, 'metres'),
+	tolerance: inRange(RANGE.tolerance, 'metres')
 });
 export type DrillRules = z.output<typeof drillRulesSchema>;
 
@@ -56,10 +59,8 @@ export const drillDraftSchema = z.object({
 	id: idField,
 	name: nameField,
 	basedOn: z.string(),
-	purpose: z.string().check(z.maxLength(400, 'must be at most 400 letters')),
-	steps: z
-		.array(z.string().check(z.maxLength(400, 'must be at most 400 letters')))
-		.check(z.maxLength(MOST_STEPS)),
+	purpose: z.string().check(atMost(LETTERS.paragraph)),
+	steps: z.array(z.string().check(atMost(LETTERS.paragraph))).check(z.maxLength(MOST_STEPS)),
 	rules: drillRulesSchema
 });
 export type DrillDraft = z.output<typeof drillDraftSchema>;

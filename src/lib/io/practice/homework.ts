@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { carryFlightField, idField, nameField } from '../fields/fields';
+import { atMost, carryFlightField, idField, nameField } from '../fields/fields';
 import type { Ball } from '../work/pupil';
 import type { Session } from './session';
 
@@ -41,7 +41,7 @@ export const homeworkSchema = z.object({
 	due: z.iso.date('must be a day'),
 	cells: z.array(homeworkCellSchema).check(z.maxLength(24)),
 	drills: z.array(homeworkDrillSchema).check(z.maxLength(8)),
-	note: z.string().check(z.maxLength(600, 'must be at most 600 letters'))
+	note: z.string().check(atMost(600))
 });
 export type Homework = z.output<typeof homeworkSchema>;
 

@@ -8,15 +8,18 @@ import { shareOf, type Share } from '$lib/core/math/share';
 import { fromFeet, fromPercent, type Metres } from '$lib/core/units';
 import { drillRulesSchema, prescribesSwing, type DrillRules } from './drill';
 import {
+	atMost,
 	carryFlightField,
 	firmnessField,
 	idField,
+	inRange,
 	nameField,
 	shapeField,
 	slopeField,
 	stimpField,
 	within
 } from '../fields/fields';
+import { LETTERS, RANGE } from '../fields/ranges';
 import type { Ball } from '../work/pupil';
 
 const taskSchema = z.object({
@@ -32,13 +35,13 @@ export type SessionTask = z.output<typeof taskSchema>;
 
 /** Where a session is hit. */
 export const sessionGroundSchema = z.object({
-	name: z.string().check(z.maxLength(60)),
+	name: z.string().check(atMost(LETTERS.name)),
 	greenId: z.nullable(z.string()),
 	stimpFeet: stimpField,
 	firmness: firmnessField,
 	wet: z.boolean(),
-	toEdge: within(0, 60, 'metres'),
-	room: within(1, 100, 'metres'),
+	toEdge: inRange(RANGE.drillToEdge, 'metres'),
+	room: inRange(RANGE.room, 'metres'),
 	/** One standard error of the speed; null where nobody measured it. */
 	speedError: z.nullable(within(0, 6, 'feet')),
 	slopeAlong: slopeField,
@@ -60,7 +63,7 @@ export const sessionSchema = z.object({
 	turns: z.array(z.object({ pupilId: z.string(), tasks: z.array(taskSchema) })),
 	seed: z.number(),
 	homeworkId: z.nullable(z.string()),
-	notes: z.string().check(z.maxLength(2000))
+	notes: z.string().check(atMost(LETTERS.notes))
 });
 export type Session = z.output<typeof sessionSchema>;
 export type Turn = Session['turns'][number];

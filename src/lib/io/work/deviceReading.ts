@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
-import { within } from '../fields/fields';
+import { inRange, within } from '../fields/fields';
+import { RANGE } from '../fields/ranges';
 
 /** One reading as a measuring device sends it. */
 export const deviceReadingSchema = z.discriminatedUnion('device', [
@@ -22,8 +23,8 @@ export const deviceReadingSchema = z.discriminatedUnion('device', [
 	}),
 	z.strictObject({
 		device: z.literal('level'),
-		percent: within(0, 40, 'percent'),
-		fallsTowards: within(0, 360, 'degrees')
+		percent: inRange(RANGE.steepest, 'percent'),
+		fallsTowards: inRange(RANGE.bearing, 'degrees')
 	})
 ]);
 

@@ -5,16 +5,19 @@ import { areaOf } from '$lib/core/math/polygon';
 import { degrees, fromPercent, radians } from '$lib/core/units';
 import {
 	areaKindField,
+	atMost,
 	fringeField,
 	idField,
+	inRange,
 	mapField,
 	mapPointField,
 	nameField,
 	within
 } from '../fields/fields';
+import { LETTERS, RANGE } from '../fields/ranges';
 import { blockOf } from './packedGrid';
 
-const heightField = within(-100, 100, 'metres');
+const heightField = inRange(RANGE.mapHeight, 'metres');
 
 const SMALLEST_AREA = 0.25;
 const outlineSchema = z.array(mapPointField).check(
@@ -27,7 +30,7 @@ export const areaSchema = z.object({
 	kind: areaKindField,
 	outline: outlineSchema,
 	/** Height of the far lip above the ground there. */
-	lip: z._default(within(0, 5, 'metres'), 0)
+	lip: z._default(inRange(RANGE.lip, 'metres'), 0)
 });
 
 export const spotSchema = z.object({
@@ -39,9 +42,9 @@ export const spotSchema = z.object({
 export const tiltSchema = z.object({
 	at: mapPointField,
 	/** Steepest slope. */
-	percent: within(0, 40, 'percent'),
+	percent: inRange(RANGE.steepest, 'percent'),
 	/** Direction of the fall, clockwise from the top of the map. */
-	fallsTowards: within(0, 360, 'degrees'),
+	fallsTowards: inRange(RANGE.bearing, 'degrees'),
 	leftOut: z._default(z.boolean(), false)
 });
 
@@ -75,10 +78,10 @@ export const pinSchema = z.object({ id: idField, name: nameField, at: mapPointFi
 export const greenDraftSchema = z.object({
 	id: idField,
 	name: nameField,
-	note: z._default(z.string().check(z.maxLength(400, 'must be at most 400 letters')), ''),
+	note: z._default(z.string().check(atMost(LETTERS.paragraph)), ''),
 	outline: outlineSchema,
 	/** Width of the mown ring around the green. */
-	collar: z._default(within(0, 10, 'metres'), 1),
+	collar: z._default(inRange(RANGE.collar, 'metres'), 1),
 	fringe: z._default(fringeField, 'smooth'),
 	areas: z._default(z.array(areaSchema).check(z.maxLength(30, 'must be at most 30 areas')), []),
 	spots: z._default(z.array(spotSchema).check(z.maxLength(400, 'must be at most 400 spots')), []),

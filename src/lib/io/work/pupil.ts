@@ -3,9 +3,11 @@ import { carryTable, type CarryCell, type CarryFact } from '$lib/core/player/car
 import type { CarryFlight } from '$lib/core/solve/measuredSwings';
 import { clubDraftSchema, toClub, type ClubDraft, type ClubWire } from './club';
 import {
-	carryFlightField,
+	atMost,
 	ballSourceField,
+	carryFlightField,
 	idField,
+	inRange,
 	lieField,
 	nameField,
 	ratioStyleField,
@@ -15,21 +17,19 @@ import {
 	unitsField,
 	within
 } from '../fields/fields';
+import { LETTERS, RANGE } from '../fields/ranges';
 import { dispersionOf, golferDraftSchema, type Golfer } from './player';
 
-const LONGEST_NOTE = 2000;
 /** From a child to the tallest, metres. */
 export const STATURES = { least: 0.9, usual: 1.75, most: 2.3 } as const;
-const noteField = z
-	.string()
-	.check(z.maxLength(LONGEST_NOTE, `must be at most ${LONGEST_NOTE} letters`));
+const noteField = z.string().check(atMost(LETTERS.notes));
 
 /** A pupil under work: who plays, and how distances are said to them. */
 export const pupilDraftSchema = z.extend(z.omit(golferDraftSchema, { carries: true }), {
 	id: idField,
 	name: nameField,
 	/** Length of a pace in metres, measured once. */
-	pace: z._default(within(0.5, 1.3, 'metres'), 0.9),
+	pace: z._default(inRange(RANGE.pace, 'metres'), 0.9),
 	/** How tall, metres: where the eyes are in the picture from behind the ball. */
 	stature: z.optional(within(STATURES.least, STATURES.most, 'metres')),
 	units: z._default(unitsField, 'metres'),

@@ -1,7 +1,9 @@
 import * as z from 'zod/mini';
 import {
+	atMost,
 	firmnessField,
 	idField,
+	inRange,
 	nameField,
 	readingMethodField,
 	slopeField,
@@ -9,6 +11,7 @@ import {
 	wayField,
 	within
 } from '../fields/fields';
+import { LETTERS, RANGE } from '../fields/ranges';
 
 /** One roll as it was written down: of a ramp's ball, or of a putt that was timed. */
 const rollSchema = z.object({
@@ -47,12 +50,12 @@ export const readingDraftSchema = z.object({
 	firmness: z._default(firmnessField, 'medium'),
 	wet: z._default(z.boolean(), false),
 	/** Direction in which the grass grows, clockwise from the top of the map; null for none. */
-	grainTowards: z._default(z.nullable(within(0, 360, 'degrees')), null),
+	grainTowards: z._default(z.nullable(inRange(RANGE.bearing, 'degrees')), null),
 	method: z._default(readingMethodField, 'judged'),
 	/** What it was found from, so that it can be worked out again. */
 	rolls: z._default(z.array(rollSchema).check(z.maxLength(100, 'must be at most 100 rolls')), []),
 	balls: z._default(z.array(ballSchema).check(z.maxLength(100, 'must be at most 100 balls')), []),
-	note: z._default(z.string().check(z.maxLength(200, 'must be at most 200 letters')), '')
+	note: z._default(z.string().check(atMost(LETTERS.line)), '')
 });
 
 export type ReadingWire = z.output<typeof readingDraftSchema>;
@@ -77,6 +80,6 @@ export const judgedSchema = z.extend(z.pick(readingDraftSchema, { stimpFeet: tru
 	turf: z.object({
 		firmness: firmnessField,
 		wet: z.boolean(),
-		grainTowards: z.nullable(within(0, 360, 'degrees'))
+		grainTowards: z.nullable(inRange(RANGE.bearing, 'degrees'))
 	})
 });

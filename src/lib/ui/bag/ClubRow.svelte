@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LETTERS } from '$lib/io/fields/ranges';
 	import GripVertical from '@lucide/svelte/icons/grip-vertical';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { dragHandle } from 'svelte-dnd-action';
@@ -37,7 +38,7 @@
 	unseen
 	label={`Name of ${club.name}`}
 	value={club.name}
-	most={60}
+	most={LETTERS.name}
 	{refuse}
 	onchange={(name) => onchange((c) => (c.name = name))}
 />

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RANGE } from '$lib/io/fields/ranges';
 	import Handle from '$lib/ui/drawing/Handle.svelte';
 	import type { PlanView } from '$lib/ui/drawing/planView';
 	import { formatLength } from '$lib/ui/format/lengths';
@@ -29,8 +30,7 @@
 	label="Ball on the map"
 	text={`${say(ball[0])} right, ${say(ball[1])} up`}
 	now={ball[0]}
-	low={-500}
-	high={500}
+	{...RANGE.map}
 	x={at[0]}
 	y={at[1]}
 	factor={view.factor}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RANGE } from '$lib/io/fields/ranges';
 	import Handle from '$lib/ui/drawing/Handle.svelte';
 	import type { PlanView } from '$lib/ui/drawing/planView';
 	import { figure } from '$lib/ui/format/figure';
@@ -52,8 +53,7 @@
 	{label}
 	text={described}
 	now={at[0]}
-	low={-500}
-	high={500}
+	{...RANGE.map}
 	x={place[0]}
 	y={place[1]}
 	factor={view.factor}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RANGE } from '$lib/io/fields/ranges';
 	import { reasonOf } from '$lib/io/fields/reason';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { tiltFalling, type SurfaceTilt } from '$lib/core/today/phoneTilt';
@@ -78,25 +79,17 @@
 			<LengthField
 				label="Right on the map"
 				metres={at[0]}
-				low={-500}
-				high={500}
+				{...RANGE.map}
 				onchange={(v) => place(0, v)}
 			/>
-			<LengthField
-				label="Up the map"
-				metres={at[1]}
-				low={-500}
-				high={500}
-				onchange={(v) => place(1, v)}
-			/>
+			<LengthField label="Up the map" metres={at[1]} {...RANGE.map} onchange={(v) => place(1, v)} />
 		{/if}
 		{#if spot}
 			<NumberField
 				label="Height"
 				value={spot.height}
 				symbol="m"
-				low={-100}
-				high={100}
+				{...RANGE.mapHeight}
 				step={0.01}
 				decimals={3}
 				onchange={(v) => bench.change((g) => (g.spots[part.index]!.height = v))}
@@ -107,8 +100,7 @@
 				label="Steepest slope"
 				value={tilt.percent}
 				symbol="%"
-				low={0}
-				high={40}
+				{...RANGE.steepest}
 				step={0.5}
 				decimals={1}
 				onchange={(v) => bench.change((g) => (g.tilts[part.index]!.percent = v))}
@@ -117,8 +109,7 @@
 				label="Falls toward (0 up, 90 right)"
 				value={tilt.fallsTowards}
 				symbol="°"
-				low={0}
-				high={360}
+				{...RANGE.bearing}
 				step={15}
 				decimals={0}
 				onchange={(v) => bench.change((g) => (g.tilts[part.index]!.fallsTowards = v))}
@@ -129,8 +120,7 @@
 				label="Far lip above the ground"
 				value={area.lip}
 				symbol="m"
-				low={0}
-				high={5}
+				{...RANGE.lip}
 				step={0.1}
 				decimals={2}
 				onchange={(v) => bench.change((g) => (g.areas[part.index]!.lip = v))}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RANGE } from '$lib/io/fields/ranges';
 	import Plus from '@lucide/svelte/icons/plus';
 	import { centreOf } from '$lib/io/work/placedShot';
 	import type { AreaWire } from '$lib/io/work/green';
@@ -77,8 +78,7 @@
 		<LengthField
 			label="Width of the collar"
 			metres={green.collar}
-			low={0}
-			high={10}
+			{...RANGE.collar}
 			onchange={(v) => bench.change((g) => (g.collar = v))}
 		/>
 		<ChoiceField

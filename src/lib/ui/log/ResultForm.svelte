@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LETTERS } from '$lib/io/fields/ranges';
 	import { format } from 'date-fns';
 	import { ballsOfText, type Round } from '$lib/io/log/play';
 	import { STRIKE_TAGS } from '$lib/core/practice/practised';
@@ -168,7 +169,7 @@
 		<TextField
 			label="Notes"
 			long
-			most={2000}
+			most={LETTERS.notes}
 			value={value.notes}
 			onchange={(notes) => draft.change({ notes })}
 		/>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LETTERS } from '$lib/io/fields/ranges';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import type { Round } from '$lib/io/log/play';
 	import { keepRound, removeRound } from '$lib/store/shelves/log';
@@ -32,7 +33,7 @@
 >
 	<TextField
 		label="Where the round was"
-		most={60}
+		most={LETTERS.name}
 		value={round.name || 'Round'}
 		onchange={(name) => change({ name })}
 	/>
@@ -51,7 +52,7 @@
 	<TextField
 		label="Notes of the round"
 		long
-		most={2000}
+		most={LETTERS.notes}
 		value={round.notes}
 		onchange={(notes) => change({ notes })}
 	/>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RANGE } from '$lib/io/fields/ranges';
 	import { createForm } from '@tanstack/svelte-form';
 	import { untrack } from 'svelte';
 	import { judgedSchema, type ReadingWire } from '$lib/io/work/reading';
@@ -52,8 +53,7 @@
 					label="Green speed"
 					value={field.state.value}
 					symbol="ft"
-					low={3}
-					high={18}
+					{...RANGE.stimpFeet}
 					step={0.5}
 					decimals={1}
 					hint="8 slow, 10 medium, 12 quick"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LETTERS, RANGE } from '$lib/io/fields/ranges';
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
 	import { clashWords } from '$lib/ui/state/clashWords';
@@ -118,7 +119,7 @@
 					<TextField
 						label="Name"
 						value={pupil.name}
-						most={60}
+						most={LETTERS.name}
 						onchange={(name) => change((p) => (p.name = name))}
 					/>
 					<PupilFields {bench} />
@@ -133,8 +134,8 @@
 							label="Length of a pace"
 							value={pupil.pace * 100}
 							symbol="cm"
-							low={50}
-							high={130}
+							low={100 * RANGE.pace.low}
+							high={100 * RANGE.pace.high}
 							step={1}
 							decimals={0}
 							hint="Walk 20 m and count"
@@ -148,7 +149,7 @@
 						long
 						label="What to mind"
 						value={pupil.minding}
-						most={2000}
+						most={LETTERS.notes}
 						hint="Shown wherever this pupil plays, such as a sore back. With pain: stop, and see a medical professional."
 						onchange={(text) => change((p) => (p.minding = text))}
 					/>
@@ -156,7 +157,7 @@
 						long
 						label="Notes"
 						value={pupil.notes}
-						most={2000}
+						most={LETTERS.notes}
 						onchange={(text) => change((p) => (p.notes = text))}
 					/>
 				</div>

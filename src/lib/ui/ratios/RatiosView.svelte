@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RANGE } from '$lib/io/fields/ranges';
 	import { resolve } from '$app/paths';
 	import Download from '@lucide/svelte/icons/download';
 	import Printer from '@lucide/svelte/icons/printer';
@@ -181,8 +182,7 @@
 				label="Green speed"
 				value={asked.stimpFeet}
 				symbol="ft"
-				low={3}
-				high={18}
+				{...RANGE.stimpFeet}
 				step={0.5}
 				decimals={1}
 				onchange={(stimpFeet) => (asked = { ...asked, stimpFeet, errorFeet: null })}
@@ -220,8 +220,7 @@
 				<LengthField
 					label="This carry"
 					metres={carry}
-					low={0.5}
-					high={60}
+					{...RANGE.carryOfRatio}
 					onchange={(metres) =>
 						(asked = {
 							...asked,

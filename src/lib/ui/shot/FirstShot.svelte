@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RANGE } from '$lib/io/fields/ranges';
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import { onMount, untrack } from 'svelte';
 	import type { SituationWire } from '$lib/io/fields/situation';
@@ -90,23 +91,20 @@
 			<LengthField
 				label="Ball to the edge of the green"
 				metres={numbers.toEdge}
-				low={0}
-				high={80}
+				{...RANGE.toEdge}
 				onchange={(metres) => (numbers.toEdge = metres)}
 			/>
 			<LengthField
 				label="Edge to the pin"
 				metres={numbers.edgeToPin}
-				low={0.5}
-				high={80}
+				{...RANGE.edgeToPin}
 				onchange={(metres) => (numbers.edgeToPin = metres)}
 			/>
 			<NumberField
 				label="Green speed"
 				value={numbers.stimpFeet}
 				symbol="ft"
-				low={3}
-				high={18}
+				{...RANGE.stimpFeet}
 				step={0.5}
 				decimals={1}
 				hint="8 slow, 10 medium, 12 quick"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LETTERS } from '$lib/io/fields/ranges';
 	import Download from '@lucide/svelte/icons/download';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import {
@@ -154,7 +155,12 @@
 	<fieldset class="grid gap-2">
 		<legend class="ruled-heading mb-2 w-full">Set an exam</legend>
 		<div class="grid gap-2 md:grid-cols-4">
-			<FreeText label="Its name" value={name} most={60} onchange={(text) => (name = text)} />
+			<FreeText
+				label="Its name"
+				value={name}
+				most={LETTERS.name}
+				onchange={(text) => (name = text)}
+			/>
 			<ChoiceField
 				label="How many"
 				value={count}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LETTERS } from '$lib/io/fields/ranges';
 	import type { Appointment } from '$lib/io/lessons/lesson';
 	import { MOST_MINUTES, MOST_PUPILS } from '$lib/io/lessons/lesson';
 	import { ownZone } from '$lib/io/lessons/wallTime';
@@ -107,14 +108,14 @@
 		<FreeText
 			label="Coach"
 			value={value.coach}
-			most={60}
+			most={LETTERS.name}
 			offered={coaches}
 			onchange={(coach) => onchange({ coach })}
 		/>
 		<FreeText
 			label="Place"
 			value={value.place}
-			most={60}
+			most={LETTERS.name}
 			offered={places}
 			onchange={(place) => onchange({ place })}
 		/>
@@ -140,5 +141,10 @@
 			</div>
 		</fieldset>
 	{/if}
-	<FreeText label="What for" value={value.aim} most={200} onchange={(aim) => onchange({ aim })} />
+	<FreeText
+		label="What for"
+		value={value.aim}
+		most={LETTERS.line}
+		onchange={(aim) => onchange({ aim })}
+	/>
 </div>

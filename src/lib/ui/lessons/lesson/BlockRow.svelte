@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LETTERS } from '$lib/io/fields/ranges';
 	import GripVertical from '@lucide/svelte/icons/grip-vertical';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { dragHandle } from 'svelte-dnd-action';
@@ -80,7 +81,7 @@
 				<TextField
 					label="What it is called"
 					value={block.title}
-					most={60}
+					most={LETTERS.name}
 					onchange={(title) => onchange((one) => (one.title = title))}
 				/>
 				<NumberField
@@ -123,7 +124,7 @@
 			<FreeText
 				label="The one thing to say"
 				value={block.cue}
-				most={200}
+				most={LETTERS.line}
 				onchange={(cue) => onchange((one) => (one.cue = cue))}
 			/>
 			<div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LETTERS } from '$lib/io/fields/ranges';
 	import { onMount, untrack } from 'svelte';
 	import { resolve } from '$app/paths';
 	import {
@@ -241,7 +242,7 @@
 			long
 			label="Your own notes, never given away"
 			value={lesson.notes}
-			most={2000}
+			most={LETTERS.notes}
 			onchange={(notes) => bench.change((one) => (one.notes = notes))}
 		/>
 		{#if state === 'planned' || state === 'cancelled'}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LETTERS, RANGE } from '$lib/io/fields/ranges';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
@@ -97,21 +98,21 @@
 	<TextField
 		label="Name"
 		value={drill.name}
-		most={60}
+		most={LETTERS.name}
 		onchange={(name) => change((next) => (next.name = name))}
 	/>
 	<TextField
 		long
 		label="What it is for"
 		value={drill.purpose}
-		most={400}
+		most={LETTERS.paragraph}
 		onchange={(purpose) => change((next) => (next.purpose = purpose))}
 	/>
 	<TextField
 		long
 		label="Steps, one a line"
 		value={drill.steps.join('\n')}
-		most={2000}
+		most={LETTERS.notes}
 		onchange={(text) =>
 			change(
 				(next) =>
@@ -143,8 +144,7 @@
 		<LengthField
 			label="Counts within"
 			metres={drill.rules.tolerance}
-			low={0.2}
-			high={20}
+			{...RANGE.tolerance}
 			onchange={(tolerance) => change((next) => (next.rules.tolerance = tolerance))}
 		/>
 	</div>

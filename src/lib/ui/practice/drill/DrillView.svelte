@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RANGE } from '$lib/io/fields/ranges';
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import Copy from '@lucide/svelte/icons/copy';
 	import { untrack } from 'svelte';
@@ -207,8 +208,7 @@
 					<LengthField
 						label={rules.mark === 'flag' ? 'Ball to flag' : 'Ball to mark'}
 						metres={shown}
-						low={0.5}
-						high={80}
+						{...RANGE.mark}
 						onchange={(metres) => (mark = metres)}
 					/>
 				{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RANGE } from '$lib/io/fields/ranges';
 	import { resolve } from '$app/paths';
 	import type { SessionGround } from '$lib/io/practice/session';
 	import type { GreenBook } from '$lib/store/shelves/greens';
@@ -81,24 +82,21 @@
 	<LengthField
 		label="Ball to edge"
 		metres={ground.toEdge}
-		low={0}
-		high={60}
+		{...RANGE.drillToEdge}
 		onchange={(toEdge) => (book ? place(book, toEdge) : onchange({ ...ground, toEdge }))}
 	/>
 	{#if !book}
 		<LengthField
 			label="Green beyond the edge"
 			metres={ground.room}
-			low={1}
-			high={100}
+			{...RANGE.room}
 			onchange={(room) => onchange({ ...ground, room })}
 		/>
 		<NumberField
 			label="Green speed"
 			value={ground.stimpFeet}
 			symbol="ft"
-			low={3}
-			high={18}
+			{...RANGE.stimpFeet}
 			step={0.5}
 			decimals={1}
 			onchange={(stimpFeet) => onchange({ ...ground, stimpFeet })}
@@ -107,8 +105,7 @@
 			label="Slope along (+ up)"
 			value={ground.slopeAlong}
 			symbol="%"
-			low={-30}
-			high={30}
+			{...RANGE.slope}
 			step={0.5}
 			decimals={1}
 			onchange={(slopeAlong) => onchange({ ...ground, slopeAlong })}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RANGE } from '$lib/io/fields/ranges';
 	import BookA from '@lucide/svelte/icons/book-a';
 	import BookOpen from '@lucide/svelte/icons/book-open';
 	import Keyboard from '@lucide/svelte/icons/keyboard';
@@ -52,8 +53,8 @@
 		label="Length of your pace"
 		value={preferences.current.pace * 100}
 		symbol="cm"
-		low={50}
-		high={130}
+		low={100 * RANGE.pace.low}
+		high={100 * RANGE.pace.high}
 		step={1}
 		decimals={0}
 		hint="Walk 20 m and count"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RANGE } from '$lib/io/fields/ranges';
 	import type { Situation } from '$lib/core/plan/question/situation';
 	import { crestOf, pinDistance } from '$lib/core/plan/question/situation';
 	import { formatLength } from '$lib/ui/format/lengths';
@@ -49,8 +50,7 @@
 	label="Ball"
 	text={`${say(wire.toEdge)} from the edge`}
 	now={wire.toEdge}
-	low={0}
-	high={80}
+	{...RANGE.toEdge}
 	axis="x"
 	x={scale.x(0)}
 	y={groundY(0) - 5}
@@ -64,8 +64,7 @@
 		label="Edge of the green"
 		text={`${say(wire.toEdge)} from the ball, ${say(wire.rise)} above it`}
 		now={wire.toEdge}
-		low={0}
-		high={80}
+		{...RANGE.toEdge}
 		axis="both"
 		x={scale.x(situation.toEdge)}
 		y={groundY(situation.toEdge) + 12}
@@ -79,8 +78,7 @@
 	label="Pin"
 	text={`${say(wire.edgeToPin)} from the edge`}
 	now={wire.edgeToPin}
-	low={0.5}
-	high={80}
+	{...RANGE.edgeToPin}
 	axis="x"
 	x={scale.x(pin)}
 	y={groundY(pin) - Math.min(2.1 * scale.factor, 110) + 8}
@@ -94,8 +92,7 @@
 		label="Slope toward the pin"
 		text={`${wire.slopeAlong} percent ${wire.slopeAlong < 0 ? 'down' : 'up'}`}
 		now={wire.slopeAlong}
-		low={-30}
-		high={30}
+		{...RANGE.slope}
 		nudge={Math.max(0.01, (slopeAt - situation.toEdge) / 400)}
 		axis="y"
 		x={scale.x(slopeAt)}
@@ -128,8 +125,7 @@
 			label="Slope of the last piece"
 			text={`${segments.at(-1)!.slopeAlong} percent ${segments.at(-1)!.slopeAlong < 0 ? 'down' : 'up'}`}
 			now={segments.at(-1)!.slopeAlong}
-			low={-30}
-			high={30}
+			{...RANGE.slope}
 			nudge={Math.max(0.01, (slopeAt - lastFrom) / 400)}
 			axis="y"
 			x={scale.x(slopeAt)}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RANGE } from '$lib/io/fields/ranges';
 	import { airDensity } from '$lib/core/ball/airDensity';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import type { ShotBench } from '$lib/ui/shot/state/shotBench.svelte';
@@ -27,8 +28,7 @@
 		label="Wind helping (+)"
 		value={wind.along}
 		symbol="m/s"
-		low={-20}
-		high={20}
+		{...RANGE.wind}
 		step={1}
 		decimals={0}
 		onchange={(v) => blow('along', v)}
@@ -37,8 +37,7 @@
 		label="Wind to the right (+)"
 		value={wind.across}
 		symbol="m/s"
-		low={-20}
-		high={20}
+		{...RANGE.wind}
 		step={1}
 		decimals={0}
 		onchange={(v) => blow('across', v)}

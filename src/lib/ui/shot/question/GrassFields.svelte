@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RANGE } from '$lib/io/fields/ranges';
 	import Plus from '@lucide/svelte/icons/plus';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
@@ -63,8 +64,7 @@
 					<LengthField
 						label="Length"
 						metres={stretch.length}
-						low={0.1}
-						high={80}
+						{...RANGE.stretchOfGrass}
 						onchange={(v) => change((s) => (s.grass![i]!.length = v))}
 					/>
 				{:else}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RANGE } from '$lib/io/fields/ranges';
 	import { resolve } from '$app/paths';
 	import type { Paced } from '$lib/core/today/paces';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
@@ -79,15 +80,13 @@
 	<LengthField
 		label="Ball to edge"
 		metres={situation.toEdge}
-		low={0}
-		high={80}
+		{...RANGE.toEdge}
 		onchange={(v) => along(situation.toEdge - v, 0, () => change((s) => (s.toEdge = v)))}
 	/>
 	<LengthField
 		label="Edge to pin"
 		metres={situation.edgeToPin}
-		low={0.5}
-		high={80}
+		{...RANGE.edgeToPin}
 		onchange={(v) => along(0, v - situation.edgeToPin, () => change((s) => (s.edgeToPin = v)))}
 	/>
 	<button type="button" class="btn self-end" onclick={() => (pacing = true)}>Pace both</button>
@@ -95,15 +94,13 @@
 		<LengthField
 			label="Green behind pin"
 			metres={situation.beyondPin}
-			low={0}
-			high={60}
+			{...RANGE.beyondPin}
 			onchange={(v) => change((s) => (s.beyondPin = v))}
 		/>
 		<LengthField
 			label="Green above ball"
 			metres={situation.rise}
-			low={-10}
-			high={10}
+			{...RANGE.rise}
 			onchange={(v) => change((s) => (s.rise = v))}
 		/>
 	{/if}

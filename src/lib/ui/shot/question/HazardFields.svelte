@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RANGE } from '$lib/io/fields/ranges';
 	import Plus from '@lucide/svelte/icons/plus';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
@@ -76,16 +77,14 @@
 				<LengthField
 					label="Height"
 					metres={hazard.height}
-					low={0}
-					high={10}
+					{...RANGE.hazardHeight}
 					onchange={(v) => change(i, (h) => (h.height = v))}
 				/>
 			{:else}
 				<LengthField
 					label="Off the line"
 					metres={hazard.offset ?? BESIDE}
-					low={0}
-					high={40}
+					{...RANGE.hazardBeside}
 					onchange={(v) => change(i, (h) => (h.offset = v))}
 				/>
 			{/if}

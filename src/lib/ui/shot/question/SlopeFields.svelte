@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RANGE } from '$lib/io/fields/ranges';
 	import Plus from '@lucide/svelte/icons/plus';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import type { Tilt } from '$lib/core/today/phoneTilt';
@@ -86,8 +87,7 @@
 				<LengthField
 					label={i === segments.length - 1 ? 'Length (goes on)' : 'Length'}
 					metres={segment.length}
-					low={0.1}
-					high={200}
+					{...RANGE.segment}
 					onchange={(v) => edit(i, (s) => (s.length = v))}
 				/>
 				<NumberField

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RANGE } from '$lib/io/fields/ranges';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import NumberField from '$lib/ui/controls/NumberField.svelte';
 	import { agoWords } from '$lib/ui/format/dates';
@@ -53,8 +54,7 @@
 		label="Green speed"
 		value={situation.stimpFeet}
 		symbol="ft"
-		low={3}
-		high={18}
+		{...RANGE.stimpFeet}
 		step={0.5}
 		decimals={1}
 		onchange={(v) => change((s) => (s.stimpFeet = v))}

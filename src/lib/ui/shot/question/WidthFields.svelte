@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { RANGE } from '$lib/io/fields/ranges';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import type { ShotBench } from '$lib/ui/shot/state/shotBench.svelte';
 
@@ -19,15 +20,13 @@
 	<LengthField
 		label="Green left of the line"
 		metres={width.left}
-		low={0.5}
-		high={40}
+		{...RANGE.toSide}
 		onchange={(v) => widen('left', v)}
 	/>
 	<LengthField
 		label="Green right of the line"
 		metres={width.right}
-		low={0.5}
-		high={40}
+		{...RANGE.toSide}
 		onchange={(v) => widen('right', v)}
 	/>
 </div>
