@@ -2,7 +2,7 @@ import { STANDARD_BAG } from '$lib/core/club/standardBag';
 import { straight } from '$lib/core/player/intent';
 import type { Entry, Played } from '$lib/core/plan/race/race';
 import type { Rung } from '$lib/core/plan/ladder/rung';
-import { EVENED_OUT } from '$lib/core/plan/race/statistics';
+import { DIFFERENCE } from '$lib/core/plan/race/statistics';
 import { FINISH, type Finishes } from '$lib/core/plan/race/sample';
 
 /** What balls did, as far as a test wants to say it; the rest is a ball beside the hole at 10 m. */
@@ -25,10 +25,10 @@ export function finishes(
 	};
 }
 
-/** Strokes of balls with a mean and, in eight blocks by turns above it and below, the standard error of that mean. */
+/** Strokes of balls with a mean and, in sixteen blocks by turns above it and below, the standard error of their difference from even ones. */
 export function strokesAround(mean: number, standardError: number, balls = 400): number[] {
-	const away = (standardError / EVENED_OUT) * Math.sqrt(7);
-	const block = (i: number) => Math.floor((8 * i) / balls);
+	const away = (standardError / DIFFERENCE.evenedOut) * Math.sqrt(15);
+	const block = (i: number) => Math.floor((16 * i) / balls);
 	return Array.from({ length: balls }, (_, i) => mean + (block(i) % 2 ? away : -away));
 }
 

@@ -30,11 +30,11 @@ describe('place', () => {
 		expect(standing(dearer(0.056, 0))).toEqual(BEATEN);
 	});
 
-	it('calls close what one and a half standard errors cover, and tied what four more might', () => {
-		expect(standing(dearer(0.029, 0.02))).toEqual(CLOSE);
-		expect(standing(dearer(0.031, 0.02))).toEqual(TIED);
-		expect(standing(dearer(0.059, 0.01))).toEqual(TIED);
-		expect(standing(dearer(0.061, 0.01))).toEqual(BEATEN);
+	it('calls close what one and a quarter standard errors cover, and tied what 3.4 more might', () => {
+		expect(standing(dearer(0.029, 0.024))).toEqual(CLOSE);
+		expect(standing(dearer(0.031, 0.024))).toEqual(TIED);
+		expect(standing(dearer(0.058, 0.0115))).toEqual(TIED);
+		expect(standing(dearer(0.06, 0.0115))).toEqual(BEATEN);
 	});
 
 	it('never calls close or tied what is clearly dear, however unsure it is', () => {
@@ -45,9 +45,9 @@ describe('place', () => {
 	});
 
 	it('takes for a tie what would be one where it costs least, though it is left where it costs a little more', () => {
-		const left = (forgone: number) => ({ ...dearer(0.07, 0.01), forgone });
-		expect(standing(left(0.009))).toEqual(BEATEN);
-		expect(standing(left(0.011))).toEqual(TIED);
+		const left = (forgone: number) => ({ ...dearer(0.07, 0.012), forgone });
+		expect(standing(left(0.008))).toEqual(BEATEN);
+		expect(standing(left(0.01))).toEqual(TIED);
 		expect(standing({ ...dearer(0.06, 0), forgone: 0.02 })).toEqual(TIED);
 	});
 

@@ -7,11 +7,11 @@ import { isBargain, isWild, orderTies, type SampledRung } from './ties';
 
 /** Differences under this are a tie whatever the luck. */
 export const SMALLEST_DIFFERENCE = 0.02;
-const CLOSE_ERRORS = 1.5;
+const CLOSE_ERRORS = 1.25;
 /** … but what costs this much more is not, however unsure it is: few balls are no leave to call a dear shot. */
 const MOST_CLOSE = 0.05;
 /** Standard errors by which a gap may differ between two lots of balls, as unsure as these errors are themselves. */
-export const LUCK = 4;
+export const LUCK = 3.4;
 /** … but what costs this much more than what is close is none, however unsure it is; and so little more is one, however sure: where a play is left is
  * itself found on some balls. */
 const MOST_LUCK = 0.06;

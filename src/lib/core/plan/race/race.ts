@@ -5,7 +5,7 @@ import { joinFinishes, type Finishes } from './sample';
 import { mean, pairedDifference } from './statistics';
 
 /** Standard errors of a gap that may be chance while the field is thinned out. */
-export const DOUBT = 2;
+export const DOUBT = 1.7;
 
 /** One block of balls to be sampled, wherever the sampler runs. */
 export interface SampleJob {

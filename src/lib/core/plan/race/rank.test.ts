@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { mean } from './statistics';
 import { createRng } from '../../math/random';
 import { finishes, strokesAround } from '../../../../../tests/support/raced';
 import { question as ask } from '../../../../../tests/support/scenes';
@@ -50,13 +51,17 @@ describe('ranking', () => {
 
 	it('gives more balls to what competes only where luck does not tell it from the leader yet', async () => {
 		const question = asked();
-		const { sampler, balls } = pricing({ '8i': 2.5, PW: 2.5, SW: 2.6, LW: 3.2 });
+		const { sampler, balls } = pricing({ '8i': 2.5, PW: 2.505, SW: 2.53, LW: 3.2 });
 		const rng = createRng(3);
+		// Each lot is as unsteady as it is even on average, so that the leader stays the leader.
+		const shaken = (strokes: Float64Array) => {
+			const noise = strokes.map(() => rng.normal());
+			const middle = mean(noise);
+			return strokes.map((value, i) => value + noise[i]! - middle);
+		};
 		const unsteady: Sampler = async (jobs) =>
 			(await sampler(jobs)).map((played, i) =>
-				jobs[i]!.play.club.name === 'PW'
-					? { ...played, strokes: played.strokes.map((strokes) => strokes + rng.normal()) }
-					: played
+				jobs[i]!.play.club.name === 'PW' ? { ...played, strokes: shaken(played.strokes) } : played
 			);
 		await rankLadder(question, buildLadder(question), unsteady);
 		expect([balls.get('8i'), balls.get('PW')]).toEqual([2000, 2000]);

@@ -37,7 +37,7 @@ const UNLIKELY = 0.07;
 /** … and at the full number of balls. */
 const HOPELESS = 0.04;
 /** Those that compete are told apart to so many strokes, or have all their balls: in steps of these shares. */
-const TOLD_APART = { error: 0.006, steps: [0.6, 1] };
+const TOLD_APART = { error: 0.007, steps: [0.6, 1] };
 
 /**
  * About how many balls a ranking plays: the first look at every play, at most so many that are asked where they are best left, and those

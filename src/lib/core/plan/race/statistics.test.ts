@@ -1,10 +1,21 @@
 import { describe, expect, it } from 'vitest';
+import { question as ask } from '../../../../../tests/support/scenes';
 import { createRng } from '../../math/random';
 import { quantileSorted } from '../../math/quantiles';
 import { interpolate } from '../../math/interpolation';
 import { sobol } from '../../math/sobol';
-import { FINISH, joinFinishes, type Finishes } from './sample';
-import { evenError, mean, pairedDifference, standardError, statisticsOf } from './statistics';
+import { buildLadder } from '../ladder/ladder';
+import { shotOf } from './localSampler';
+import { drawDeviates, FINISH, joinFinishes, sampleFinishes, type Finishes } from './sample';
+import {
+	DIFFERENCE,
+	evenError,
+	mean,
+	ONE_SHOT,
+	pairedDifference,
+	standardError,
+	statisticsOf
+} from './statistics';
 
 /** Finishes at distances from a hole at 10 m, all on the green unless told otherwise. */
 function finishes(distances: number[], kinds: number[] = [], strokes = distances): Finishes {
@@ -78,12 +89,39 @@ describe('errors', () => {
 				return 2 + a! + b! * c! + (a! > 0.9 ? 1 : 0);
 			});
 			means.push(mean(values));
-			said.push(evenError(values));
-			expect(evenError(values)).toBeLessThan(standardError(values));
+			said.push(evenError(values, ONE_SHOT));
+			expect(evenError(values, ONE_SHOT)).toBeLessThan(standardError(values));
 		}
 		const real = standardError(means) * Math.sqrt(seeds);
 		expect(mean(said) / real).toBeGreaterThan(0.8);
 		expect(mean(said) / real).toBeLessThan(10);
+	});
+
+	it('are what other seeds show, of a shot and of the difference of two', () => {
+		const question = ask({ toEdge: 3, edgeToPin: 12, slopeAlong: -1, slopeAcross: 1 });
+		const [one, other] = ['8i', 'SW'].map((name) => {
+			const { play, solution } = buildLadder(question).rungs.find(
+				({ play }) => play.club.name === name
+			)!;
+			return shotOf(question, { play, speed: solution.speed, aim: solution.aim });
+		});
+		const [balls, seeds] = [320, 40];
+		const rows = Array.from({ length: seeds }, (_, seed) => {
+			const deviates = drawDeviates(500 + seed, balls);
+			const strokes = [one!, other!].map(
+				(shot) => sampleFinishes(shot, deviates, 0, balls).strokes
+			);
+			return [strokes[0]!, strokes[0]!.map((value, i) => value - strokes[1]![i]!)] as const;
+		});
+		for (const [of, evenness] of [
+			[0, ONE_SHOT],
+			[1, DIFFERENCE]
+		] as const) {
+			const real = standardError(rows.map((row) => mean(row[of]))) * Math.sqrt(seeds);
+			const said = mean(rows.map((row) => evenError(row[of], evenness)));
+			expect(said / real).toBeGreaterThan(0.75);
+			expect(said / real).toBeLessThan(1.45);
+		}
 	});
 
 	it('mostly cancel between two shots on the same luck', () => {
