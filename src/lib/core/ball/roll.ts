@@ -169,10 +169,13 @@ function isBeyond(x: Metres, z: Metres, ground: Ground, uniform: boolean): boole
 /** Share of the step just taken after which the border was crossed, less than `BORDER` late: on the parabola that the ends of the step give. */
 function shareToBorder(ball: BallState, ground: Ground, uniform: boolean, dt: number): number {
 	const { x, z } = before;
-	const [startX, startZ] = [dt * before.vx, dt * before.vz];
-	const [bendX, bendZ] = [ball.x - x - startX, ball.z - z - startZ];
+	const startX = dt * before.vx;
+	const startZ = dt * before.vz;
+	const bendX = ball.x - x - startX;
+	const bendZ = ball.z - z - startZ;
 	const exact = BORDER / (Math.abs(startX) + Math.abs(startZ));
-	let [low, high] = [0, 1];
+	let low = 0;
+	let high = 1;
 	while (high - low > exact) {
 		const s = (low + high) / 2;
 		const isPast = isBeyond(
