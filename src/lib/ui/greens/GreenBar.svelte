@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LETTERS } from '$lib/io/fields/ranges';
 	import { resolve } from '$app/paths';
 	import ClashLines from '$lib/ui/shell/ClashLines.svelte';
 	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
@@ -34,7 +35,7 @@
 		<input
 			class="input input-ghost w-full rounded-none border-0 border-b-(length:--border) border-(--rule) px-0 text-xl font-extrabold"
 			value={green.name}
-			maxlength="60"
+			maxlength={LETTERS.name}
 			onchange={(event) => {
 				const name = event.currentTarget.value.trim();
 				if (name) bench.change((g) => (g.name = name));

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LETTERS } from '$lib/io/fields/ranges';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { resolve } from '$app/paths';
 	import { tell } from '$lib/ui/shell/messages.svelte';
@@ -57,7 +58,7 @@
 						class="min-h-[36px] w-full bg-transparent font-bold"
 						aria-label="Name of the pin"
 						value={pin.name}
-						maxlength="60"
+						maxlength={LETTERS.name}
 						onfocus={() => (bench.selected = { kind: 'pin', index: i })}
 						onchange={(event) => {
 							const name = event.currentTarget.value.trim();

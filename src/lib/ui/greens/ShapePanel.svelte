@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { RANGE } from '$lib/io/fields/ranges';
+	import { LETTERS, RANGE } from '$lib/io/fields/ranges';
 	import Plus from '@lucide/svelte/icons/plus';
 	import { centreOf } from '$lib/io/work/placedShot';
 	import type { AreaWire } from '$lib/io/work/green';
@@ -97,7 +97,7 @@
 		<textarea
 			class="w-full border-(length:--border) border-(--rule) bg-transparent p-2"
 			rows="3"
-			maxlength="400"
+			maxlength={LETTERS.paragraph}
 			value={green.note}
 			onchange={(event) => {
 				const note = event.currentTarget.value;

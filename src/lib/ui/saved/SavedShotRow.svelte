@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LETTERS } from '$lib/io/fields/ranges';
 	import Copy from '@lucide/svelte/icons/copy';
 	import Share2 from '@lucide/svelte/icons/share-2';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
@@ -54,7 +55,7 @@
 			title={saved.name}
 			aria-label={`Name of ${saved.name}`}
 			value={saved.name}
-			maxlength="60"
+			maxlength={LETTERS.name}
 			onchange={(event) => {
 				const name = event.currentTarget.value.trim();
 				if (name) onrename(name);

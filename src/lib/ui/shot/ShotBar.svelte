@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LETTERS } from '$lib/io/fields/ranges';
 	import { reasonOf } from '$lib/io/fields/reason';
 	import CircleCheckBig from '@lucide/svelte/icons/circle-check-big';
 	import Copy from '@lucide/svelte/icons/copy';
@@ -74,36 +75,41 @@
 	);
 </script>
 
-<div class="flex flex-wrap items-center gap-2 px-4 py-1 max-md:gap-1">
-	<label class="flex-[1_1_8rem] max-md:[flex-basis:100%]">
+<div class="flex flex-wrap items-center gap-2 px-4 py-1 max-lg:gap-1 max-md:gap-0.5">
+	<label class="flex-[1_1_8rem] max-lg:[flex-basis:100%]">
 		<span class="sr-only">Name of the shot</span>
 		<input
-			class="h-11 w-full border-b-(length:--border) border-b-(--rule) bg-transparent font-bold"
+			class="h-11 w-full overflow-hidden border-b-(length:--border) border-b-(--rule) bg-transparent font-bold text-ellipsis"
 			placeholder="Name this shot"
-			maxlength="60"
+			maxlength={LETTERS.name}
 			aria-describedby="shot-kept"
 			bind:value={bench.name}
 		/>
 	</label>
-	<span id="shot-kept" class="text-[0.8125rem] text-(--faint) max-lg:sr-only">{known}</span>
-	<button type="button" class="btn max-md:px-3" onclick={begin}
+	<span id="shot-kept" class="text-[0.8125rem] text-(--faint) max-xl:sr-only">{known}</span>
+	<button type="button" class="btn max-lg:px-3 max-md:px-2.5" onclick={begin}
 		><Plus size={18} aria-hidden="true" /> <span class="max-md:sr-only">New shot</span></button
 	>
-	<button type="button" class="btn max-md:px-3" onclick={() => save(false)}
+	<button type="button" class="btn max-lg:px-3 max-md:px-2.5" onclick={() => save(false)}
 		><Save size={18} aria-hidden="true" />
 		<span class="max-md:sr-only">{over || !bench.id ? 'Save' : 'Save as new'}</span></button
 	>
-	<button type="button" class="btn max-md:px-3" disabled={!bench.id} onclick={() => save(true)}>
+	<button
+		type="button"
+		class="btn max-lg:px-3 max-md:px-2.5"
+		disabled={!bench.id}
+		onclick={() => save(true)}
+	>
 		<Copy size={18} aria-hidden="true" /> <span class="max-md:sr-only">Save as copy</span>
 	</button>
 	<button
 		type="button"
-		class="btn max-md:px-3"
+		class="btn max-lg:px-3 max-md:px-2.5"
 		disabled={bench.status !== 'ready'}
 		onclick={() => (noting = true)}
 		><CircleCheckBig size={18} class="max-md:hidden" aria-hidden="true" /> Played it</button
 	>
-	<a class="btn max-md:px-3" href={resolve('/saved')}
+	<a class="btn max-lg:px-3 max-md:px-2.5" href={resolve('/saved')}
 		><Bookmark size={18} aria-hidden="true" /> <span class="max-md:sr-only">Saved shots</span></a
 	>
 	<UndoButtons {bench} />

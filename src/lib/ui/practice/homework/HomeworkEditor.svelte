@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LETTERS } from '$lib/io/fields/ranges';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { createForm } from '@tanstack/svelte-form';
 	import { addDays, format } from 'date-fns';
@@ -110,7 +111,7 @@
 						>What it is called
 						<input
 							class="input w-full text-(--ink)"
-							maxlength="60"
+							maxlength={LETTERS.name}
 							aria-invalid={field.state.meta.errors.length > 0}
 							aria-describedby={field.state.meta.errors.length > 0 ? `${id}-name` : undefined}
 							bind:value={() => field.state.value, (text) => field.handleChange(text)}
