@@ -62,6 +62,13 @@ export function stampsOf(row: RawRow | undefined): Stamps {
 }
 
 /** One table of rows: what can be read of it, in step with other tabs, and what undoes a removal. */
+/** What lies under some keys, in their order; an empty table, as a first file finds it, is not asked key by key. */
+const foundIn = async <Row>(
+	table: Table<Row>,
+	keys: readonly IndexableType[]
+): Promise<(Row | undefined)[]> =>
+	(await table.count()) === 0 ? keys.map(() => undefined) : table.bulkGet([...keys]);
+
 export class Shelf<T extends { id: string }> {
 	readonly table: Table<RawRow, IndexableType>;
 
@@ -260,8 +267,8 @@ export class Shelf<T extends { id: string }> {
 		const keys = [...rows.map((row) => row.id), ...ids];
 		const stones = keys.map((key) => `${this.name}/${keyText(key)}`);
 		const [before, stonesBefore] = await Promise.all([
-			this.table.bulkGet(keys),
-			database.tombstones.bulkGet(stones)
+			foundIn(this.table, keys),
+			foundIn(database.tombstones, stones)
 		]);
 		for (const row of rows) observe(stampsOf(row).updatedAt);
 		for (const { deletedAt } of removals) observe(deletedAt);

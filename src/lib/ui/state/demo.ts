@@ -7,10 +7,12 @@ import { parseArchive, type Archive } from '$lib/io/archive/archive';
 
 /** The invented academy that ships with the app, in the middle of its work. */
 export async function readDemo(): Promise<Archive> {
-	const response = await fetch(asset('/demo/quarry-academy.json'));
-	const parsed = parseArchive(await response.text());
+	const coming = fetch(asset('/demo/quarry-academy.json'));
+	// A browser takes a twentieth of a second to name its zone for the first time: while the file is on its way.
+	const zone = ownZone();
+	const parsed = parseArchive(await (await coming).text());
 	if ('problems' in parsed) throw new Error(parsed.problems.join(' '));
-	return aroundToday(parsed.archive, Date.now(), ownZone());
+	return aroundToday(parsed.archive, Date.now(), zone);
 }
 
 let seeding: Promise<void> | null = null;
