@@ -1,18 +1,31 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { svelteTesting } from '@testing-library/svelte/vite';
 import { defineConfig, mergeConfig } from 'vitest/config';
+import { heldImports } from './scripts/heldImports.ts';
 import app from './vite.config.ts';
 
 const ENGINE_TESTS = ['src/lib/core/**/*.test.ts', 'tests/reference/**/*.test.ts'];
 const PAGE_TESTS = ['src/lib/ui/**/*.test.ts', 'tests/faults/**/*.test.ts'];
-/** Tests that share a database, a clock or what a page listens to: each file gets modules of its own. */
 const STORE_TESTS = ['src/lib/store/**/*.test.ts'];
 /** Tests beside a component are called like it. */
 const COMPONENT_TESTS = ['src/lib/ui/**/[A-Z]*.test.ts'];
+
+/** State classes are tested as the page gets them: Svelte's browser half, without a browser. */
+const AS_ON_A_PAGE = './tests/support/clientEnvironment.ts';
+/** Of these, those that bring a database, a clock or stand-ins of their own. */
+const WITH_THEIR_OWN = ['src/lib/ui', 'tests/faults']
+	.flatMap((folder) =>
+		readdirSync(folder, { recursive: true, encoding: 'utf8' }).map((file) => join(folder, file))
+	)
+	.filter((file) => file.endsWith('.test.ts'))
+	.filter((file) => /fake-indexeddb|useFakeTimers|vi\.mock/.test(readFileSync(file, 'utf8')));
 
 /** What `npm run test:unit` runs, apart from the build: that needs no package of the tests. */
 export default mergeConfig(
 	app,
 	defineConfig({
+		plugins: [heldImports()],
 		test: {
 			testTimeout: 60_000,
 			// All cores: nothing else runs beside the tests.
@@ -34,16 +47,27 @@ export default mergeConfig(
 						isolate: false
 					}
 				},
+				// What shares a database, a clock or what a page listens to: each file gets modules of its own.
 				{ extends: true, test: { name: 'store', include: STORE_TESTS } },
 				{
 					extends: true,
-					// State classes are tested as the page gets them: Svelte's browser half, without a browser.
+					resolve: { conditions: ['browser'] },
+					test: {
+						name: 'page with its own',
+						include: WITH_THEIR_OWN,
+						exclude: COMPONENT_TESTS,
+						environment: AS_ON_A_PAGE
+					}
+				},
+				{
+					extends: true,
 					resolve: { conditions: ['browser'] },
 					test: {
 						name: 'page',
 						include: PAGE_TESTS,
-						exclude: COMPONENT_TESTS,
-						environment: './tests/support/clientEnvironment.ts'
+						exclude: [...COMPONENT_TESTS, ...WITH_THEIR_OWN],
+						environment: AS_ON_A_PAGE,
+						isolate: false
 					}
 				},
 				{
