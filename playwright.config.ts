@@ -20,6 +20,8 @@ export default defineConfig({
 	use: {
 		baseURL: `http://localhost:${PORT}`,
 		viewport: { width: 1280, height: 800 },
+		// The ball flies each new call, which repaints the drawing for seconds: one test asks for motion.
+		contextOptions: { reducedMotion: 'reduce' },
 		locale: 'en-GB',
 		// The offline tests let it work; everywhere else it would only fetch the whole app for each test.
 		serviceWorkers: 'block',

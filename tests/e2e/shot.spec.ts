@@ -394,3 +394,26 @@ test('folds the other ways of a club under its best', async ({ page }) => {
 	expect(await rows.count()).toBeGreaterThan(before);
 	await page.getByRole('button', { name: /^Only the best way with the/ }).click();
 });
+
+test.describe('where motion is welcome', () => {
+	test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+
+	test('the ball flies a new call once, and can be held, moved and played again', async ({
+		page
+	}) => {
+		await firstCall(page);
+		const time = page.getByRole('slider', { name: 'Time since the strike' });
+		const now = async () => Number(await time.inputValue());
+		await page.getByRole('button', { name: 'Hold the ball' }).click();
+		const held = await now();
+		expect(held).toBeGreaterThan(0);
+		await time.press('ArrowRight');
+		expect(await now()).toBeCloseTo(held + 0.02, 6);
+		await page.getByRole('button', { name: 'Play the ball' }).click();
+		await expect(page.getByRole('button', { name: 'Hold the ball' })).toBeVisible();
+		await expect.poll(now).toBeGreaterThan(held + 0.5);
+		// At rest the ball lies where it ended, and nothing begins anew.
+		await expect(page.getByRole('button', { name: 'Play the ball' })).toBeVisible();
+		expect(await now()).toBeCloseTo(Number(await time.getAttribute('max')), 1);
+	});
+});
