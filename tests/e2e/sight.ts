@@ -103,6 +103,16 @@ function look(): string[] {
 			layer: layerOf(leaf)
 		}));
 	});
+	// More lines than words: a word is broken, letter by letter at the worst. A heading is no column of single words either.
+	for (const leaf of leaves) {
+		const words = (leaf.textContent ?? '').trim().split(/\s+/).length;
+		const rows = new Set(
+			lines.filter((line) => line.leaf === leaf).map(({ box }) => Math.round(box.top))
+		).size;
+		const heading = leaf.matches('h1') && innerWidth >= 768;
+		if (words > 1 && (rows > words || (heading && rows === words)))
+			found.push(`“${said(leaf)}” stands on ${rows} lines`);
+	}
 	lines.forEach((one, i) => {
 		for (let k = i + 1; k < lines.length; k++) {
 			const other = lines[k]!;

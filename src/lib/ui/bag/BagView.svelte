@@ -84,20 +84,25 @@
 
 <section class="mx-auto grid max-w-7xl gap-4 p-4">
 	<div class="flex flex-wrap items-center gap-2">
-		<ViewHeading
-			text={whose(pupil.name, 'bag')}
-			class="min-w-0 flex-1 text-3xl font-extrabold wrap-anywhere max-md:basis-full max-md:text-2xl"
-		/>
-		<UndoButtons {bench} />
-		<button
-			type="button"
-			class="btn"
-			disabled={cells.length === 0}
-			onclick={() =>
-				download(`carries-${fileNameOf(pupil.name)}.csv`, formatCarries(file), 'text/csv')}
-			>Carries (CSV)</button
-		>
-		<a class="btn" href={resolve('/pupils/[id]', { id: pupil.id })}>{whose(pupil.name, 'page')}</a>
+		<div class="flex min-w-0 flex-[1_1_28rem] items-center gap-2">
+			<ViewHeading
+				text={whose(pupil.name, 'bag')}
+				class="min-w-0 flex-1 text-3xl font-extrabold wrap-anywhere max-md:text-2xl"
+			/>
+			<UndoButtons {bench} />
+		</div>
+		<div class="flex flex-wrap gap-2">
+			<button
+				type="button"
+				class="btn"
+				disabled={cells.length === 0}
+				onclick={() =>
+					download(`carries-${fileNameOf(pupil.name)}.csv`, formatCarries(file), 'text/csv')}
+				>Carries (CSV)</button
+			>
+			<a class="btn" href={resolve('/pupils/[id]', { id: pupil.id })}>{whose(pupil.name, 'page')}</a
+			>
+		</div>
 	</div>
 	{#if bench.failure}
 		<p class="problem" role="alert">

@@ -62,7 +62,7 @@
 				<Shown what={green.name}>
 					{@const newest = readings[0]}
 					<li
-						class="grid grid-cols-[96px_minmax(0,1fr)_2.75rem] items-center gap-x-3 gap-y-2 border-b border-(--rule) py-3 md:grid-cols-[132px_minmax(0,1fr)_15rem_auto_2.75rem] md:gap-4"
+						class="grid grid-cols-[96px_minmax(0,1fr)_2.75rem] items-center gap-x-3 gap-y-2 border-b border-(--rule) py-3 md:grid-cols-[132px_minmax(0,3fr)_minmax(10.5rem,2fr)_auto_2.75rem] md:gap-4"
 					>
 						<GreenThumb {green} />
 						<div class="min-w-0 wrap-anywhere">
@@ -83,7 +83,7 @@
 						</div>
 						<div class="max-md:col-[2/-1]">
 							{#if newest}
-								<p class="figure text-xl font-bold">{speedWords(newest)}</p>
+								<p class="figure text-xl font-bold whitespace-nowrap">{speedWords(newest)}</p>
 								<p class="hint">{turfWords(newest)}<br />read {agoWords(newest.takenAt)}</p>
 							{:else}
 								<p class="text-xl font-bold">Not read yet</p>

@@ -64,7 +64,7 @@
 	<th scope="row" class="min-w-0 px-2">
 		<span class="font-bold">{what}</span>
 		<p class="hint">
-			<span class="md:hidden">{shortDayWords(play.at)} · </span>{several
+			<span class="md:hidden">{shortDayWords(play.at)} ·{' '}</span>{several
 				? `${names.pupil(play.pupilId)} · `
 				: ''}{lie} · {say(situation.toEdge)} + {say(situation.edgeToPin)}{where
 				? ` · ${where}`
@@ -92,10 +92,10 @@
 			· <a class="underline" href={resolve('/lessons/[id]', { id: lesson.id })}>Lesson</a>
 		{/if}
 	</td>
-	<td class="figure text-right whitespace-nowrap"
+	<td class="figure text-right whitespace-nowrap max-md:px-1.5"
 		>{play.holed ? 'holed' : leave === null ? '–' : say(leave)}</td
 	>
-	<td class="figure text-right whitespace-nowrap"
+	<td class="figure text-right whitespace-nowrap max-md:px-1.5"
 		>{strokes ?? '–'}<span class="hint block">{overWords}</span></td
 	>
 	<td class="p-0 text-right">

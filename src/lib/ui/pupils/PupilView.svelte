@@ -64,23 +64,27 @@
 
 <section class="mx-auto grid max-w-5xl grid-cols-[minmax(0,1fr)] gap-y-4 p-4">
 	<div class="flex flex-wrap items-center gap-2">
-		<ViewHeading
-			text={pupil.name}
-			class="min-w-0 flex-1 text-3xl font-extrabold wrap-anywhere max-md:basis-full max-md:text-2xl"
-		/>
-		<UndoButtons {bench} />
-		{#if !isPlaying}
-			<button type="button" class="btn btn-neutral" onclick={() => playing.choose(pupil.id)}
-				>{playsWords(pupil.name)}</button
+		<div class="flex min-w-0 flex-[1_1_18rem] items-center gap-2">
+			<ViewHeading
+				text={pupil.name}
+				class="min-w-0 flex-1 text-3xl font-extrabold wrap-anywhere max-md:text-2xl"
+			/>
+			<UndoButtons {bench} />
+		</div>
+		<div class="flex flex-wrap gap-2">
+			{#if !isPlaying}
+				<button type="button" class="btn btn-neutral" onclick={() => playing.choose(pupil.id)}
+					>{playsWords(pupil.name)}</button
+				>
+			{/if}
+			<a class="btn" href={resolve(`/bag${forPupil(pupil.id)}`)}
+				>Bag: {clubsInBag(file.clubs).length} clubs</a
 			>
-		{/if}
-		<a class="btn" href={resolve(`/bag${forPupil(pupil.id)}`)}
-			>Bag: {clubsInBag(file.clubs).length} clubs</a
-		>
-		<a class="btn" href={resolve(`/lessons/progress${forPupil(pupil.id)}`)}>Progress</a>
-		<button type="button" class="btn" onclick={() => change((p) => (p.archived = !p.archived))}
-			>{pupil.archived ? 'Show again' : 'Hide from the lists'}</button
-		>
+			<a class="btn" href={resolve(`/lessons/progress${forPupil(pupil.id)}`)}>Progress</a>
+			<button type="button" class="btn" onclick={() => change((p) => (p.archived = !p.archived))}
+				>{pupil.archived ? 'Show again' : 'Hide from the lists'}</button
+			>
+		</div>
 	</div>
 	{#each homework as one (one.id)}
 		<p>

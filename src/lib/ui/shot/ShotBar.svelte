@@ -76,17 +76,20 @@
 </script>
 
 <div class="flex flex-wrap items-center gap-2 px-4 py-1 max-lg:gap-1 max-md:gap-0.5">
-	<label class="flex-[1_1_8rem] max-lg:[flex-basis:100%]">
-		<span class="sr-only">Name of the shot</span>
-		<input
-			class="h-11 w-full overflow-hidden border-b-(length:--border) border-b-(--rule) bg-transparent font-bold text-ellipsis"
-			placeholder="Name this shot"
-			maxlength={LETTERS.name}
-			aria-describedby="shot-kept"
-			bind:value={bench.name}
-		/>
-	</label>
-	<span id="shot-kept" class="text-[0.8125rem] text-(--faint) max-xl:sr-only">{known}</span>
+	<div class="flex flex-[1_1_8rem] items-center gap-2 max-lg:[flex-basis:100%]">
+		<label class="flex-1">
+			<span class="sr-only">Name of the shot</span>
+			<input
+				class="h-11 w-full overflow-hidden border-b-(length:--border) border-b-(--rule) bg-transparent font-bold text-ellipsis"
+				placeholder="Name this shot"
+				maxlength={LETTERS.name}
+				aria-describedby="shot-kept"
+				bind:value={bench.name}
+			/>
+		</label>
+		<span id="shot-kept" class="text-[0.8125rem] text-(--faint) max-xl:sr-only">{known}</span>
+		<UndoButtons {bench} />
+	</div>
 	<button type="button" class="btn max-lg:px-3 max-md:px-2.5" onclick={begin}
 		><Plus size={18} aria-hidden="true" /> <span class="max-md:sr-only">New shot</span></button
 	>
@@ -112,7 +115,6 @@
 	<a class="btn max-lg:px-3 max-md:px-2.5" href={resolve('/saved')}
 		><Bookmark size={18} aria-hidden="true" /> <span class="max-md:sr-only">Saved shots</span></a
 	>
-	<UndoButtons {bench} />
 </div>
 {#if bench.notKept}
 	<p class="problem px-4 py-1" role="alert">

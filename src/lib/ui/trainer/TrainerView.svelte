@@ -107,20 +107,27 @@
 
 <section class="mx-auto grid max-w-7xl grid-cols-[minmax(0,1fr)] gap-3 p-4">
 	<div class="flex flex-wrap items-end gap-3">
-		<div class="min-w-0 flex-1 max-md:basis-full">
+		<div class="min-w-0 flex-[1_1_18rem] max-md:basis-full">
 			<ViewHeading text="Read the shot" />
 			<p>Deciding is half of the short game. Decide as you would out there; then see it played.</p>
 		</div>
 		{#if tab === 'shot' && !bench.exam}
-			<div class="w-60">
-				<ChoiceField label="Shots" value={bench.source} options={SOURCES} onchange={take} />
-			</div>
-			{#if bench.sitting === null}
-				<div class="w-52">
-					<ChoiceField label="What is asked" value={bench.only ?? ALL} {options} onchange={only} />
+			<div class="flex flex-wrap items-end gap-3">
+				<div class="w-60">
+					<ChoiceField label="Shots" value={bench.source} options={SOURCES} onchange={take} />
 				</div>
-				<button type="button" class="btn" onclick={sit}>Sit down for five minutes</button>
-			{/if}
+				{#if bench.sitting === null}
+					<div class="w-52">
+						<ChoiceField
+							label="What is asked"
+							value={bench.only ?? ALL}
+							{options}
+							onchange={only}
+						/>
+					</div>
+					<button type="button" class="btn" onclick={sit}>Sit down for five minutes</button>
+				{/if}
+			</div>
 		{/if}
 	</div>
 	<div class="max-w-sm">

@@ -143,7 +143,7 @@
 	]}
 >
 	<div class="wide flex flex-wrap items-start gap-2">
-		<div class="min-w-0 flex-1 max-md:basis-full">
+		<div class="min-w-0 flex-[1_1_30rem] max-md:basis-full">
 			<ViewHeading text={whoComes(lesson)} also={longDayWords(noonOf(lesson.day))} />
 			<p class="text-lg wrap-anywhere">{line}</p>
 			{#if lesson.aim}<p class="text-lg font-bold wrap-anywhere">{lesson.aim}</p>{/if}
@@ -155,13 +155,15 @@
 				{/if}
 			{/each}
 		</div>
-		<UndoButtons {bench} />
-		<a class="btn" href={resolve('/lessons')}>All lessons</a>
-		{#if state === 'planned' && lesson.blocks.length > 0}
-			<button type="button" class="btn btn-neutral btn-lg max-md:w-full" onclick={begin}
-				>Begin the lesson</button
-			>
-		{/if}
+		<div class="flex flex-wrap gap-2 max-md:w-full">
+			<a class="btn" href={resolve('/lessons')}>All lessons</a>
+			<UndoButtons {bench} />
+			{#if state === 'planned' && lesson.blocks.length > 0}
+				<button type="button" class="btn btn-neutral btn-lg max-md:w-full" onclick={begin}
+					>Begin the lesson</button
+				>
+			{/if}
+		</div>
 	</div>
 	{#if bench.failure}
 		<p class="problem wide" role="alert">

@@ -139,23 +139,27 @@
 
 <section class="mx-auto grid max-w-6xl gap-x-10 gap-y-4 p-4 lg:grid-cols-[minmax(0,1fr)_26rem]">
 	<div class="flex flex-wrap items-center gap-3 lg:col-span-2">
-		<DrillPicture {rules} width={96} />
-		<div class="min-w-0 flex-1">
-			<ViewHeading text={drill.name} />
-			<p>{drill.purpose}</p>
+		<div class="flex min-w-0 flex-[1_1_22rem] items-center gap-3">
+			<DrillPicture {rules} width={96} />
+			<div class="min-w-0 flex-1">
+				<ViewHeading text={drill.name} />
+				<p>{drill.purpose}</p>
+			</div>
 		</div>
-		<button
-			type="button"
-			class="btn btn-neutral btn-lg max-md:w-full"
-			disabled={problem !== ''}
-			onclick={() => void start()}
-			>{file.pupil.name === YOU ? 'Start' : `Start with ${file.pupil.name}`}</button
-		>
-		{#if !own}
-			<button type="button" class="btn max-md:w-full" onclick={() => void copy()}>
-				<Copy size={18} aria-hidden="true" /> Make one of my own
-			</button>
-		{/if}
+		<div class="flex flex-wrap items-center gap-3 max-md:w-full">
+			<button
+				type="button"
+				class="btn btn-neutral btn-lg max-md:w-full"
+				disabled={problem !== ''}
+				onclick={() => void start()}
+				>{file.pupil.name === YOU ? 'Start' : `Start with ${file.pupil.name}`}</button
+			>
+			{#if !own}
+				<button type="button" class="btn max-md:w-full" onclick={() => void copy()}>
+					<Copy size={18} aria-hidden="true" /> Make one of my own
+				</button>
+			{/if}
+		</div>
 	</div>
 	<div class="grid content-start gap-5">
 		{#if own}<DrillFields {drill} />{/if}

@@ -12,7 +12,7 @@
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
 	import { RuleFinder, type Speeds } from './ruleFinder.svelte';
-	import { lossWords, ownRuleWords, ruleShotWords } from './ruleWords';
+	import { FORM_WORDS, lossWords, ownRuleWords, ruleShotWords } from './ruleWords';
 
 	interface Props {
 		/** Saved shots, whoever's they are. */
@@ -26,12 +26,6 @@
 		['usual', 'Usual greens'],
 		['quick', 'Quick greens']
 	] as const;
-	const FORM = {
-		minus: 'N minus units',
-		fractions: 'A fraction per club',
-		windows: 'Windows',
-		ladder: 'Every second club'
-	};
 	const pool = new PlannerPool(startPlanner);
 	const finder = new RuleFinder(pool);
 	onDestroy(() => {
@@ -125,6 +119,23 @@
 			greens.
 		</p>
 	</div>
+	{#if !finder.found}
+		<section class="grid gap-2">
+			<h2 class="ruled-heading">What such a rule is like</h2>
+			<dl class="grid gap-x-6 gap-y-3 md:grid-cols-2">
+				{#each Object.values(FORM_WORDS) as { name, asks } (name)}
+					<div>
+						<dt class="font-bold">{name}</dt>
+						<dd>{asks}</dd>
+					</div>
+				{/each}
+			</dl>
+			<p>
+				Each may take a club or two more loft downhill and on quick greens, or less uphill and on
+				slow ones, where that is worth remembering.
+			</p>
+		</section>
+	{/if}
 	{#if finder.found && best}
 		<section class="grid gap-2" data-testid="own-rule">
 			<p class="text-2xl font-extrabold">{ownRuleWords(best.rule, club)}</p>
@@ -145,7 +156,7 @@
 					{#each finder.found.rules as { rule, loses, worst } (rule.form)}
 						<tr>
 							<th scope="row"
-								><b>{FORM[rule.form]}, yours</b><span class="block text-sm font-normal"
+								><b>{FORM_WORDS[rule.form].name}, yours</b><span class="block text-sm font-normal"
 									>{ownRuleWords(rule, club)}</span
 								></th
 							>

@@ -1,7 +1,27 @@
-import type { OwnRule } from '$lib/core/plan/studies/ownRule';
+import type { OwnRule, RuleForm } from '$lib/core/plan/studies/ownRule';
 import type { RuleShot } from '$lib/core/plan/studies/ruleShot';
 import { toPercent } from '$lib/core/units';
 import type { Say } from '$lib/io/words/say';
+
+/** The forms that a rule may have, and what each asks of a head. */
+export const FORM_WORDS: Record<RuleForm, { name: string; asks: string }> = {
+	minus: {
+		name: 'N minus units',
+		asks: 'Pace to the landing spot, count how often that goes into the rest, and take it from one number: what is left is the club.'
+	},
+	fractions: {
+		name: 'A fraction per club',
+		asks: 'Each club flies its own share of the way to the hole and rolls the rest.'
+	},
+	windows: {
+		name: 'Windows',
+		asks: 'Three clubs: one flies a quarter of the way, one half of it, one three quarters.'
+	},
+	ladder: {
+		name: 'Every second club',
+		asks: 'From one landing spot each second club rolls so many paces more than the one before.'
+	}
+};
 
 const FRACTIONS: readonly [number, string][] = [
 	[1 / 6, 'a sixth'],

@@ -132,8 +132,10 @@
 		fill: var(--faint);
 		text-anchor: middle;
 		paint-order: stroke;
+		/* Wide enough that no dash shows between two words. */
 		stroke: var(--sky-wash);
-		stroke-width: 4px;
+		stroke-width: 7px;
+		stroke-linejoin: round;
 	}
 	.apex {
 		font-weight: 700;
