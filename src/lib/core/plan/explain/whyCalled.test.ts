@@ -78,6 +78,29 @@ describe('the first reason', () => {
 		expect(reasons([best, hardly, calm])[0]!.code).toBe('tieEven');
 	});
 
+	it('is less trouble than a flatter play only wherever that is left', () => {
+		const low = rung('8i', { airShare: 0.2 });
+		const risky = option(low, 2.5, { tied: true, fourOrMore: 0.2 });
+		const elsewhere = (fourOrMore: number) =>
+			option(rung('8i', { play: low.play, airShare: 0.25 }), 2.5, { tied: true, fourOrMore });
+		const best = option(pitch, 2.5, { fourOrMore: 0.09 });
+		const calm = option(rung('SW', { airShare: 0.6 }), 2.5, { tied: true, fourOrMore: 0.1 });
+		expect(reasons([best, risky, elsewhere(0.15), calm])[0]).toMatchObject({
+			code: 'tieSafer',
+			trouble: near(0.06)
+		});
+		expect(reasons([best, risky, elsewhere(0.1), calm])[0]!.code).toBe('tieEven');
+	});
+
+	it('is less trouble only where luck does not explain it', () => {
+		const low = option(rung('8i', { airShare: 0.2 }), 2.5, { tied: true, fourOrMore: 0.15 });
+		const best = option(pitch, 2.5, { fourOrMore: 0.1 });
+		expect(reasons([best, low])[0]!.code).toBe('tieLeastTrouble');
+		// The same average, but one block of sixteen makes all of it.
+		low.finishes.fourOrMore = low.finishes.fourOrMore.map((_, i) => (i < 25 ? 0.9 : 0.1));
+		expect(reasons([best, low])[0]!.code).toBe('tieEven');
+	});
+
 	it('says nothing against the same play left elsewhere', () => {
 		const best = option(pitch, 2.5, { fourOrMore: 0.05 });
 		const own = { play: pitch.play, airShare: 0.2 };

@@ -2,7 +2,7 @@ import type { Ladder } from '../ladder/ladder';
 import { LIES } from '../../lie/lies';
 import type { Question } from '../question/question';
 import { isRestricted } from '../question/wanted';
-import { pairedDifference, troubleOf } from '../race/statistics';
+import { pairedDifference, troubleDifference, troubleOf } from '../race/statistics';
 import { AIR_STEP, isWild, TAME, type SampledRung } from '../race/ties';
 import type { OfWhat, Reason, Tie } from './reason';
 
@@ -14,6 +14,14 @@ export const NOTHING = 0.025;
 const strokesOf = ({ statistics }: SampledRung): number => statistics.expectedStrokes;
 const troubleOver = (best: SampledRung, other: SampledRung): number =>
 	troubleOf(other.statistics) - troubleOf(best.statistics);
+
+/** So many standard errors are no luck. */
+const NO_LUCK = 2;
+/** Whether it gets into less trouble than another by what is worth a word, and by more than luck. */
+function isSafer(best: SampledRung, other: SampledRung): boolean {
+	const { mean, standardError } = troubleDifference(other.finishes, best.finishes);
+	return troubleOver(best, other) >= LESS_TROUBLE && mean >= NO_LUCK * standardError;
+}
 
 /** What a called option is told from: those that tie with it. */
 interface Among {
@@ -28,29 +36,28 @@ interface Among {
 /** What tells it from everything that ties with it. */
 function tellsFromAll({ best, others, flatter, tie }: Among, inSand: boolean): Reason | null {
 	if (!inSand && flatter.length === 0) return { code: 'tieLeastAir', ...tie };
-	const trouble = Math.min(...others.map((other) => troubleOver(best, other)));
-	if (others.length > 0 && trouble >= LESS_TROUBLE)
+	if (others.length > 0 && others.every((other) => isSafer(best, other))) {
+		const trouble = Math.min(...others.map((other) => troubleOver(best, other)));
 		return { code: 'tieLeastTrouble', ...tie, trouble };
+	}
 	const squarer = others.every(({ rung }) => rung.play.faceOpen < best.rung.play.faceOpen);
 	return inSand && others.length > 0 && squarer ? { code: 'tieOpened', ...tie } : null;
 }
 
 /** What tells it from one that flies less. */
-function tellsFromFlatter({ best, flatter, tie }: Among): Reason | null {
+function tellsFromFlatter({ best, others, flatter, tie }: Among): Reason | null {
 	const [other] = flatter;
 	if (!other) return null;
 	const more = pairedDifference(other.finishes, best.finishes).mean;
 	if (!flatter.some(({ close }) => close) && more >= NOTHING)
 		return { code: 'tieCheaper', ...tie, flatter: other.rung.play, more };
-	const worse = flatter.find((one) => troubleOver(best, one) >= LESS_TROUBLE);
-	return worse
-		? {
-				code: 'tieSafer',
-				...tie,
-				flatter: worse.rung.play,
-				trouble: troubleOver(best, worse)
-			}
-		: null;
+	// What is said of a play holds wherever it is left.
+	const leftAnywhere = ({ rung: { play } }: SampledRung) =>
+		others.filter(({ rung }) => rung.play === play);
+	const worse = flatter.find((one) => leftAnywhere(one).every((place) => isSafer(best, place)));
+	if (!worse) return null;
+	const trouble = Math.min(...leftAnywhere(worse).map((place) => troubleOver(best, place)));
+	return { code: 'tieSafer', ...tie, flatter: worse.rung.play, trouble };
 }
 
 /** Among ties, what speaks for the best; nothing is said of it that is not so of everything it is said against. */

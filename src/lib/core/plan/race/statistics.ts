@@ -141,6 +141,22 @@ export function statisticsOf(finishes: Finishes, holeX: Metres): ShotStatistics 
 	};
 }
 
+/** The mean of a difference over balls, and its standard error. */
+interface Difference {
+	mean: number;
+	standardError: number;
+}
+
+function differenceOf(
+	a: Finishes,
+	b: Finishes,
+	of: (finishes: Finishes, ball: number) => number
+): Difference {
+	const length = Math.min(a.strokes.length, b.strokes.length);
+	const differences = Float64Array.from({ length }, (_, i) => of(a, i) - of(b, i));
+	return { mean: mean(differences), standardError: evenError(differences, DIFFERENCE) };
+}
+
 /**
  * Compares two shots ball by ball: the same deviates make most of the luck cancel.
  *
@@ -148,11 +164,19 @@ export function statisticsOf(finishes: Finishes, holeX: Metres): ShotStatistics 
  * @param b as many balls
  * @returns mean of a − b over the balls both have, and its standard error
  */
-export function pairedDifference(
-	a: Finishes,
-	b: Finishes
-): { mean: number; standardError: number } {
-	const n = Math.min(a.strokes.length, b.strokes.length);
-	const differences = Float64Array.from({ length: n }, (_, i) => a.strokes[i]! - b.strokes[i]!);
-	return { mean: mean(differences), standardError: evenError(differences, DIFFERENCE) };
-}
+export const pairedDifference = (a: Finishes, b: Finishes): Difference =>
+	differenceOf(a, b, ({ strokes }, i) => strokes[i]!);
+
+/**
+ * Compares what goes wrong with two shots ball by ball, as `troubleOf` counts it.
+ *
+ * @param a played with the same seeds as b
+ * @param b as many balls
+ * @returns mean of a − b over the balls both have, and its standard error
+ */
+export const troubleDifference = (a: Finishes, b: Finishes): Difference =>
+	differenceOf(
+		a,
+		b,
+		({ kind, fourOrMore }, i) => (kind[i] === FINISH.hazard ? 1 : 0) + fourOrMore[i]!
+	);
