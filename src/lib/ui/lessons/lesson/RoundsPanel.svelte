@@ -39,7 +39,8 @@
 	{#if plan.rounds.length > 0}
 		<div class="overflow-x-auto" role="region" aria-label="Who is where" {@attach scrolledByKeys}>
 			<table class="table-sm table">
-				<thead>
+				<!-- On a phone a round is a paragraph: three columns of names would be a word wide each. -->
+				<thead class="max-md:sr-only">
 					<tr>
 						<th scope="col">When</th>
 						{#each plan.stations as station (station.id)}<th scope="col" class="text-left"
@@ -49,10 +50,16 @@
 				</thead>
 				<tbody>
 					{#each plan.rounds as round (round.from)}
-						<tr>
-							<th scope="row" class="figure whitespace-nowrap">{round.from}–{round.to}</th>
+						<tr class="max-md:block max-md:py-2">
+							<th
+								scope="row"
+								class="figure whitespace-nowrap max-md:block max-md:border-0 max-md:px-0"
+								>{round.from}–{round.to}</th
+							>
 							{#each round.at as group, i (i)}
-								<td class="text-left">{group.length > 0 ? listed(group.map(pupilName)) : 'free'}</td
+								<td class="text-left max-md:block max-md:border-0 max-md:px-0 max-md:py-0.5"
+									><span class="hint md:hidden">{plan.stations[i]?.title}:{' '}</span
+									>{group.length > 0 ? listed(group.map(pupilName)) : 'free'}</td
 								>
 							{/each}
 						</tr>
