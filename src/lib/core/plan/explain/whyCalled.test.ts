@@ -96,8 +96,8 @@ describe('the first reason', () => {
 		const low = option(rung('8i', { airShare: 0.2 }), 2.5, { tied: true, fourOrMore: 0.15 });
 		const best = option(pitch, 2.5, { fourOrMore: 0.1 });
 		expect(reasons([best, low])[0]!.code).toBe('tieLeastTrouble');
-		// The same average, but one block of sixteen makes all of it.
-		low.finishes.fourOrMore = low.finishes.fourOrMore.map((_, i) => (i < 25 ? 0.9 : 0.1));
+		// The same average, but two blocks of sixteen make all of it.
+		low.finishes.fourOrMore = low.finishes.fourOrMore.map((_, i) => (i < 50 ? 0.5 : 0.1));
 		expect(reasons([best, low])[0]!.code).toBe('tieEven');
 	});
 

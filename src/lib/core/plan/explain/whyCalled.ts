@@ -16,7 +16,7 @@ const troubleOver = (best: SampledRung, other: SampledRung): number =>
 	troubleOf(other.statistics) - troubleOf(best.statistics);
 
 /** So many standard errors are no luck. */
-const NO_LUCK = 2;
+const NO_LUCK = 3;
 /** Whether it gets into less trouble than another by what is worth a word, and by more than luck. */
 function isSafer(best: SampledRung, other: SampledRung): boolean {
 	const { mean, standardError } = troubleDifference(other.finishes, best.finishes);
