@@ -64,7 +64,7 @@
 	<th scope="row" class="min-w-0 px-2">
 		<span class="font-bold">{what}</span>
 		<p class="hint">
-			<span class="md:hidden">{shortDayWords(play.at)} ·{' '}</span>{several
+			<span class="md:hidden">{shortDayWords(play.at)} ·&nbsp;</span>{several
 				? `${names.pupil(play.pupilId)} · `
 				: ''}{lie} · {say(situation.toEdge)} + {say(situation.edgeToPin)}{where
 				? ` · ${where}`
