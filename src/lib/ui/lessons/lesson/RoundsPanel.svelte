@@ -58,7 +58,7 @@
 							>
 							{#each round.at as group, i (i)}
 								<td class="text-left max-md:block max-md:border-0 max-md:px-0 max-md:py-0.5"
-									><span class="hint md:hidden">{plan.stations[i]?.title}:{' '}</span
+									><span class="hint md:hidden">{plan.stations[i]?.title}:&nbsp;</span
 									>{group.length > 0 ? listed(group.map(pupilName)) : 'free'}</td
 								>
 							{/each}
