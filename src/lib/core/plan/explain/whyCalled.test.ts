@@ -155,6 +155,11 @@ describe('the first reason', () => {
 			flatter: dear.rung.play,
 			more: near(0.03)
 		});
+		// The same play left where it flies more costs nothing.
+		const elsewhere = rung('8i', { play: dear.rung.play, airShare: 0.6 });
+		expect(
+			reasons([option(pitch, 2.5), dear, option(elsewhere, 2.51, { tied: true })])[0]!.code
+		).toBe('tieEven');
 		expect(reasons([option(pitch, 2.5), { ...dear, close: true }])[0]!.code).toBe('tieEven');
 		const about = option(rung('8i', { airShare: 0.46 }), 2.51, { tied: true });
 		expect(reasons([option(pitch, 2.5), about])[0]!.code).toBe('tieFlatter');

@@ -48,12 +48,14 @@ function tellsFromAll({ best, others, flatter, tie }: Among, inSand: boolean): R
 function tellsFromFlatter({ best, others, flatter, tie }: Among): Reason | null {
 	const [other] = flatter;
 	if (!other) return null;
-	const more = pairedDifference(other.finishes, best.finishes).mean;
-	if (!flatter.some(({ close }) => close) && more >= NOTHING)
-		return { code: 'tieCheaper', ...tie, flatter: other.rung.play, more };
 	// What is said of a play holds wherever it is left.
 	const leftAnywhere = ({ rung: { play } }: SampledRung) =>
 		others.filter(({ rung }) => rung.play === play);
+	const more = Math.min(
+		...leftAnywhere(other).map(({ finishes }) => pairedDifference(finishes, best.finishes).mean)
+	);
+	if (!flatter.some(({ close }) => close) && more >= NOTHING)
+		return { code: 'tieCheaper', ...tie, flatter: other.rung.play, more };
 	const worse = flatter.find((one) => leftAnywhere(one).every((place) => isSafer(best, place)));
 	if (!worse) return null;
 	const trouble = Math.min(...leftAnywhere(worse).map((place) => troubleOver(best, place)));
