@@ -83,7 +83,7 @@
 	>
 	<td class="whitespace-nowrap max-xl:hidden">{savedDay(saved)}</td>
 	<td
-		class="py-0.5 pr-0 text-right whitespace-nowrap max-lg:border-0 max-lg:pb-2 max-sm:whitespace-normal"
+		class="py-0.5 pr-0 text-right whitespace-nowrap max-lg:border-0 max-lg:pb-2 max-sm:flex max-sm:flex-wrap max-sm:justify-end max-sm:gap-x-0.5 max-sm:px-0"
 	>
 		<a
 			class="btn h-10"

@@ -121,7 +121,7 @@
 							class="{WIDE[column.id] ?? ''} {FIGURES.includes(column.id) ? 'text-right' : ''}"
 						/>
 					{/each}
-					<th><span class="sr-only">Open, duplicate, delete</span></th>
+					<th class="max-lg:p-0"><span class="sr-only">Open, duplicate, delete</span></th>
 				</tr>
 			</thead>
 			<tbody {@attach rowFocus}>
