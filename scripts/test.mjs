@@ -88,9 +88,9 @@ await together([
 	[
 		'Types',
 		'svelte-check/bin/svelte-check',
-		['--tsconfig', './tsconfig.json', '--fail-on-warnings', '--output', 'human']
+		['--tsgo', '--tsconfig', './tsconfig.json', '--fail-on-warnings', '--output', 'human']
 	],
-	['Format', 'prettier/bin/prettier.cjs', ['--check', '--cache', '--log-level', 'warn', '.']],
+	['Format', 'oxfmt/bin/oxfmt', ['--check']],
 	['Lint', 'oxlint/bin/oxlint', ['--deny-warnings', '.']],
 	['Unused code', 'knip/bin/knip.js', ['--no-config-hints']]
 ]);

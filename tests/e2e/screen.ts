@@ -14,7 +14,14 @@ export async function sampled(page: Page): Promise<void> {
 
 /** What a shot is asked about, by the label of its tile. */
 type Question =
-	'How it lies' | 'Stance' | 'Distances' | 'Green' | 'Slope' | 'In the way' | 'Who plays' | 'Air';
+	| 'How it lies'
+	| 'Stance'
+	| 'Distances'
+	| 'Green'
+	| 'Slope'
+	| 'In the way'
+	| 'Who plays'
+	| 'Air';
 
 /** Opens one of the questions, unless it is open. */
 export async function ask(page: Page, question: Question): Promise<void> {

@@ -17,7 +17,8 @@ const PATIENCE = 2500;
 
 async function allow({ kind, name, instead }: SensorEvents): Promise<void> {
 	const found = (globalThis as Record<string, unknown>)[kind] as
-		{ requestPermission?: () => Promise<string> } | undefined;
+		| { requestPermission?: () => Promise<string> }
+		| undefined;
 	if (!found)
 		throw new Error(
 			globalThis.isSecureContext

@@ -19,7 +19,8 @@ const length = (metres: number, low: number, high: number): number =>
 
 /** Ground under the line of a placed shot, or why there is no line. */
 export type Placed =
-	{ line: LineOfPlay; survey: SurveyedGround; problem: null } | { problem: string };
+	| { line: LineOfPlay; survey: SurveyedGround; problem: null }
+	| { problem: string };
 
 /**
  * Cuts the line of play of a placed shot.

@@ -49,7 +49,8 @@ export function homeworkFile(homework: Homework): Promise<string> {
 
 /** What came in with a homework file, or what is wrong with it. */
 export type TakenHomework =
-	{ homework: Homework; balls: number; session: string | null } | { problems: string[] };
+	| { homework: Homework; balls: number; session: string | null }
+	| { problems: string[] };
 
 /** Takes a homework file in, whole or not at all. */
 export async function takeHomework(text: string): Promise<TakenHomework> {

@@ -185,12 +185,14 @@ export class Stage {
 /** Takes everything out of a group and frees it. */
 function empty(group: Group): void {
 	group.traverse((one) => {
-		if (!(
-			one instanceof Mesh ||
-			one instanceof Points ||
-			one instanceof LineSegments ||
-			one instanceof Sprite
-		))
+		if (
+			!(
+				one instanceof Mesh ||
+				one instanceof Points ||
+				one instanceof LineSegments ||
+				one instanceof Sprite
+			)
+		)
 			return;
 		(one.geometry as BufferGeometry).dispose();
 		const material = one.material as MeshLambertMaterial;

@@ -29,7 +29,7 @@
 		notIn: []
 	});
 	const change = (part: Partial<Repeats>) => onchange({ ...(value ?? fresh()), ...part });
-	const toggled = <T,>(list: readonly T[], one: T): T[] =>
+	const toggled = <T>(list: readonly T[], one: T): T[] =>
 		list.includes(one) ? list.filter((other) => other !== one) : [...list, one];
 	const every = $derived(
 		EVERY.find((one) => one.value === String(value?.weeks ?? 0))?.value ?? EVERY[1].value

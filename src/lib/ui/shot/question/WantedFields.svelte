@@ -46,7 +46,7 @@
 		});
 	}
 
-	const toggled = <T,>(list: readonly T[], one: T): T[] =>
+	const toggled = <T>(list: readonly T[], one: T): T[] =>
 		list.includes(one) ? list.filter((other) => other !== one) : [...list, one];
 	const chooseKind = (kind: ShotKind) => ask({ kinds: noPutt ? [kind] : toggled(kinds, kind) });
 	/** One touch on a club leaves it at home today, the next asks for it alone or with others, the third lets it be. */

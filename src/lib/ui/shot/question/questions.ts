@@ -7,7 +7,15 @@ import { wantedWords } from '$lib/io/words/wanted';
 import { LIE_NAMES } from '$lib/io/words/lie';
 
 export type QuestionId =
-	'lie' | 'stance' | 'distance' | 'green' | 'slope' | 'way' | 'wanted' | 'who' | 'air';
+	| 'lie'
+	| 'stance'
+	| 'distance'
+	| 'green'
+	| 'slope'
+	| 'way'
+	| 'wanted'
+	| 'who'
+	| 'air';
 
 /** One thing a coach asks about a shot, and what is known of it in a few words. */
 export interface QuestionTile {
