@@ -1,4 +1,4 @@
-// Everything that must hold: types, lint, format, unused code, unit and reference tests, build, browser tests.
+// Everything that must hold: build, types, lint, format, unused code, unit and reference tests, browser tests.
 import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { ensureChromium, ensurePackages, ensurePoppler, tool } from './setup.mjs';
@@ -20,36 +20,34 @@ function step(name, work) {
 	);
 }
 
-/** A check that either holds or not counts as one test. */
-const check = (path, args) => () =>
-	tool(path, args) === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+/** A check as a process of its own; what it says is printed in one piece. */
+const checked = (env, [name, path, args]) =>
+	new Promise((resolve) => {
+		const began = Date.now();
+		const child = spawn(process.execPath, [`node_modules/${path}`, ...args], { env });
+		let said = '';
+		for (const stream of [child.stdout, child.stderr]) stream.on('data', (data) => (said += data));
+		child.on('close', (code) => {
+			const passed = code === 0 ? 1 : 0;
+			totals.passed += passed;
+			totals.failed += 1 - passed;
+			if (code !== 0) fallen.push(name);
+			const seconds = ((Date.now() - began) / 1000).toFixed(0);
+			console.log(
+				`\n── ${name}\n${said.trimEnd()}\n   ${passed} passed, ${1 - passed} failed in ${seconds} s`
+			);
+			resolve();
+		});
+	});
 
-/** Checks that do not need each other, each on a thread of its own; what one says is printed in one piece. */
+/** Checks that do not need each other, two at a time: the next begins as one ends. */
 async function together(checks) {
 	const env = { ...process.env, LINT_TYPES: 'none' };
-	await Promise.all(
-		checks.map(
-			([name, path, args]) =>
-				new Promise((resolve) => {
-					const began = Date.now();
-					const child = spawn(process.execPath, [`node_modules/${path}`, ...args], { env });
-					let said = '';
-					for (const stream of [child.stdout, child.stderr])
-						stream.on('data', (data) => (said += data));
-					child.on('close', (code) => {
-						const passed = code === 0 ? 1 : 0;
-						totals.passed += passed;
-						totals.failed += 1 - passed;
-						if (code !== 0) fallen.push(name);
-						const seconds = ((Date.now() - began) / 1000).toFixed(0);
-						console.log(
-							`\n── ${name}\n${said.trimEnd()}\n   ${passed} passed, ${1 - passed} failed in ${seconds} s`
-						);
-						resolve();
-					});
-				})
-		)
-	);
+	const left = checks.values();
+	const line = async () => {
+		for (const check of left) await checked(env, check);
+	};
+	await Promise.all([line(), line()]);
 }
 
 const readReport = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null);
@@ -84,6 +82,7 @@ rmSync(REPORTS, { recursive: true, force: true });
 mkdirSync(REPORTS, { recursive: true });
 tool('@sveltejs/kit/svelte-kit.js', ['sync']);
 await together([
+	['Build', 'vite/bin/vite.js', ['build', '--logLevel', 'error']],
 	['Lint of components', 'eslint/bin/eslint.js', ['--cache', '.']],
 	[
 		'Types',
@@ -95,7 +94,6 @@ await together([
 	['Unused code', 'knip/bin/knip.js', ['--no-config-hints']]
 ]);
 step('Unit and reference tests', unit);
-step('Build', check('vite/bin/vite.js', ['build', '--logLevel', 'error']));
 step('Browser tests', browser);
 for (const name of fallen) console.log(`\nfailed: ${name}`);
 console.log(`\n${totals.passed} passed, ${totals.failed} failed`);
