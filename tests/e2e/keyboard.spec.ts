@@ -35,6 +35,7 @@ const textbox = (page: Page, name: string) => page.getByRole('textbox', { name, 
 test('speed, shot, call, practice and balls by keyboard alone', async ({ page }) => {
 	test.setTimeout(120_000);
 	await readDemo(page);
+	await page.clock.install();
 	await page.goto('/');
 
 	// The speed of a green, by putts that are timed.
@@ -45,7 +46,7 @@ test('speed, shot, call, practice and balls by keyboard alone', async ({ page })
 		// Two each way along the same line.
 		if (putt === 2) await press(page, page.getByLabel('Which way'), 'b');
 		await press(page, button(page, 'Struck'));
-		await page.waitForTimeout(ms);
+		await page.clock.fastForward(ms);
 		await page.keyboard.press('Enter');
 		await write(page, textbox(page, 'It rolled'), '5');
 		await press(page, button(page, 'Note it'));

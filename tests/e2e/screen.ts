@@ -7,10 +7,9 @@ export const field = (page: Page, label: string) =>
 /** The call at the head of the sheet. */
 export const call = (page: Page) => page.getByTestId('call');
 
-/** Waits until the strokes are in. */
-export async function sampled(page: Page): Promise<void> {
-	await expect(call(page)).toHaveAttribute('data-status', 'ready', { timeout: 60_000 });
-}
+/** Waits until the strokes are in: seen as it happens, where an expectation would look once a second. */
+export const sampled = (page: Page): Promise<void> =>
+	page.locator('[data-testid="call"][data-status="ready"]').waitFor({ timeout: 60_000 });
 
 /** What a shot is asked about, by the label of its tile. */
 type Question =

@@ -23,7 +23,7 @@ async function saved(page: Page, name: string | RegExp): Promise<Buffer> {
 
 async function timePutt(page: Page, ms: number): Promise<void> {
 	await button(page, 'Struck').click();
-	await page.waitForTimeout(ms);
+	await page.clock.fastForward(ms);
 	await button(page, 'At rest').click();
 	await typeInto(field(page, 'It rolled'), '5');
 	await button(page, 'Note it').click();
@@ -35,6 +35,7 @@ test('a coach’s day: green, speed, ratios, shot, practice, log, lesson, papers
 	browser
 }) => {
 	test.setTimeout(300_000);
+	await page.clock.install();
 	await firstCall(page);
 	await onDevice(page);
 	await context.setOffline(true);
