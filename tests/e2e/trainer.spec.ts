@@ -2,6 +2,9 @@ import { expect, test, type Page } from '@playwright/test';
 import { accessible } from './accessible';
 import { onDevice, readDemo } from './screen';
 
+// The pictures are drawn by software here, and nobody looks: a quarter of the points.
+test.use({ deviceScaleFactor: 0.5 });
+
 const step = (page: Page, name: string) => page.locator(`fieldset[data-step=${name}]`);
 const verdict = (page: Page) =>
 	page.getByRole('region', { name: 'What came of it' }).getByRole('status');
