@@ -124,6 +124,9 @@ export function leanTo(question: Question, { play, solution, target }: Rung, sid
  */
 const AT_THE_PIN = { short: 2, past: 1 } satisfies Record<string, Metres>;
 
+/** A play as it was struck. */
+type Struck = Pick<Rung, 'play'> & { solution: Pick<Solution, 'speed' | 'aim'> };
+
 /**
  * The same shot struck harder or softer: at the pin where it ends about there, else to where it then ends.
  *
@@ -131,7 +134,7 @@ const AT_THE_PIN = { short: 2, past: 1 } satisfies Record<string, Metres>;
  * @param rung solved
  * @param harder factor on the head speed
  */
-export function struck(question: Question, { play, solution }: Rung, harder: Ratio): Rung {
+export function struck(question: Question, { play, solution }: Struck, harder: Ratio): Rung {
 	const { aim } = solution;
 	const speed = solution.speed * harder;
 	const outcome = playIntended(question.intent(play), question.bare, speed, aim, new Outcome());

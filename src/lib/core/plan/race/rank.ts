@@ -1,6 +1,7 @@
 import { LIES } from '../../lie/lies';
 import type { Ladder } from '../ladder/ladder';
 import { chooseLeaves, settle, stillOpen } from './places/leave';
+import type { Play } from '../../player/intent';
 import type { Question } from '../question/question';
 import { LUCK, place, SMALLEST_DIFFERENCE } from './placing';
 import { entrants } from './places/entrants';
@@ -78,6 +79,16 @@ function unsure(competing: readonly Played[]): readonly Played[] {
 	return left.length > 0 ? competing.filter(({ rung }) => plays.has(rung.play)) : [];
 }
 
+/** The first of every play, so many plays; of putts every speed that is in the race, as they are looked at together. */
+function ofPlays(entries: readonly Played[], most: number): Played[] {
+	const plays = new Set<Play>();
+	return entries.filter(({ rung: { play } }) => {
+		const isNew = !plays.has(play);
+		if (plays.size < most) plays.add(play);
+		return plays.has(play) && (isNew || play.club.putter);
+	});
+}
+
 /** A first look at everything, and at where the likeliest plays are best left. */
 async function lookAround(
 	question: Question,
@@ -92,8 +103,9 @@ async function lookAround(
 		await sampleTo(leaves, balls, sampler);
 		return leaves;
 	};
-	const [asked, later] = [likely.slice(0, ASKED), likely.slice(ASKED, 2 * ASKED)];
-	await sampleTo(likely.slice(0, 2 * ASKED), balls, sampler);
+	const asked = ofPlays(likely, ASKED);
+	const later = ofPlays(likely, 2 * ASKED).filter((entry) => !asked.includes(entry));
+	await sampleTo([...asked, ...later], balls, sampler);
 	const atPin = strokesOf(cheapest(asked));
 	const leaves = await placesOf(asked);
 	const pays = later.length > 0 && strokesOf(cheapest(leaves)) < atPin - PAYS;

@@ -81,6 +81,33 @@ describe('what takes part in a race', () => {
 		expect(short[0]!.key).toBe(cheap);
 	});
 
+	it('are, where no ball stops at the pin, any speed at which one stops on the green, or runs onto it', async () => {
+		const question = ask({
+			lie: 'sitting-up',
+			fringe: 'grainy',
+			toEdge: 2.85,
+			edgeToPin: 3.52,
+			beyondPin: 10.87,
+			segments: [
+				{ length: 2, slopeAlong: -8, slopeAcross: 0 },
+				{ length: 3, slopeAlong: -20, slopeAcross: 0 },
+				{ length: 20, slopeAlong: -1, slopeAcross: 0 }
+			]
+		});
+		const ladder = buildLadder(question);
+		expect(ladder.rungs.every(({ safe }) => safe)).toBe(true);
+		// What has a place that is nearest past the pin stands in the ladder.
+		const inLadder = new Set(ladder.rungs.map(({ play }) => playKey(play)));
+		const more = (await keysOf(question)).filter(({ key }) => !inLadder.has(key));
+		expect(more.length).toBeGreaterThan(0);
+		for (const { against, solution, target } of more) {
+			expect([undefined, 'shortOfGreen']).toContain(against?.code);
+			expect(solution.outcome.finishX).toBeCloseTo(target, 6);
+			expect(target).toBeGreaterThan(question.pin);
+			expect(target).toBeLessThan(question.pin + question.situation.beyondPin);
+		}
+	});
+
 	it('are, where nothing works, all lengths of every play with what speaks against each', async () => {
 		const lip = [{ kind: 'sand', from: 0, to: 2, height: 1.5 }];
 		const question = ask({ lie: 'sand', sandSurface: 'plugged', toEdge: 3, hazards: lip });

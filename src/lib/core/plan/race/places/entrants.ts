@@ -1,6 +1,8 @@
-import type { Ratio } from '../../../units';
+import { playIntended } from '../../../solve/solve';
+import type { Metres, Ratio } from '../../../units';
 import type { Ladder, RejectedPlay } from '../../ladder/ladder';
-import { nearestPlayable } from '../../ladder/past';
+import { Outcome } from '../../../ball/simulate';
+import { nearestPlayable, roomOf, within } from '../../ladder/past';
 import { nearestShort } from '../../ladder/short';
 import { rejectRung, struck, type Rung } from '../../ladder/rung';
 import type { Question } from '../../question/question';
@@ -36,6 +38,61 @@ function lesserEvils(question: Question, tried: readonly Rung[]): Rung[] {
 		.filter((rung) => notWanted(question.wanted, rung) === null);
 }
 
+/** Where no ball stops at the pin, plays are tried from this share of the speed that would take it there to that one, in such steps. */
+const SOFTEST: Ratio = 0.6;
+const HARDEST: Ratio = 3.5;
+const STEP: Ratio = 1.1;
+/** Of each play so many that stop are judged, so many of these are glanced at, and so many of all. */
+const JUDGED = 4;
+const OF_EACH = 2;
+const GLANCED = 32;
+
+const outcome = new Outcome();
+
+/** A speed at which a ball stops on the green, and how far from the hole: by itself, and as a step more or less of speed moves it. */
+interface Stop {
+	rung: Rung;
+	off: Metres;
+}
+
+/** Ways to end on the green, or to land just short of it and run on, of a play that does not stop at the pin: the likeliest few. */
+function stopsOf(question: Question, { play, solution: { speed, aim } }: Rung): Stop[] {
+	const room = roomOf(question);
+	const intent = question.intent(play);
+	const most = Math.min(HARDEST, question.fastest(play) / speed);
+	const tried: { harder: Ratio; ends: Metres }[] = [];
+	for (let harder = SOFTEST; harder <= most; harder *= STEP) {
+		const { finishX } = playIntended(intent, question.bare, speed * harder, aim, outcome);
+		tried.push({ harder, ends: finishX });
+	}
+	const moves = (i: number, k: number): Metres =>
+		Math.abs((tried[k] ?? tried[i]!).ends - tried[i]!.ends);
+	return tried
+		.flatMap(({ harder, ends }, i) => {
+			const spread = (moves(i, i - 1) + moves(i, i + 1)) / 2;
+			return within(room, ends) ? { harder, off: Math.hypot(ends - question.pin, spread) } : [];
+		})
+		.sort((a, b) => a.off - b.off)
+		.slice(0, JUDGED)
+		.flatMap(({ harder, off }): Stop[] => {
+			const rung = struck(question, { play, solution: { speed, aim } }, harder);
+			const against = rejectRung(question, rung);
+			return against && against.code !== 'shortOfGreen'
+				? []
+				: [{ rung: { ...rung, against }, off }];
+		})
+		.slice(0, OF_EACH);
+}
+
+/** Where no ball stops at the pin: the likeliest speeds of every play at which one stops elsewhere. */
+const stopsElsewhere = (question: Question, out: readonly Solved[]): Rung[] =>
+	out
+		.filter(({ play, rejection }) => play.shape === 'straight' && rejection.code === 'noStop')
+		.flatMap(({ rung }) => stopsOf(question, rung))
+		.sort((a, b) => a.off - b.off)
+		.slice(0, GLANCED)
+		.map(({ rung }) => rung);
+
 /**
  * Everything that takes part in the race: every way of the ladder, what works elsewhere than at the pin, and the cheapest of what is out by the
  * book and yet may be the best there is.
@@ -61,9 +118,10 @@ export async function entrants(
 				...farther.flatMap((item) => nearestPlayable(question, item) ?? []),
 				...out.flatMap((item) => nearestShort(question, item))
 			];
+	const nothingStops = !compromised && rungs.every(({ safe }) => safe);
 	const doubtful = compromised
 		? lesserEvils(question, [...rungs, ...out.map(({ rung }) => rung)])
-		: landingShort;
+		: [...landingShort, ...(nothingStops ? stopsElsewhere(question, out) : [])];
 	const glanced = doubtful.map(enter);
 	await sampleTo(glanced, Math.min(GLANCE, question.request.samples), sampler);
 	const letIn = glanced
