@@ -1,7 +1,7 @@
 import { LIES } from '../../lie/lies';
+import type { Play } from '../../player/intent';
 import type { Ladder } from '../ladder/ladder';
 import { chooseLeaves, settle, stillOpen } from './places/leave';
-import type { Play } from '../../player/intent';
 import type { Question } from '../question/question';
 import { LUCK, place, SMALLEST_DIFFERENCE } from './placing';
 import { entrants } from './places/entrants';

@@ -1,7 +1,7 @@
+import { Outcome } from '../../../ball/simulate';
 import { playIntended } from '../../../solve/solve';
 import type { Metres, Ratio } from '../../../units';
 import type { Ladder, RejectedPlay } from '../../ladder/ladder';
-import { Outcome } from '../../../ball/simulate';
 import { nearestPlayable, roomOf, within } from '../../ladder/past';
 import { nearestShort } from '../../ladder/short';
 import { rejectRung, struck, type Rung } from '../../ladder/rung';
