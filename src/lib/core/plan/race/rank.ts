@@ -1,6 +1,7 @@
 import { LIES } from '../../lie/lies';
 import type { Play } from '../../player/intent';
 import type { Ladder } from '../ladder/ladder';
+import { lookCloser } from './places/closer';
 import { chooseLeaves, settle, stillOpen } from './places/leave';
 import type { Question } from '../question/question';
 import { LUCK, place, SMALLEST_DIFFERENCE } from './placing';
@@ -139,8 +140,10 @@ export async function rankLadder(
 	progress(0.3);
 	const entries = (await lookAround(question, all, sampler)).filter(hasPlayed);
 	progress(0.5);
-	await sampleTo(hopeful(entries, UNLIKELY, DOUBT), Math.min(SECOND_LOOK, samples), sampler);
-	const left = stillOpen(entries, LUCK);
+	const secondLook = Math.min(SECOND_LOOK, samples);
+	await sampleTo(hopeful(entries, UNLIKELY, DOUBT), secondLook, sampler);
+	const closer = await lookCloser(question, entries, sampler, secondLook);
+	const left = stillOpen([...entries, ...closer], LUCK);
 	await sampleTo(hopeful(left, HOPELESS, DOUBT), samples, sampler);
 	progress(0.8);
 	const open = stillOpen(left, LUCK);

@@ -26,7 +26,7 @@ const OFFSETS = {
 	past: [1.25, 3, 5.5, 9]
 } satisfies Record<string, readonly Metres[]>;
 /** Another place than the pin is worth it from so many strokes on: nobody is told to leave it short for less. */
-const WORTH_LEAVING = 0.025;
+const WORTH_LEAVING = 0.015;
 /** A line away from trouble, or another head speed for the same place, is said without a second thought. */
 const WORTH_TURNING = 0.01;
 /** A place less than this from the play's own is the same. */

@@ -1,0 +1,69 @@
+import { grouped } from '../../../math/grouped';
+import { lowestBetween } from '../../../math/lowestBetween';
+import type { Metres } from '../../../units';
+import { playable, roomOf, within } from '../../ladder/past';
+import type { Question } from '../../question/question';
+import { enter, hasPlayed, sampleTo, type Entry, type Played, type Sampler } from '../race';
+import { mean } from '../statistics';
+
+/** So many plays are looked at again … */
+const LOOKED_AT = 4;
+/** … this far to either side of where they are cheapest. */
+const ASIDE: Metres = 1;
+/** A place less than this from another is the same. */
+const APART: Metres = 0.4;
+
+/** What of the race may be moved along the line. */
+const isMovable = ({ rung, careful }: Entry): boolean =>
+	rung.against === null && rung.side === 0 && !rung.play.club.putter && !careful;
+
+/**
+ * Looks once more for where the likeliest plays are best left, with more balls than before: a metre to either side of the cheapest place of
+ * each, and at the lowest point of a parabola through all that is known then.
+ *
+ * @param question opened
+ * @param entries in the race; those that have fewer balls are left out, putts and what is turned aside, too
+ * @param balls each place is sampled with
+ * @returns a cheaper place, played, for each play that has one
+ */
+export async function lookCloser(
+	question: Question,
+	entries: readonly Played[],
+	sampler: Sampler,
+	balls: number
+): Promise<Played[]> {
+	const cost = ({ finishes }: Played) => mean(finishes.strokes.subarray(0, balls));
+	const cheapestOf = (some: readonly Played[]) =>
+		some.reduce((a, b) => (cost(b) < cost(a) ? b : a));
+	const at = (known: readonly Played[], target: Metres): Entry[] => {
+		const isKnown = known.some(({ rung }) => Math.abs(rung.target - target) < APART);
+		if (isKnown || !within(roomOf(question), target)) return [];
+		const rung = playable(question, cheapestOf(known).rung, target, false);
+		return rung ? [enter(rung)] : [];
+	};
+	const ready = entries.filter((entry) => isMovable(entry) && entry.finishes.x.length >= balls);
+	const plays = [...grouped(ready, ({ rung }) => rung.play).values()]
+		.sort((a, b) => cost(cheapestOf(a)) - cost(cheapestOf(b)))
+		.slice(0, LOOKED_AT);
+	const played = async (places: readonly Entry[][]): Promise<Played[][]> => {
+		await sampleTo(places.flat(), balls, sampler);
+		return places.map((own) => own.filter(hasPlayed));
+	};
+	const beside = await played(
+		plays.map((own) => {
+			const { target } = cheapestOf(own).rung;
+			return [-ASIDE, ASIDE].flatMap((by) => at(own, target + by));
+		})
+	);
+	const known = plays.map((own, i) => [...own, ...beside[i]!]);
+	const lowest = await played(
+		known.map((own) => {
+			const places = own.map((entry) => ({ at: entry.rung.target, value: cost(entry) }));
+			return at(own, lowestBetween(places));
+		})
+	);
+	return plays.flatMap((own, i) => {
+		const best = cheapestOf([...known[i]!, ...lowest[i]!]);
+		return own.includes(best) ? [] : [best];
+	});
+}
