@@ -21,7 +21,7 @@ const FIELD: Readonly<Record<string, string>> = {
 	version: 'the version of the file'
 };
 /** Parts that only hold others, which say it all. */
-const HOLDERS = ['shot', 'situation'];
+const HOLDERS = ['shot', 'situation', 'pupil'];
 
 const partWords = (part: string): string =>
 	/^\d+$/.test(part) ? `no. ${Number(part) + 1}` : (FIELD[part] ?? part);

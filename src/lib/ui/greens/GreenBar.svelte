@@ -61,9 +61,5 @@
 		>
 	</p>
 {/each}
-<ClashLines
-	clashes={bench.clashes}
-	ontake={(clash) => bench.takeTheirs(clash)}
-	onkeep={(clash) => bench.forgetClash(clash)}
-/>
-{#if bench.failure}<p class="problem px-4 py-1" role="alert">{bench.failure}</p>{/if}
+<ClashLines {bench} />
+{#if bench.trouble}<p class="problem px-4 py-1" role="alert">{bench.trouble}</p>{/if}

@@ -2,7 +2,7 @@
 	import { LETTERS, RANGE } from '$lib/io/fields/ranges';
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
-	import { clashWords } from '$lib/ui/state/clashWords';
+	import ClashLines from '$lib/ui/shell/ClashLines.svelte';
 	import { onMount, untrack } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { carriesOf, clubsInBag, type Pupil } from '$lib/io/work/pupil';
@@ -100,13 +100,7 @@
 			This could not be kept yet; it is here as you see it and is tried again. {bench.failure}
 		</p>
 	{/if}
-	{#if bench.clashes.length > 0}
-		<p role="status">
-			Another tab changed {bench.clashes
-				.map(({ path, theirs }) => clashWords({ path: path.slice(1), theirs }))
-				.join(', ')}. What you see here counts; Undo takes it back.
-		</p>
-	{/if}
+	<ClashLines {bench} />
 	<div class="max-w-md">
 		<TabBar
 			label="What of this pupil"

@@ -3,22 +3,27 @@
 	import { clashWords } from '$lib/ui/state/clashWords';
 
 	interface Props {
-		/** Parts that another tab changed as well; what is here counts. */
-		clashes: readonly Clash[];
-		ontake: (clash: Clash) => void;
-		onkeep: (clash: Clash) => void;
+		bench: {
+			/** Parts that another tab changed as well; what is here counts. */
+			readonly clashes: readonly Clash[];
+			takeTheirs: (clash: Clash) => void;
+			forgetClash: (clash: Clash) => void;
+		};
 	}
-	const { clashes, ontake, onkeep }: Props = $props();
+	const { bench }: Props = $props();
 </script>
 
-{#each clashes as clash (clash.path.join('.'))}
+{#each bench.clashes as clash (clash.path.join('.'))}
 	<p
 		class="flex flex-wrap items-center gap-x-3 border-l-4 border-l-(--clay) px-4 py-1"
 		role="status"
 	>
 		Another tab had changed {clashWords(clash)}; what is here counts.
-		<button type="button" class="btn btn-ghost" onclick={() => ontake(clash)}>Take the other</button
+		<button type="button" class="btn btn-ghost" onclick={() => bench.takeTheirs(clash)}
+			>Take the other</button
 		>
-		<button type="button" class="btn btn-ghost" onclick={() => onkeep(clash)}>Keep this</button>
+		<button type="button" class="btn btn-ghost" onclick={() => bench.forgetClash(clash)}
+			>Keep this</button
+		>
 	</p>
 {/each}

@@ -121,11 +121,7 @@
 		This shot is not kept yet; it is here as you see it and is tried again. {bench.notKept}
 	</p>
 {/if}
-<ClashLines
-	clashes={bench.clashes}
-	ontake={(clash) => bench.takeTheirs(clash)}
-	onkeep={(clash) => bench.forgetClash(clash)}
-/>
+<ClashLines {bench} />
 <SheetDialog
 	bind:open={noting}
 	title="What came of it?"

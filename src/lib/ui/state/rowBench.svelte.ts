@@ -1,5 +1,4 @@
-import { contentKey } from '$lib/core/math/contentKey';
-import { mergeThree, sameData, type Clash, type Merged } from '$lib/store/base/merge';
+import { mergeThree, putAt, sameData, type Clash, type Merged } from '$lib/store/base/merge';
 import { Autosave } from './autosave.svelte';
 import { Draft } from './draft.svelte';
 
@@ -13,6 +12,14 @@ interface Keeping<T> {
 	note: (before: T, now: T) => boolean;
 	/** Whether it can be kept as it stands. */
 	isWhole?: (now: T) => boolean;
+	/** Told whenever it has become another, here or in another tab. */
+	changed?: () => void;
+}
+
+/** A part at the top of a row that was changed here, and another tab has changed over it since. */
+export interface Overtaken<T> {
+	key: keyof T & string;
+	mine: unknown;
 }
 
 /** A row under work: what was changed keeps itself, beside what another tab or device changed, and can be undone. */
@@ -28,7 +35,10 @@ export class RowBench<T extends object> {
 		private readonly keeping: Keeping<T>
 	) {
 		this.#kept = row;
-		this.#draft = new Draft(row, () => this.#autosave.touch());
+		this.#draft = new Draft(row, () => {
+			this.#autosave.touch();
+			keeping.changed?.();
+		});
 		this.#autosave = new Autosave(
 			() => this.#store(),
 			() => this.#isWhole() && keeping.note(this.#kept, this.value),
@@ -64,6 +74,15 @@ export class RowBench<T extends object> {
 		this.#draft.change(change);
 	}
 
+	/** Everything between `startDrag` and `endDrag` is one step. */
+	startDrag(): void {
+		this.#draft.startDrag();
+	}
+
+	endDrag(): void {
+		this.#draft.endDrag();
+	}
+
 	undo(): void {
 		this.#draft.undo();
 	}
@@ -72,13 +91,33 @@ export class RowBench<T extends object> {
 		this.#draft.redo();
 	}
 
-	/** Takes in what is kept now, unless something here is not kept yet: then both are put together when it is. */
-	follow(stored: T): void {
-		if (this.#autosave.pending || sameData(stored, this.#kept)) return;
+	/**
+	 * Takes in what is kept now, unless something here is not kept yet: then both are put together when it is.
+	 *
+	 * @returns what it took the place of, though it was changed here; null where nothing was taken in
+	 */
+	follow(stored: T): Overtaken<T>[] | null {
+		if (this.#autosave.pending || sameData(stored, this.#kept)) return null;
+		const before = this.#kept;
 		this.#kept = stored;
-		this.#draft.adopt(stored);
+		this.#adopt(stored);
+		return (Object.keys(stored) as (keyof T & string)[])
+			.filter((key) => this.#draft.touched(key) && !sameData(before[key], stored[key]))
+			.map((key) => ({ key, mine: before[key] }));
 	}
 
+	/** Takes the other tab's value of a part that both changed. */
+	takeTheirs(clash: Clash): void {
+		this.forgetClash(clash);
+		this.change((row) => putAt(row, clash.path, clash.theirs));
+	}
+
+	/** Leaves it as it is here. */
+	forgetClash(clash: Clash): void {
+		this.clashes = this.clashes.filter((other) => other !== clash);
+	}
+
+	/** Keeps what is not kept yet. */
 	flush(): Promise<void> {
 		return this.#autosave.flush();
 	}
@@ -93,12 +132,16 @@ export class RowBench<T extends object> {
 
 	async #store(): Promise<void> {
 		const { value } = this;
-		if (!this.#isWhole() || contentKey(value) === contentKey(this.#kept)) return;
+		if (!this.#isWhole() || sameData(value, this.#kept)) return;
 		const { merged, clashes } = await this.keeping.keep(this.#kept, value);
 		this.#kept = merged;
-		this.clashes = clashes;
-		if (sameData(merged, value)) return;
+		if (clashes.length > 0) this.clashes = clashes;
 		// The other tab's part comes in; what was typed while this was kept stays over it.
-		this.#draft.adopt(mergeThree(value, this.value, merged).merged);
+		if (!sameData(merged, value)) this.#adopt(mergeThree(value, this.value, merged).merged);
+	}
+
+	#adopt(value: T): void {
+		this.#draft.adopt(value);
+		this.keeping.changed?.();
 	}
 }

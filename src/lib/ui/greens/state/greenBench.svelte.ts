@@ -4,12 +4,9 @@ import { contentKey } from '$lib/core/math/contentKey';
 import type { Issue } from '$lib/io/fields/issues';
 import { greenProblems, greenToCore, type GreenWire } from '$lib/io/work/green';
 import { mergeGreen, noteGreen } from '$lib/store/shelves/greens';
-import { mergeThree, putAt, sameData, type Clash } from '$lib/store/base/merge';
 import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
-import { Autosave } from '$lib/ui/state/autosave.svelte';
-import { Draft } from '$lib/ui/state/draft.svelte';
+import { RowBench, type Overtaken } from '$lib/ui/state/rowBench.svelte';
 
-const SAVE_AFTER = 300;
 const FIT_AFTER = 60;
 
 /** What of a green can be taken hold of. */
@@ -37,168 +34,81 @@ const surfaceParts = ({ outline, collar, fringe, areas, spots, tilts, grid }: Gr
 const sameParts = (a: readonly unknown[], b: readonly unknown[]): boolean =>
 	a.every((part, i) => part === b[i]);
 
-/** Whether two greens say the same; grids are compared number by number, which is far cheaper than writing them out. */
-function sameGreen(a: GreenWire, b: GreenWire): boolean {
-	const { grid: gridA, ...restA } = a;
-	const { grid: gridB, ...restB } = b;
-	if (contentKey(restA) !== contentKey(restB)) return false;
-	if (!gridA || !gridB) return gridA === gridB;
-	const { heights: heightsA, ...frameA } = gridA;
-	const { heights: heightsB, ...frameB } = gridB;
-	return contentKey(frameA) === contentKey(frameB) && sameParts(heightsA, heightsB);
-}
-
-/** A part of a green that another tab has changed over this one. */
-export interface Overtaken {
-	key: keyof GreenWire;
-	mine: unknown;
-}
-
 /** A green under work: its parts, the surface through its readings, and what undoes a change. Changes keep themselves. */
-export class GreenBench {
+export class GreenBench extends RowBench<GreenWire> {
 	report = $state.raw<SurveyReport | null>(null);
 	fitting = $state(false);
 	selected = $state<GreenPart | null>(null);
 	/** Parts that were changed here and then by another tab, which counts; each can be put back. */
-	overtaken = $state.raw<Overtaken[]>([]);
-	/** Parts that this tab and another both changed; what is here counts. */
-	clashes = $state.raw<readonly Clash[]>([]);
-
-	readonly pool: PlannerPool;
-	readonly #draft: Draft<GreenWire>;
-	readonly #autosave = new Autosave(
-		() => this.#store(),
-		() => this.#note(),
-		SAVE_AFTER
-	);
-	#kept: GreenWire;
+	overtaken = $state.raw<readonly Overtaken<GreenWire>[]>([]);
 	#fit: ReturnType<typeof setTimeout> | undefined;
 	#fitted: readonly unknown[] = [];
 	#fitFailure = $state('');
 
-	constructor(green: GreenWire, pool: PlannerPool = new PlannerPool(startPlanner)) {
-		this.pool = pool;
-		this.#draft = new Draft<GreenWire>(green, () => this.#changed());
-		this.#kept = green;
+	constructor(
+		green: GreenWire,
+		readonly pool: PlannerPool = new PlannerPool(startPlanner)
+	) {
+		super(green, {
+			keep: mergeGreen,
+			note: noteGreen,
+			isWhole: () => this.problems.length === 0,
+			changed: () => this.#fitSoon()
+		});
 		void this.#read();
 	}
 
 	/** The green as plain data; it is never changed in place. */
 	get green(): GreenWire {
-		return this.#draft.value;
-	}
-
-	get canUndo(): boolean {
-		return this.#draft.canUndo;
-	}
-
-	get canRedo(): boolean {
-		return this.#draft.canRedo;
+		return this.value;
 	}
 
 	/** What went wrong with keeping the green or with its surface. */
-	get failure(): string {
-		const { failure } = this.#autosave;
-		return failure
-			? `The green could not be kept yet; it is here as you see it and is tried again. ${failure}`
+	get trouble(): string {
+		return this.failure
+			? `The green could not be kept yet; it is here as you see it and is tried again. ${this.failure}`
 			: this.#fitFailure;
 	}
 
 	/** What keeps the green from being kept as it stands. */
 	readonly problems: Issue[] = $derived(greenProblems(this.green));
 
-	change(change: (green: GreenWire) => void): void {
-		this.#draft.change(change);
-	}
-
-	startDrag(): void {
-		this.#draft.startDrag();
-	}
-
-	endDrag(): void {
-		this.#draft.endDrag();
-		this.#changed();
-	}
-
-	undo(): void {
+	override undo(): void {
 		this.selected = null;
-		this.#draft.undo();
+		super.undo();
 	}
 
-	redo(): void {
+	override redo(): void {
 		this.selected = null;
-		this.#draft.redo();
+		super.redo();
 	}
 
-	/** Takes in what another tab has changed, unless something here is not kept yet: then both are put together when it is. */
-	follow(stored: GreenWire): void {
-		if (this.#autosave.pending || sameGreen(stored, this.#kept)) return;
-		const before = this.#kept;
-		this.#kept = stored;
-		this.#tellOvertaken(before, stored);
-		this.#draft.adopt(stored);
+	override follow(stored: GreenWire): Overtaken<GreenWire>[] | null {
+		const over = super.follow(stored);
+		if (!over) return null;
+		const others = this.overtaken.filter(({ key }) => !over.some((item) => item.key === key));
+		this.overtaken = [...others, ...over];
 		this.selected = null;
-		void this.#read();
+		return over;
 	}
 
 	/** Puts back what another tab has changed over this one. */
-	putBack({ key, mine }: Overtaken): void {
+	putBack({ key, mine }: Overtaken<GreenWire>): void {
 		this.overtaken = this.overtaken.filter((item) => item.key !== key);
 		this.change((green) => Object.assign(green, { [key]: mine }));
 	}
 
-	/** Takes the other tab's value of a part that both changed. */
-	takeTheirs(clash: Clash): void {
-		this.forgetClash(clash);
-		this.change((green) => putAt(green, clash.path, clash.theirs));
-	}
-
-	/** Leaves it as it is here. */
-	forgetClash(clash: Clash): void {
-		this.clashes = this.clashes.filter((other) => other !== clash);
-	}
-
-	/** Keeps what is not kept yet. */
-	flush(): Promise<void> {
-		return this.#autosave.flush();
-	}
-
-	async close(): Promise<void> {
+	override async close(): Promise<void> {
 		clearTimeout(this.#fit);
 		this.pool.close();
-		await this.#autosave.close();
+		await super.close();
+		// What came in while it was kept is fitted by nobody any more.
+		clearTimeout(this.#fit);
 	}
 
-	#changed(): void {
-		this.#autosave.touch();
+	#fitSoon(): void {
 		clearTimeout(this.#fit);
 		this.#fit = setTimeout(() => void this.#read(), FIT_AFTER);
-	}
-
-	async #store(): Promise<void> {
-		const { green } = this;
-		if (green === this.#kept || this.problems.length > 0) return;
-		const { merged, clashes } = await mergeGreen(this.#kept, green);
-		this.#kept = merged;
-		if (clashes.length > 0) this.clashes = clashes;
-		if (sameGreen(merged, green)) return;
-		// The other tab's part comes in; what was typed while this was kept stays over it.
-		this.#draft.adopt(mergeThree(green, this.green, merged).merged);
-		void this.#read();
-	}
-
-	/** Notes what was changed here and has been changed over by another tab. */
-	#tellOvertaken(before: GreenWire, now: GreenWire): void {
-		const keys = Object.keys(now) as (keyof GreenWire)[];
-		const found = keys.filter(
-			(key) => this.#draft.touched(key) && !sameData(before[key], now[key])
-		);
-		const others = this.overtaken.filter(({ key }) => !found.includes(key));
-		this.overtaken = [...others, ...found.map((key) => ({ key, mine: before[key] }))];
-	}
-
-	#note(): boolean {
-		return this.problems.length === 0 && noteGreen(this.#kept, this.green);
 	}
 
 	/** Fits the surface anew where something that counts for it has changed; one fit at a time. */

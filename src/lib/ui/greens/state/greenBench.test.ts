@@ -107,7 +107,7 @@ describe('GreenBench', () => {
 		fail!();
 		await saving;
 		delete (table as Partial<typeof table>).bulkPut;
-		expect([bench.green.name, bench.failure]).toEqual(['Mine', expect.stringContaining('full')]);
+		expect([bench.green.name, bench.trouble]).toEqual(['Mine', expect.stringContaining('full')]);
 		await saveGreen({ ...green, note: 'theirs' });
 		await bench.flush();
 		expect(await database.greens.get('g')).toMatchObject({ name: 'Mine', note: 'theirs' });

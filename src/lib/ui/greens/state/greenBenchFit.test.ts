@@ -21,13 +21,13 @@ describe('the surface of a green under work', () => {
 			fails ? Promise.reject(new Error('Out of memory.')) : real(asked);
 		const bench = new GreenBench(structuredClone(green), pool);
 		expect(bench.fitting).toBe(true);
-		await until(() => bench.failure !== '');
-		expect(bench.failure).toBe('The surface could not be worked out. Out of memory.');
+		await until(() => bench.trouble !== '');
+		expect(bench.trouble).toBe('The surface could not be worked out. Out of memory.');
 		expect([bench.fitting, bench.report]).toEqual([false, null]);
 		fails = false;
 		bench.change((g) => g.spots.push({ at: [4, 4], height: 0.3, leftOut: false }));
 		await until(() => bench.report !== null);
-		expect(bench.failure).toBe('');
+		expect(bench.trouble).toBe('');
 		await bench.close();
 	});
 

@@ -35,7 +35,7 @@
 	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import FreeText from '$lib/ui/controls/FreeText.svelte';
-	import { clashWords as tabClashWords } from '$lib/ui/state/clashWords';
+	import ClashLines from '$lib/ui/shell/ClashLines.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { LessonBench } from '../state/lessonBench.svelte';
 	import { pupilName, whereWords, whoComes, type LessonDesk } from '../state/lessonState.svelte';
@@ -170,12 +170,7 @@
 			This could not be kept yet; it is here as you see it and is tried again. {bench.failure}
 		</p>
 	{/if}
-	{#if bench.clashes.length > 0}
-		<p class="wide" role="status">
-			Another tab changed {bench.clashes.map(tabClashWords).join(', ')}. What you see here counts;
-			Undo takes it back.
-		</p>
-	{/if}
+	{#if bench.clashes.length > 0}<div class="wide"><ClashLines {bench} /></div>{/if}
 	{#each clashes as clash (clash)}<p class="problem wide">{clash}</p>{/each}
 	<div class="grid min-w-0 content-start gap-4">
 		{#if state === 'cancelled'}
