@@ -1,7 +1,6 @@
-import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { field, firstCall, onDevice, takeDemoIn, sampled, typeInto } from './screen';
+import { field, firstCall, onDevice, readDemo, sampled, typeInto } from './screen';
 
 test.use({
 	viewport: { width: 390, height: 844 },
@@ -43,27 +42,10 @@ async function timePutt(page: Page, length: string, ms: number): Promise<void> {
 	await page.getByRole('button', { name: 'Note it' }).tap();
 }
 
-/** Touches the practice drawing at a share of its width and height. */
-async function touch(page: Page, across: number, down: number): Promise<void> {
-	const green = page.getByRole('application');
-	await green.scrollIntoViewIfNeeded();
-	const box = (await green.boundingBox())!;
-	await page.touchscreen.tap(box.x + box.width * across, box.y + box.height * down);
-}
-
-test('a morning on the green by one thumb, without a network, and everything is there afterwards', async ({
-	page: first,
-	context
+test('by one thumb a slope is read off the phone, a speed timed, a shot paced and a session shared', async ({
+	page
 }) => {
-	test.setTimeout(240_000);
-	await firstCall(first);
-	await takeDemoIn(first);
-	await onDevice(first);
-	await context.setOffline(true);
-	await first.close();
-
-	// The browser starts again, without a server to ask.
-	const page = await context.newPage();
+	await readDemo(page);
 	await page.clock.install();
 	await page.addInitScript(() => {
 		const given: string[] = [];
@@ -108,45 +90,12 @@ test('a morning on the green by one thumb, without a network, and everything is 
 	await page.getByRole('button', { name: 'Take it' }).tap();
 	await sampled(page);
 
-	// Five balls.
-	await page.goto('/practice');
-	await page
-		.getByRole('link', { name: /Landing box/ })
-		.first()
-		.tap();
-	await page.getByRole('button', { name: /^Start( with|$)/ }).tap();
-	const now = page.getByTestId('now');
-	for (let i = 0; i < 5; i++) {
-		const before = await now.textContent();
-		await touch(page, 0.45 + 0.03 * i, 0.72);
-		await touch(page, 0.5, 0.35);
-		await expect(now).not.toHaveText(before ?? '');
-	}
-	await page.getByRole('button', { name: 'End the session' }).tap();
+	await page.goto('/practice/session-1');
 	await page.getByRole('button', { name: 'Share the session' }).tap();
-	await expect
-		.poll(() => page.evaluate(() => (globalThis as unknown as { given: string[] }).given.length))
-		.toBe(1);
-	const [given] = await page.evaluate(() => (globalThis as unknown as { given: string[] }).given);
-	const file = JSON.parse(given!) as { balls: unknown[]; sessions: { name: string }[] };
-	expect(file.balls).toHaveLength(5);
-
-	// Back online, everything is there, and a file of it says so.
-	await context.setOffline(false);
-	await page.reload();
-	await expect(
-		page.getByRole('heading', { name: /What it changes in (the|your) bag/ })
-	).toBeVisible();
-	await page.goto('/data');
-	const [saved] = await Promise.all([
-		page.waitForEvent('download'),
-		page.getByRole('button', { name: 'Save an archive' }).tap()
-	]);
-	await expect(page.getByTestId('last-archive')).toContainText('Nothing has changed since');
-	const path = await saved.path();
-	expect(readFileSync(path, 'utf8')).toContain('"method": "timed"');
-	await page.getByLabel('Try a file out').setInputFiles(path);
-	await expect(page.getByText(/holds everything that is here/)).toBeVisible();
+	const given = () => page.evaluate(() => (globalThis as unknown as { given: string[] }).given);
+	await expect.poll(async () => (await given()).length).toBe(1);
+	const file = JSON.parse((await given())[0]!) as { sessions: { id: string }[] };
+	expect(file.sessions.map(({ id }) => id)).toEqual(['session-1']);
 });
 
 test('a file that another app shares is read, and one that is damaged says where', async ({
