@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { field, readDemo, sampled, setting, typeInto } from './screen';
+import { field, readDemo, sampled, setting, typeInto, visit } from './screen';
 
 /** The server marks its pages when it shows the demo; here the mark is put on the way. */
 async function asDemo(page: Page): Promise<void> {
@@ -46,25 +46,25 @@ test('whatever is kept in one tab is seen in another, table by table', async ({
 	await readDemo(page);
 	const other = await context.newPage();
 	const watch = async (path: string, tab?: string) => {
-		await other.goto(path);
+		await visit(other, path);
 		if (tab) await other.getByRole('tab', { name: tab }).click();
 	};
 
 	await watch('/greens');
-	await page.goto('/greens/green-ledge');
+	await visit(page, '/greens/green-ledge');
 	await typeInto(field(page, 'Name of the green'), 'Upper ledge');
 	await page.keyboard.press('Tab');
 	await expect(other.getByRole('link', { name: 'Upper ledge', exact: true })).toBeVisible();
 
 	await watch('/pupils');
-	await page.goto('/pupils/pupil-ida');
+	await visit(page, '/pupils/pupil-ida');
 	await typeInto(field(page, 'Name'), 'Ida B.');
 	await page.keyboard.press('Tab');
 	await expect(other.getByRole('link', { name: 'Ida B.' })).toBeVisible();
 
 	await watch('/bag?pupil=pupil-ida');
 	await expect(other.getByRole('heading', { name: 'The bag of Ida B.' })).toBeVisible();
-	await page.goto('/bag?pupil=pupil-ida');
+	await visit(page, '/bag?pupil=pupil-ida');
 	const cell = (on: Page) => on.getByRole('button', { name: /^LW, 6:15/ });
 	await cell(page).click();
 	await typeInto(page.getByLabel('Carries in m'), '2.2');
@@ -72,14 +72,14 @@ test('whatever is kept in one tab is seen in another, table by table', async ({
 	await expect(cell(other)).toHaveAttribute('aria-label', /2\.2/);
 
 	await watch('/saved');
-	await page.goto('/?shot=demo-3');
+	await visit(page, '/?shot=demo-3');
 	await sampled(page);
 	await typeInto(field(page, 'Name of the shot'), 'Seen elsewhere');
 	await page.getByRole('button', { name: 'Save as new', exact: true }).click();
 	await expect(field(other, 'Name of Seen elsewhere')).toBeVisible();
 
 	await watch('/practice', 'Drills');
-	await page.goto('/practice/drill/every-club');
+	await visit(page, '/practice/drill/every-club');
 	await page.getByRole('button', { name: 'Make one of my own' }).click();
 	await expect(other.getByRole('link', { name: /Every club to one flag, own/ })).toBeVisible();
 
@@ -91,7 +91,7 @@ test('whatever is kept in one tab is seen in another, table by table', async ({
 	).toBeVisible();
 
 	await watch('/practice', 'Homework');
-	await page.goto('/practice');
+	await visit(page, '/practice');
 	await page.getByRole('tab', { name: 'Homework' }).click();
 	await page.getByRole('button', { name: /^Give .* homework$/ }).click();
 	await typeInto(page.getByLabel('What it is called'), 'Seen at home');

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { ask, field, readDemo, sampled, shotField, takeDemoIn, typeInto } from './screen';
+import { ask, field, readDemo, sampled, shotField, takeDemoIn, typeInto, visit } from './screen';
 
 const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click();
 
@@ -303,7 +303,7 @@ test('carries everything into another browser, and refuses a damaged archive who
 	await give('whole.json', text);
 	await other.getByRole('button', { name: 'Take it in' }).click();
 	await expect(other.getByText(/^Imported: \d+ new, 0 replaced\.$/)).toBeVisible();
-	await other.goto('/greens');
+	await visit(other, '/greens');
 	await expect(other.getByRole('heading', { level: 2 })).toHaveCount(3);
 	await other.getByRole('button', { name: 'Remove Kiln green' }).click();
 	await expect(other.getByRole('heading', { level: 2 })).toHaveCount(2);

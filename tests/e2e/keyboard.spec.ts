@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { call, firstCall, readDemo, sampled } from './screen';
+import { call, readDemo, sampled } from './screen';
 
 /** The whole job without a mouse: every step is a key, and what is used next is reached by the Tab key. */
 
@@ -107,9 +107,9 @@ test('speed, shot, call, practice and balls by keyboard alone', async ({ page })
 });
 
 test('drawings say their figures, and their handles show the focus', async ({ page }) => {
-	await firstCall(page);
-	// Whoever touched last sees no ring: a fresh page belongs to the keyboard.
-	await page.reload();
+	// Whoever touched last sees no ring.
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Draw this shot' }).press('Enter');
 	await sampled(page);
 	const section = page.getByRole('group', { name: /m|yd/ }).first();
 	await expect(section).toHaveAttribute('aria-label', /\d/);

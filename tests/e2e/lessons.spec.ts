@@ -206,19 +206,6 @@ test('a week goes out as a calendar file and into a second profile, once', async
 	await expect(other.getByText(/This is no calendar file/)).toBeVisible();
 });
 
-test('a pocket card is worked out and comes as a sheet to cut', async ({ page }) => {
-	await readDemo(page);
-	await page.goto('/lessons/card?pupil=pupil-tomas');
-	await expect(heading(page)).toHaveText('Pocket card for Tomas Vell');
-	const button = page.getByRole('button', { name: 'PDF to cut' });
-	await expect(button).toBeEnabled({ timeout: 60_000 });
-	await expect(page.getByText(/^From short grass:/).first()).toBeVisible();
-	const download = page.waitForEvent('download');
-	await button.click();
-	const bytes = await readFile(await (await download).path());
-	expect(bytes.subarray(0, 5).toString()).toBe('%PDF-');
-});
-
 test('a clinic for eight: its layout is judged, it is run by its rounds, and everybody gets a page', async ({
 	page
 }) => {

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { onDevice, readDemo, sampled, whoPlays } from './screen';
+import { onDevice, readDemo, sampled, whoPlays, visit } from './screen';
 
 const playedIt = (page: Page) => page.getByRole('button', { name: 'Played it' });
 const sheet = (page: Page) => page.getByRole('dialog');
@@ -19,7 +19,7 @@ test.describe('without a network', () => {
 		context
 	}) => {
 		await readDemo(page);
-		await page.goto('/?shot=demo-1');
+		await visit(page, '/?shot=demo-1');
 		await sampled(page);
 		await onDevice(page);
 		await context.setOffline(true);
@@ -32,13 +32,13 @@ test.describe('without a network', () => {
 		await sheet(page).getByRole('button', { name: '2', exact: true }).click();
 		await sheet(page).getByRole('button', { name: 'Keep it' }).click();
 		await expect(page.getByText('Noted in the log.').first()).toBeVisible();
-		await page.goto('/log');
+		await visit(page, '/log');
 		const first = rows(page).first();
 		await expect(first).toContainText('Ledge green: bump-and-run from short grass');
 		await expect(first).toContainText('Practice');
 		await expect(first).toContainText(/−0\.\d/);
 		await context.setOffline(false);
-		await page.goto('/?shot=demo-1');
+		await visit(page, '/?shot=demo-1');
 		await sampled(page);
 		await playedIt(page).click();
 		await sheet(page).getByRole('button', { name: 'Holed' }).click();
@@ -46,7 +46,7 @@ test.describe('without a network', () => {
 		// The shot has an Undo of its own; the message's comes before it.
 		await expect(page.getByText('Noted in the log.').first()).toBeVisible();
 		await page.getByRole('button', { name: 'Undo' }).first().click();
-		await page.goto('/log');
+		await visit(page, '/log');
 		await expect(rows(page).first()).not.toContainText('holed');
 		await expect(page.getByText('57 shots')).toBeVisible();
 	});
@@ -56,7 +56,7 @@ test('a shot is noted by keys alone, another club than the call is noted as what
 	page
 }) => {
 	await readDemo(page);
-	await page.goto('/?shot=demo-1');
+	await visit(page, '/?shot=demo-1');
 	await sampled(page);
 	await playedIt(page).focus();
 	await page.keyboard.press('Enter');
@@ -78,7 +78,7 @@ test('a shot is noted by keys alone, another club than the call is noted as what
 	await sheet(page).getByRole('textbox', { name: 'Notes' }).fill('=from a path');
 	await page.keyboard.press('Tab');
 	await sheet(page).getByRole('button', { name: 'Keep it' }).press('Enter');
-	await page.goto('/log');
+	await visit(page, '/log');
 	const first = rows(page).first();
 	await expect(first).toContainText(last.replace(', not forecast', ''));
 	await expect(first).toContainText('=from a path');
@@ -90,7 +90,7 @@ test('the journal is filtered, searched, changed, and cleared with a way back', 
 	page
 }) => {
 	await readDemo(page);
-	await page.goto('/log');
+	await visit(page, '/log');
 	await expect(page.getByText('56 shots')).toBeVisible();
 	await page.getByLabel('Whose').selectOption({ label: 'Everybody' });
 	await expect(page.getByText('111 shots')).toBeVisible();
@@ -136,7 +136,7 @@ test('the journal is filtered, searched, changed, and cleared with a way back', 
 
 test('a round is named, and its shots become practice when it goes', async ({ page }) => {
 	await readDemo(page);
-	await page.goto('/log');
+	await visit(page, '/log');
 	const where = page.getByLabel('Round or practice');
 	await where.selectOption({ index: 3 });
 	const name = page.getByRole('textbox', { name: 'Where the round was' });
@@ -154,9 +154,7 @@ test('a bias from the rough is found, corrected and taken back; a handful says n
 	page
 }) => {
 	await readDemo(page);
-	await page.goto('/?shot=demo-1');
-	await sampled(page);
-	await page.goto('/log');
+	await visit(page, '/log');
 	await page.getByRole('tab', { name: 'Forecast' }).click();
 	const found = page.getByText(
 		/^From semi-rough the ball flies \d+ % less far than the swing says/

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { field, firstCall, onDevice, readDemo, sampled, typeInto } from './screen';
+import { field, firstCall, onDevice, readDemo, sampled, typeInto, visit } from './screen';
 
 test.use({
 	viewport: { width: 390, height: 844 },
@@ -90,7 +90,7 @@ test('by one thumb a slope is read off the phone, a speed timed, a shot paced an
 	await page.getByRole('button', { name: 'Take it' }).tap();
 	await sampled(page);
 
-	await page.goto('/practice/session-1');
+	await visit(page, '/practice/session-1');
 	await page.getByRole('button', { name: 'Share the session' }).tap();
 	const given = () => page.evaluate(() => (globalThis as unknown as { given: string[] }).given);
 	await expect.poll(async () => (await given()).length).toBe(1);

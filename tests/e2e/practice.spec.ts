@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { firstCall, onDevice, readDemo, typeInto } from './screen';
+import { firstCall, onDevice, readDemo, typeInto, visit } from './screen';
 
 /** Touches the drawing at a share of its width and height. */
 async function touch(page: Page, across: number, down: number): Promise<void> {
@@ -24,7 +24,7 @@ async function saved(page: Page, button: string): Promise<Buffer> {
 }
 
 async function startDrill(page: Page, drill: RegExp): Promise<void> {
-	await page.goto('/practice');
+	await visit(page, '/practice');
 	await page.getByRole('link', { name: drill }).click();
 	await page.getByRole('button', { name: /^Start( with|$)/ }).click();
 	await expect(now(page)).toBeVisible();
@@ -103,11 +103,11 @@ test.describe('on a phone without a network', () => {
 		expect(svg.toString()).not.toContain('var(--');
 		expect(png.subarray(1, 4).toString()).toBe('PNG');
 		expect((await saved(page, 'Balls (CSV)')).toString()).toMatch(/^at,pupil,club,swing/);
-		await page.goto('/bag');
+		await visit(page, '/bag');
 		await expect(
 			page.getByRole('button', { name: new RegExp(`^${club}, .*3 balls`) })
 		).toBeVisible();
-		await page.goto('/log');
+		await visit(page, '/log');
 		await expect(page.getByText('4 shots')).toBeVisible();
 		await page
 			.getByRole('button', { name: /^Change / })
@@ -116,7 +116,7 @@ test.describe('on a phone without a network', () => {
 		await page.getByRole('link', { name: 'The practice it was a ball of' }).click();
 		await page.getByRole('button', { name: 'Leave the bag as it is' }).click();
 		await expect(page.getByText('The bag is as it was; the balls are kept.')).toBeVisible();
-		await page.goto('/bag');
+		await visit(page, '/bag');
 		await expect(page.getByText('Nothing is measured yet')).toBeVisible();
 		await context.setOffline(false);
 	});
@@ -197,7 +197,7 @@ test('a session whose green was removed meanwhile goes on and says so', async ({
 	await page.goto('/greens');
 	await page.getByRole('button', { name: 'Remove Ledge green' }).click();
 	await expect(page.getByText(/Removed “Ledge green”/)).toBeVisible();
-	await page.goto('/practice/session-1');
+	await visit(page, '/practice/session-1');
 	await expect(page.getByText('The green this was on has been removed')).toBeVisible();
 	await page.getByRole('button', { name: 'Go on with it' }).click();
 	await expect(page.getByText('All balls are hit.')).toBeVisible();
@@ -224,7 +224,7 @@ test('reads balls of a foreign file: columns are matched, bad rows named, and it
 }) => {
 	test.setTimeout(120_000);
 	await readDemo(page);
-	await page.goto('/practice');
+	await visit(page, '/practice');
 	await page.getByRole('tab', { name: 'Sessions' }).click();
 	const csv = [
 		'Nr,Bat,Flight length yd,Whole yd',
@@ -265,7 +265,7 @@ test('homework goes out as a page, a calendar entry and a file, and comes back w
 }) => {
 	test.setTimeout(180_000);
 	await readDemo(page);
-	await page.goto('/practice');
+	await visit(page, '/practice');
 	await page.getByRole('tab', { name: 'Homework' }).click();
 	await page.getByRole('button', { name: 'Give Ida Brenner homework' }).click();
 	await typeInto(page.getByLabel('What it is called'), 'Two wedges');
@@ -294,13 +294,13 @@ test('homework goes out as a page, a calendar entry and a file, and comes back w
 	// The pupil's own device opens it straight into the runner.
 	const theirs = await browser.newContext();
 	const device = await theirs.newPage();
-	await device.goto('/practice');
+	await visit(device, '/practice');
 	await device.getByRole('tab', { name: 'Homework' }).click();
 	await device.getByLabel('Open a homework file').setInputFiles({ ...file, buffer: sent });
 	await expect(now(device)).toContainText('1 of 8');
 	for (let i = 0; i < 2; i++) await touch(device, 0.5, 0.4 + 0.01 * i);
 	await expect(now(device)).toContainText('3 of 8');
-	await device.goto('/practice');
+	await visit(device, '/practice');
 	await device.getByRole('tab', { name: 'Homework' }).click();
 	const [back] = await Promise.all([
 		device.waitForEvent('download'),
@@ -313,7 +313,7 @@ test('homework goes out as a page, a calendar entry and a file, and comes back w
 	// What came back leads to its session.
 	await expect(page.getByText('“Two wedges” came back with 2 balls.')).toBeVisible();
 	await expect(page.getByRole('heading', { level: 1, name: 'Two wedges' })).toBeVisible();
-	await page.goto('/practice');
+	await visit(page, '/practice');
 	await page.getByRole('tab', { name: 'Homework' }).click();
 	await expect(item).toContainText('2/8');
 	// What was written on paper is typed from it.
@@ -323,7 +323,7 @@ test('homework goes out as a page, a calendar entry and a file, and comes back w
 	await typeInto(page.getByLabel(/^Typed from the page/), '14 15 13 14 14 15');
 	await page.getByRole('button', { name: 'Note them' }).click();
 	await expect(page.getByText('6 carries noted.')).toBeVisible();
-	await page.goto('/practice');
+	await visit(page, '/practice');
 	await page.getByRole('tab', { name: 'Homework' }).click();
 	await expect(page.getByRole('listitem').filter({ hasText: 'Two wedges' }).first()).toContainText(
 		'Done'
@@ -350,7 +350,7 @@ test('a drill is copied, changed and practised, and the shipped one stays', asyn
 	await expect(page.getByRole('heading', { name: 'Two clubs, one towel' })).toBeVisible();
 	await page.getByRole('button', { name: /^Start( with|$)/ }).click();
 	await expect(now(page)).toContainText('LW');
-	await page.goto('/practice');
+	await visit(page, '/practice');
 	await expect(page.getByRole('link', { name: /Landing box/ })).toHaveCount(1);
 	await expect(page.getByRole('link', { name: 'Go on: Two clubs, one towel' })).toBeVisible();
 	await expect(page.getByRole('link', { name: /^A box .* Two clubs, one towel/ })).toBeVisible();

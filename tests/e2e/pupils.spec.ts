@@ -8,6 +8,7 @@ import {
 	readDemo,
 	sampled,
 	setting,
+	shotField,
 	whoPlays,
 	typeInto
 } from './screen';
@@ -183,6 +184,11 @@ test('units belong to the screen, whoever plays', async ({ page }) => {
 	await page.getByRole('link', { name: 'Shot', exact: true }).click();
 	await page.getByRole('button', { name: 'Draw this shot' }).click();
 	await sampled(page);
+	// The shot itself is the same in either.
+	await expect(await shotField(page, 'Ball to edge')).toHaveValue('10');
+	await setting(page, /^Units/, 'metres');
+	await expect(await shotField(page, 'Ball to edge')).toHaveValue('3.0');
+	await answered(page);
 	await page.getByRole('link', { name: 'Pupils' }).click();
 	await page.getByRole('button', { name: 'Ruth Amsel plays' }).click();
 	await page.getByRole('link', { name: 'Shot', exact: true }).click();

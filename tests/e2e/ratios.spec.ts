@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { accessible } from './accessible';
-import { readDemo, typeInto } from './screen';
+import { readDemo, typeInto, visit } from './screen';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
@@ -45,7 +45,7 @@ test('a coach measures today’s ratios, asks for a chip, moves the spot and rea
 	await balls.getByRole('button', { name: /^Three by the ball tracker/ }).tap();
 	await expect(balls.getByRole('listitem')).toHaveCount(4, { timeout: 20_000 });
 
-	await page.goto('/?shot=demo-2');
+	await visit(page, '/?shot=demo-2');
 	const call = page.getByTestId('call');
 	await expect(call).toHaveAttribute('data-status', 'ready', { timeout: 30_000 });
 	await page.getByRole('button', { name: /^Which shot/ }).tap();

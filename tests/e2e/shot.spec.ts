@@ -1,16 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import {
-	answered,
-	ask,
-	call,
-	firstCall,
-	sampled,
-	setting,
-	shotField,
-	type,
-	typeInto
-} from './screen';
+import { answered, ask, call, firstCall, sampled, shotField, type, typeInto } from './screen';
 
 /** What a browser may hold, a shot that cannot be read among it. */
 const golden = JSON.parse(readFileSync('tests/golden/database-1.json', 'utf8')) as {
@@ -24,7 +14,9 @@ const { tables } = JSON.parse(readFileSync('tests/golden/database-1.schema.json'
 	tables: Record<string, string>;
 };
 
-test('leads a first visit to a call and keeps it over a reload', async ({ page }) => {
+test('leads a first visit to a call and keeps what is changed, over a reload and where the page is left at once', async ({
+	page
+}) => {
 	await page.goto('/');
 	await expect(page.getByRole('heading', { name: 'Where does the ball lie?' })).toBeVisible();
 	await type(page, 'Ball to the edge of the green', '4');
@@ -37,6 +29,14 @@ test('leads a first visit to a call and keeps it over a reload', async ({ page }
 	await page.reload();
 	await expect(await shotField(page, 'Ball to edge')).toHaveValue('4.0');
 	await expect(await shotField(page, 'Edge to pin')).toHaveValue('11.5');
+	// Whoever leaves at once has the change all the same.
+	await type(page, 'Edge to pin', '7.3');
+	await page.getByRole('link', { name: 'Saved shots' }).click();
+	await page.getByRole('link', { name: 'Shot', exact: true }).click();
+	await expect(await shotField(page, 'Edge to pin')).toHaveValue('7.3');
+	await type(page, 'Edge to pin', '6.1');
+	await page.reload();
+	await expect(await shotField(page, 'Edge to pin')).toHaveValue('6.1');
 });
 
 test('agrees with the server on typed input', async ({ page, request }) => {
@@ -89,19 +89,9 @@ test('follows a dragged pin and edge, and undoes each in one step', async ({ pag
 	await expect(await shotField(page, 'Ball to edge')).toHaveValue('3.0');
 });
 
-test('asks which club fits a landing spot', async ({ page }) => {
-	await firstCall(page);
-	await ask(page, 'Distances');
-	await page.getByLabel('Between ball and edge').selectOption('rough');
-	await sampled(page);
-	const spot = page.getByRole('slider', { name: /Landing spot/ });
-	const before = await spot.getAttribute('aria-valuenow');
-	for (let i = 0; i < 4; i++) await spot.press('Shift+ArrowRight');
-	await expect(spot).not.toHaveAttribute('aria-valuenow', before ?? '');
-	await expect(call(page)).toContainText('Your choice');
-});
-
-test('keeps the last good value when nonsense is typed', async ({ page }) => {
+test('keeps the last good value when nonsense is typed, and leaves what is typed to the field', async ({
+	page
+}) => {
 	await firstCall(page);
 	for (const [text, message] of [
 		['far', '“far” is not a number.'],
@@ -118,6 +108,20 @@ test('keeps the last good value when nonsense is typed', async ({ page }) => {
 		await typeInto(await shotField(page, 'Green speed'), speed);
 		await expect(page.getByRole('alert')).toContainText('Between 3 and 18 ft');
 	}
+	await (await shotField(page, 'Green speed')).press('Escape');
+	// Keys that mean something elsewhere belong to a field that has the focus.
+	await type(page, 'Edge to pin', '7');
+	const name = page.getByLabel('Name of the shot');
+	await typeInto(name, 'Abc');
+	await name.press('Control+z');
+	await name.press('w');
+	await expect(await shotField(page, 'Edge to pin')).toHaveValue('7.0');
+	await answered(page);
+	await expect(page.getByRole('tab', { name: 'Clubs' })).toHaveAttribute('aria-selected', 'true');
+	await page.locator('body').press('Escape');
+	await page.getByRole('tab', { name: 'Clubs' }).focus();
+	await page.keyboard.press('Control+z');
+	await expect(await shotField(page, 'Edge to pin')).not.toHaveValue('7.0');
 });
 
 test('limits the damage on a slope where nothing stops, and explains an empty bag', async ({
@@ -174,33 +178,6 @@ test('saves, duplicates, deletes with undo, and stays in step between two tabs',
 		.first()
 		.click();
 	await sampled(page);
-});
-
-test('keeps a change although the page is left at once', async ({ page }) => {
-	await firstCall(page);
-	await type(page, 'Edge to pin', '7.3');
-	await page.getByRole('link', { name: 'Saved shots' }).click();
-	await page.getByRole('link', { name: 'Shot', exact: true }).click();
-	await expect(await shotField(page, 'Edge to pin')).toHaveValue('7.3');
-	await type(page, 'Edge to pin', '6.1');
-	await page.reload();
-	await expect(await shotField(page, 'Edge to pin')).toHaveValue('6.1');
-});
-
-test('leaves what is typed into a field to the field', async ({ page }) => {
-	await firstCall(page);
-	await type(page, 'Edge to pin', '7');
-	const name = page.getByLabel('Name of the shot');
-	await typeInto(name, 'Abc');
-	await name.press('Control+z');
-	await name.press('w');
-	await expect(await shotField(page, 'Edge to pin')).toHaveValue('7.0');
-	await answered(page);
-	await expect(page.getByRole('tab', { name: 'Clubs' })).toHaveAttribute('aria-selected', 'true');
-	await page.locator('body').press('Escape');
-	await page.getByRole('tab', { name: 'Clubs' }).focus();
-	await page.keyboard.press('Control+z');
-	await expect(await shotField(page, 'Edge to pin')).not.toHaveValue('7.0');
 });
 
 test('opens what the release before kept, says what cannot be read, and takes all of it along', async ({
@@ -267,7 +244,9 @@ test('opens what the release before kept, says what cannot be read, and takes al
 	await sampled(page);
 });
 
-test('shows why, schools, setup and a comparison from the keyboard', async ({ page }) => {
+test('shows why, schools, setup, a comparison, other ways and other landing spots from the keyboard', async ({
+	page
+}) => {
 	await firstCall(page);
 	await page.locator('body').press('w');
 	await expect(page.getByRole('heading', { name: 'Why this one' })).toBeVisible();
@@ -281,14 +260,19 @@ test('shows why, schools, setup and a comparison from the keyboard', async ({ pa
 	await expect(call(page)).toContainText('Your choice');
 	await page.locator('body').press('?');
 	await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
-});
-
-test('changes units without changing the shot', async ({ page }) => {
-	await firstCall(page);
-	await setting(page, /^Units/, 'feet');
-	await expect(await shotField(page, 'Ball to edge')).toHaveValue('10');
-	await setting(page, /^Units/, 'metres');
-	await expect(await shotField(page, 'Ball to edge')).toHaveValue('3.0');
+	await page.keyboard.press('Escape');
+	const rows = page.getByTestId('ladder').locator('ol > li');
+	await page.locator('body').press('l');
+	const before = await rows.count();
+	const unfold = page.getByRole('button', { name: /other ways? with the/ }).first();
+	await unfold.click();
+	expect(await rows.count()).toBeGreaterThan(before);
+	await page.getByRole('button', { name: /^Only the best way with the/ }).click();
+	const spot = page.getByRole('slider', { name: /Landing spot/ });
+	const landed = await spot.getAttribute('aria-valuenow');
+	for (let i = 0; i < 4; i++) await spot.press('Shift+ArrowRight');
+	await expect(spot).not.toHaveAttribute('aria-valuenow', landed ?? '');
+	await expect(call(page)).toContainText('Your choice');
 });
 
 test('survives broken stored data', async ({ page }) => {
@@ -382,17 +366,6 @@ test('tells what a stance, the sand and several kinds of grass do', async ({ pag
 	await expect(page.getByRole('button', { name: /^Stance/ })).toContainText('12 % downhill');
 	await ask(page, 'Distances');
 	await expect(page.getByLabel('Stretch 1', { exact: true })).toHaveValue('rough');
-});
-
-test('folds the other ways of a club under its best', async ({ page }) => {
-	await firstCall(page);
-	const rows = page.getByTestId('ladder').locator('ol > li');
-	const before = await rows.count();
-	const unfold = page.getByRole('button', { name: /other ways? with the/ }).first();
-	await page.locator('body').press('2');
-	await unfold.click();
-	expect(await rows.count()).toBeGreaterThan(before);
-	await page.getByRole('button', { name: /^Only the best way with the/ }).click();
 });
 
 test.describe('where motion is welcome', () => {

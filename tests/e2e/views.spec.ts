@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { accessible, putOn, violations } from './accessible';
-import { readDemo, sampled } from './screen';
+import { readDemo, sampled, visit } from './screen';
 import { stumbles } from './sight';
 
 /** A view in some of its states. */
@@ -180,7 +180,7 @@ for (const [name, views] of Object.entries(GROUPS))
 		await readDemo(page);
 		const found: string[] = [];
 		for (const view of views) {
-			await page.goto(view.path);
+			await visit(page, view.path);
 			await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached();
 			await expect(page.getByRole('heading', { name: /is not here/ })).toHaveCount(0);
 			await view.ready?.(page);

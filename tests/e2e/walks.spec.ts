@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { firstCall, readDemo, sampled } from './screen';
+import { firstCall, readDemo, sampled, visit } from './screen';
 
 /** How often a thumb comes down or a key is pressed for a task. What it took before is said beside each. */
 class Counted {
@@ -89,7 +89,7 @@ test.describe('by a thumb on 390 pixels', () => {
 
 test('by keys from Start to the first ball, and four clubs by four keys each', async ({ page }) => {
 	await firstCall(page);
-	await page.goto('/practice/drill/landing-box');
+	await visit(page, '/practice/drill/landing-box');
 	const clubs = page.getByRole('group', { name: 'Clubs of this drill' });
 	for (const club of ['LW', 'SW', 'PW', '9i'])
 		await clubs.getByRole('button', { name: club, exact: true }).click();
@@ -121,7 +121,7 @@ test('a pupil in the address plays, it is said, and can be taken back; a running
 		.getByRole('button', { name: /^Back to/ })
 		.click();
 	await expect(page.getByRole('combobox', { name: 'Who plays' })).toHaveValue('pupil-ida');
-	await page.goto('/practice/drill/sole-on-turf?pupil=pupil-marta');
+	await visit(page, '/practice/drill/sole-on-turf?pupil=pupil-marta');
 	await page.getByRole('button', { name: 'Start with Marta Oduya' }).click();
 	await expect(page.getByRole('heading', { name: 'Sole on the turf' })).toBeVisible();
 	await page.getByRole('combobox', { name: 'Who plays' }).selectOption({ label: 'Ida Brenner' });
@@ -150,7 +150,7 @@ test('what a save replaced can be had back, and a new shot leaves the old one as
 	await page.keyboard.press('Control+s');
 	await page.getByRole('button', { name: 'Have the old one back' }).click();
 	await expect(page.getByText('is as it was.').first()).toBeVisible();
-	await page.goto('/saved');
+	await visit(page, '/saved');
 	const kept = page.getByRole('row').filter({
 		has: page.getByRole('textbox', {
 			name: 'Name of Kiln green: short-sided over sand',

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test, type Page } from '@playwright/test';
-import { field, firstCall, onDevice, sampled, typeInto } from './screen';
+import { field, firstCall, onDevice, sampled, typeInto, visit } from './screen';
 
 /** The whole job in the order of a coach's day, on a phone, by somebody who has nothing yet; no network after the first load. */
 test.use({ viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' });
@@ -68,7 +68,7 @@ test('a coach’s day: green, speed, ratios, shot, practice, log, lesson, papers
 	});
 
 	await test.step('a shot on that green, as a chip, seen from behind the ball', async () => {
-		await page.goto(green);
+		await visit(page, green);
 		await tab(page, 'Pins').click();
 		await page.getByRole('link', { name: 'Plan a shot' }).first().click();
 		await sampled(page);
@@ -89,7 +89,7 @@ test('a coach’s day: green, speed, ratios, shot, practice, log, lesson, papers
 	const shot = page.url();
 
 	await test.step('from a speed to the shots on its green', async () => {
-		await page.goto(green);
+		await visit(page, green);
 		await tab(page, 'Speed').click();
 		await page.getByRole('link', { name: 'Shots on this green' }).click();
 		await expect(page.getByLabel('On', { exact: true }).locator('option:checked')).toHaveText(
@@ -99,7 +99,7 @@ test('a coach’s day: green, speed, ratios, shot, practice, log, lesson, papers
 	});
 
 	await test.step('twelve balls, taken into the bag', async () => {
-		await page.goto('/practice');
+		await visit(page, '/practice');
 		await page
 			.getByRole('link', { name: /Landing box/ })
 			.first()
@@ -123,7 +123,7 @@ test('a coach’s day: green, speed, ratios, shot, practice, log, lesson, papers
 	});
 
 	await test.step('three played, and their forecast', async () => {
-		await page.goto(shot);
+		await visit(page, shot);
 		await sampled(page);
 		for (const strokes of ['2', '3', '2']) {
 			await button(page, 'Played it').click();
@@ -135,14 +135,14 @@ test('a coach’s day: green, speed, ratios, shot, practice, log, lesson, papers
 			await sheet.getByRole('button', { name: 'Keep it' }).click();
 			await expect(page.getByText('Noted in the log.').first()).toBeVisible();
 		}
-		await page.goto('/log');
+		await visit(page, '/log');
 		await expect(page.getByText('3 shots').first()).toBeVisible();
 		await tab(page, 'Forecast').click();
 		await expect(page.getByRole('tabpanel')).toContainText('3 balls say nothing yet');
 	});
 
 	await test.step('a lesson is held and closed, with hand-out, card and homework', async () => {
-		await page.goto('/lessons');
+		await visit(page, '/lessons');
 		await button(page, 'New lesson').first().click();
 		await page.getByRole('dialog').getByRole('button', { name: 'Put it in' }).click();
 		await button(page, '+ Drill').click();
@@ -155,23 +155,24 @@ test('a coach’s day: green, speed, ratios, shot, practice, log, lesson, papers
 		await expect(page.getByText(/^Homework given:/)).toBeVisible();
 		await page.getByRole('link', { name: /^Hand-out/ }).click();
 		expect((await saved(page, 'PDF')).subarray(0, 5).toString()).toBe('%PDF-');
-		await page.goto('/lessons/card');
+		await visit(page, '/lessons/card');
 		await expect(button(page, 'PDF to cut')).toBeEnabled({ timeout: 60_000 });
+		await expect(page.getByText(/^From short grass:/).first()).toBeVisible();
 		expect((await saved(page, 'PDF to cut')).subarray(0, 5).toString()).toBe('%PDF-');
 	});
 
 	await test.step('homework goes out, comes back, and a second device has all of it', async () => {
 		const item = page.getByRole('listitem').filter({ hasText: 'Open' }).first();
-		await page.goto('/practice');
+		await visit(page, '/practice');
 		await tab(page, 'Homework').click();
 		const sent = await saved(page, /^File$/);
 		await expect(item).toBeVisible();
-		await page.goto('/data');
+		await visit(page, '/data');
 		const archive = await saved(page, 'Save an archive');
 
 		const device = await (await browser.newContext()).newPage();
 		const json = { mimeType: 'application/json' };
-		await device.goto('/practice');
+		await visit(device, '/practice');
 		await tab(device, 'Homework').click();
 		await device
 			.getByLabel('Open a homework file')
@@ -179,19 +180,19 @@ test('a coach’s day: green, speed, ratios, shot, practice, log, lesson, papers
 		await expect(device.getByTestId('now')).toContainText('1 of');
 		for (let i = 0; i < 2; i++) await touch(device, 0.5, 0.4 + 0.01 * i);
 		await expect(device.getByTestId('now')).toContainText('3 of');
-		await device.goto('/practice');
+		await visit(device, '/practice');
 		await tab(device, 'Homework').click();
 		const back = await saved(device, /^File$/);
-		await device.goto('/data');
+		await visit(device, '/data');
 		await device
 			.getByLabel('Read an archive')
 			.setInputFiles({ ...json, name: 'all.json', buffer: archive });
 		await button(device, 'Take it in').click();
 		await expect(device.getByText(/^Imported: /)).toBeVisible();
-		await device.goto('/log');
+		await visit(device, '/log');
 		await expect(device.getByText('3 shots').first()).toBeVisible();
 
-		await page.goto('/practice');
+		await visit(page, '/practice');
 		await tab(page, 'Homework').click();
 		await page
 			.getByLabel('Open a homework file')
