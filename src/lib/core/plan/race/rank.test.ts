@@ -77,6 +77,39 @@ describe('ranking', () => {
 		expect(ballsOf(20, 800)).toBe(20 * 48 + 12 * (4 * 128 + 800) + 5 * 2000);
 	});
 
+	it('asks twelve plays where they are best left, of which a putt by several head speeds is one', async () => {
+		const bag = [48, 52, 56, 60].map((loft) => ({ name: `W${loft}`, loft }));
+		const putter = { name: 'Putter', loft: 3, putter: true };
+		const question = ask(
+			{ lie: 'fringe', toEdge: 1, edgeToPin: 12 },
+			{},
+			{ bag: [...bag, putter], samples: 128 }
+		);
+		const ladder = buildLadder(question);
+		const order = [...new Map(ladder.rungs.map((rung) => [rung.play, rung])).values()].filter(
+			({ play }) => !play.club.putter
+		);
+		expect(order.length).toBeGreaterThan(11);
+		const putts = new Set<number>();
+		const priced: Sampler = (jobs) =>
+			Promise.resolve(
+				jobs.map(({ play, speed, from, to }) => {
+					if (play.club.putter) putts.add(speed);
+					const at = order.findIndex((rung) => rung.play === play);
+					const elsewhere = speed !== order[at]?.solution.speed;
+					// The last that is asked saves the most, the one after it would save as much.
+					const saves = (at === 10 || at === 11) && elsewhere ? 0.04 : 0;
+					const own = at >= 0 || play.club.putter ? 2.4 + 0.001 * at : 3;
+					return finishes(strokesAround(own - saves, 0, to - from));
+				})
+			);
+		const ranked = await rankLadder(question, ladder, priced);
+		expect(putts.size).toBeGreaterThan(2);
+		const isLeftElsewhere = (at: number) =>
+			ranked.find(({ rung }) => rung.play === order[at]!.play)?.rung.safe;
+		expect([isLeftElsewhere(10), isLeftElsewhere(11)]).toEqual([true, false]);
+	});
+
 	it('brings in what works only past the pin, once', async () => {
 		const water = { kind: 'water', from: 1, to: 4.2, height: 0 };
 		const question = asked({ toEdge: 4, edgeToPin: 1.5, beyondPin: 9, hazards: [water] });
