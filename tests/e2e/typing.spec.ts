@@ -23,7 +23,7 @@ async function typeEverywhere(page: Page, within: Locator, what: string): Promis
 		await typeInto(field, text);
 		await expect(field, `${what}: ${name}`).toBeFocused();
 		await expect(field, `${what}: ${name}`).toHaveValue(text);
-		if (!numeric) await typeInto(field, before);
+		if (!numeric) await field.fill(before);
 		typed++;
 	}
 	return typed;
