@@ -1,6 +1,6 @@
-import { mergeThree, putAt, sameData, type Clash, type Merged } from '$lib/store/base/merge';
+import { mergeThree, sameData, type Clash, type Merged } from '$lib/store/base/merge';
 import { Autosave } from './autosave.svelte';
-import { Draft } from './draft.svelte';
+import { DraftBench } from './draftBench.svelte';
 
 const KEEP_AFTER = 300;
 
@@ -23,40 +23,24 @@ export interface Overtaken<T> {
 }
 
 /** A row under work: what was changed keeps itself, beside what another tab or device changed, and can be undone. */
-export class RowBench<T extends object> {
-	/** Parts that this tab and another changed; what is here counts. */
-	clashes = $state.raw<readonly Clash[]>([]);
+export class RowBench<T extends object> extends DraftBench<T> {
 	#kept: T;
-	readonly #draft: Draft<T>;
 	readonly #autosave: Autosave;
 
 	constructor(
 		row: T,
 		private readonly keeping: Keeping<T>
 	) {
-		this.#kept = row;
-		this.#draft = new Draft(row, () => {
+		super(row, () => {
 			this.#autosave.touch();
 			keeping.changed?.();
 		});
+		this.#kept = row;
 		this.#autosave = new Autosave(
 			() => this.#store(),
 			() => this.#isWhole() && keeping.note(this.#kept, this.value),
 			KEEP_AFTER
 		);
-	}
-
-	/** Plain data that is never changed in place. */
-	get value(): T {
-		return this.#draft.value;
-	}
-
-	get canUndo(): boolean {
-		return this.#draft.canUndo;
-	}
-
-	get canRedo(): boolean {
-		return this.#draft.canRedo;
 	}
 
 	/** Whether something is not kept yet. */
@@ -67,28 +51,6 @@ export class RowBench<T extends object> {
 	/** Why the last attempt to keep it failed. */
 	get failure(): string {
 		return this.#autosave.failure;
-	}
-
-	/** @param change may change the row it is given in place */
-	change(change: (row: T) => void): void {
-		this.#draft.change(change);
-	}
-
-	/** Everything between `startDrag` and `endDrag` is one step. */
-	startDrag(): void {
-		this.#draft.startDrag();
-	}
-
-	endDrag(): void {
-		this.#draft.endDrag();
-	}
-
-	undo(): void {
-		this.#draft.undo();
-	}
-
-	redo(): void {
-		this.#draft.redo();
 	}
 
 	/**
@@ -102,19 +64,8 @@ export class RowBench<T extends object> {
 		this.#kept = stored;
 		this.#adopt(stored);
 		return (Object.keys(stored) as (keyof T & string)[])
-			.filter((key) => this.#draft.touched(key) && !sameData(before[key], stored[key]))
+			.filter((key) => this.draft.touched(key) && !sameData(before[key], stored[key]))
 			.map((key) => ({ key, mine: before[key] }));
-	}
-
-	/** Takes the other tab's value of a part that both changed. */
-	takeTheirs(clash: Clash): void {
-		this.forgetClash(clash);
-		this.change((row) => putAt(row, clash.path, clash.theirs));
-	}
-
-	/** Leaves it as it is here. */
-	forgetClash(clash: Clash): void {
-		this.clashes = this.clashes.filter((other) => other !== clash);
 	}
 
 	/** Keeps what is not kept yet. */
@@ -141,7 +92,7 @@ export class RowBench<T extends object> {
 	}
 
 	#adopt(value: T): void {
-		this.#draft.adopt(value);
+		this.draft.adopt(value);
 		this.keeping.changed?.();
 	}
 }

@@ -22,10 +22,10 @@ import type { ReadingWire } from '$lib/io/work/reading';
 import type { Called, Place, SavedShot, WorkingShot } from '$lib/io/work/shot';
 import { playWords } from '$lib/io/words/play';
 import type { GreenBook } from '$lib/store/shelves/greens';
-import { mergeThree, putAt, sameData, type Clash } from '$lib/store/base/merge';
+import { mergeThree, sameData } from '$lib/store/base/merge';
 import { PlannerPool, startPlanner } from '$lib/workers/plannerPool';
 import { choicesOfLadder, choicesOfPlan, type Choice } from '$lib/ui/call/choices';
-import { Draft } from '$lib/ui/state/draft.svelte';
+import { DraftBench } from '$lib/ui/state/draftBench.svelte';
 import { LandingStudy } from './landingStudy.svelte';
 import { MapReader, surveyOf } from '$lib/ui/state/mapReader';
 import { Planner } from './planner.svelte';
@@ -55,7 +55,7 @@ export interface PlayedBefore {
 }
 
 /** The shot under work: what is asked, what is answered, what was chosen, and what undoes it. */
-export class ShotBench {
+export class ShotBench extends DraftBench<WorkingShot> {
 	name = $state('');
 	chosenKey = $state<string | null>(null);
 	/** A landing spot that was chosen by itself, metres from the ball; null where it is the call's. */
@@ -67,7 +67,6 @@ export class ShotBench {
 
 	readonly pool: PlannerPool;
 	readonly #who: (pupilId: string) => PupilFile;
-	readonly #draft: Draft<WorkingShot>;
 	readonly #map = new MapReader(() => this.greens);
 	readonly #planner: Planner;
 	readonly #landing: LandingStudy;
@@ -75,7 +74,8 @@ export class ShotBench {
 		shot: () => this.shot,
 		called: () => this.#called(),
 		isWhole: () => this.problems.length === 0,
-		takeIn: (mine, kept) => this.#takeIn(mine, kept)
+		takeIn: (mine, kept) => this.#takeIn(mine, kept),
+		clash: (clashes) => (this.clashes = clashes)
 	});
 	#playing: Playing | null = null;
 	#opened = false;
@@ -85,9 +85,9 @@ export class ShotBench {
 		who: (pupilId: string) => PupilFile,
 		pool: PlannerPool = new PlannerPool(startPlanner)
 	) {
+		super(freshShot(who('').pupil.id), () => this.#changed());
 		this.pool = pool;
 		this.#who = who;
-		this.#draft = new Draft<WorkingShot>(freshShot(who('').pupil.id), () => this.#changed());
 		this.#planner = new Planner(pool);
 		this.#landing = new LandingStudy(pool);
 	}
@@ -98,7 +98,7 @@ export class ShotBench {
 	}
 
 	get shot(): WorkingShot {
-		return this.#draft.value;
+		return this.value;
 	}
 
 	/** Whose shot it is. */
@@ -113,14 +113,6 @@ export class ShotBench {
 
 	get bag(): readonly ClubWire[] {
 		return this.playing.bag;
-	}
-
-	get canUndo(): boolean {
-		return this.#draft.canUndo;
-	}
-
-	get canRedo(): boolean {
-		return this.#draft.canRedo;
 	}
 
 	get first(): FirstAnswer | null {
@@ -143,22 +135,6 @@ export class ShotBench {
 	/** Why the shot on the bench is not kept; empty while all is well. */
 	get notKept(): string {
 		return this.#keeping.failure;
-	}
-
-	/** Parts that another tab changed, too, since this one read them; what is here counts. */
-	get clashes(): readonly Clash[] {
-		return this.#keeping.clashes;
-	}
-
-	/** Takes the other tab's value of such a part. */
-	takeTheirs(clash: Clash): void {
-		this.forgetClash(clash);
-		this.change((shot) => putAt(shot, clash.path, clash.theirs));
-	}
-
-	/** Leaves it as it is here. */
-	forgetClash(clash: Clash): void {
-		this.#keeping.clashes = this.#keeping.clashes.filter((other) => other !== clash);
 	}
 
 	/** Where the chosen shot may land, once worked out. */
@@ -222,28 +198,6 @@ export class ShotBench {
 		this.chosenKey = choices.reduce((a, b) => (off(b) < off(a) ? b : a)).key;
 	}
 
-	/** Changes the shot as one step that can be undone. */
-	change(change: (shot: WorkingShot) => void): void {
-		this.#draft.change(change);
-	}
-
-	/** Everything between `startDrag` and `endDrag` is one step. */
-	startDrag(): void {
-		this.#draft.startDrag();
-	}
-
-	endDrag(): void {
-		this.#draft.endDrag();
-	}
-
-	undo(): void {
-		this.#draft.undo();
-	}
-
-	redo(): void {
-		this.#draft.redo();
-	}
-
 	/** Puts another shot on the bench; what was there can be had back with undo. */
 	open({ shot: opened, name, origin, line }: Opened): void {
 		const shot = structuredClone(opened);
@@ -251,9 +205,9 @@ export class ShotBench {
 		this.name = name;
 		this.chosenKey = null;
 		this.#keeping.begin({ shot: opened, origin, line });
-		if (this.#opened) this.#draft.replace(shot);
+		if (this.#opened) this.draft.replace(shot);
 		else {
-			this.#draft.reset(shot);
+			this.draft.reset(shot);
 			this.#changed();
 		}
 		this.#opened = true;
@@ -267,7 +221,7 @@ export class ShotBench {
 		if (contentKey(before ?? null) === contentKey(now ?? null)) return;
 		const shot = structuredClone(this.shot);
 		this.#map.readInto(shot, shot.place);
-		this.#draft.reset(shot);
+		this.draft.reset(shot);
 		this.#changed();
 	}
 
@@ -403,7 +357,7 @@ export class ShotBench {
 	/** Takes in what another tab changed of this shot; what was changed here meanwhile stays over it. */
 	#takeIn(mine: WorkingShot, kept: WorkingShot): void {
 		if (sameData(mine, kept)) return;
-		this.#draft.adopt(mergeThree(mine, this.shot, kept).merged);
+		this.draft.adopt(mergeThree(mine, this.shot, kept).merged);
 		this.#landing.clear();
 		void this.#planner.ask(this.#request());
 	}

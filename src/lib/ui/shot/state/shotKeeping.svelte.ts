@@ -27,6 +27,8 @@ interface Bench {
 	isWhole: () => boolean;
 	/** Takes in what another tab changed: `mine` was kept, `kept` came of it. */
 	takeIn: (mine: WorkingShot, kept: WorkingShot) => void;
+	/** Parts that this tab and another both changed; none where another shot is begun. */
+	clash: (clashes: readonly Clash[]) => void;
 }
 
 /** A shot that was saved, and what the kept one was before where that was another. */
@@ -45,8 +47,6 @@ export class ShotKeeping {
 	/** The shot as this tab last read or wrote it. */
 	#base: Pick<LastShot, 'shot'> | null = null;
 	#line = '';
-	/** Parts that this tab and another both changed; what is here counts. */
-	clashes = $state.raw<readonly Clash[]>([]);
 	#origin = $state.raw<SavedShot | null>(null);
 
 	constructor(private readonly bench: Bench) {}
@@ -71,7 +71,7 @@ export class ShotKeeping {
 		this.#origin = opened.origin;
 		this.#line = opened.line ?? opened.origin?.id ?? newId();
 		this.#base = { shot: opened.shot };
-		this.clashes = [];
+		this.bench.clash([]);
 	}
 
 	/** It is a shot of its own from here on. */
@@ -103,9 +103,10 @@ export class ShotKeeping {
 		const called = this.bench.called();
 		const over = origin ? await mergeShot(origin, name, shot, called) : null;
 		const saved = over?.merged ?? (await saveShot(await freeName(name), shot, called));
-		this.clashes = (over?.clashes ?? [])
+		const clashes = (over?.clashes ?? [])
 			.filter(({ path }) => path[0] === 'shot')
 			.map((clash) => ({ ...clash, path: clash.path.slice(1) }));
+		this.bench.clash(clashes);
 		this.#origin = saved;
 		this.bench.takeIn(shot, saved.shot);
 		this.#line = saved.id;
@@ -140,7 +141,7 @@ export class ShotKeeping {
 		const mine = this.#last();
 		const { merged, clashes } = await mergeLastShot(this.#base, mine);
 		this.#base = { shot: merged };
-		if (clashes.length > 0) this.clashes = clashes;
+		if (clashes.length > 0) this.bench.clash(clashes);
 		this.bench.takeIn(mine.shot, merged);
 	}
 
