@@ -1,4 +1,4 @@
-import { mergeThree, sameData, type Clash, type Merged } from '$lib/store/base/merge';
+import { mergeThree, sameData, type Merged } from '$lib/store/base/merge';
 import { Autosave } from './autosave.svelte';
 import { DraftBench } from './draftBench.svelte';
 
