@@ -141,6 +141,38 @@ describe('what strangers found, on other clubs and places than were looked at', 
 		}
 	});
 
+	it('is no damage limitation where nothing stops at the pin, nor near past it, and a harder ball does behind', async () => {
+		const stations = [0.04, 0, -0.23, -0.69, -0.8, -0.82, -0.84].map((height, i) => ({
+			x: 2.5 * (i - 1),
+			height
+		}));
+		const points = stations.flatMap(({ x, height }) =>
+			[-6, 0, 6].map((z) => [x, z, height + 0.027 * z])
+		);
+		const ledge = ask(
+			{
+				lie: 'fringe',
+				wet: true,
+				toEdge: 1.17,
+				edgeToPin: 2.81,
+				beyondPin: 9.26,
+				fringe: 'grainy',
+				stimpFeet: 10.81,
+				stance: { along: 8.13, across: -0.9 },
+				survey: { points }
+			},
+			{ skill: 'expert' },
+			{ samples: 400 }
+		);
+		expect(buildLadder(ledge).compromised).toBe(true);
+		const { options, compromised } = await plan(ledge, localSampler(ledge));
+		const [{ rung, statistics }] = options as [(typeof options)[0]];
+		expect([compromised, rung.against]).toEqual([false, null]);
+		expect(rung.target).toBeGreaterThan(ledge.pin + 2);
+		// Brute force: 2.84; what is called with the damage limited costs 3.08.
+		expect(statistics.expectedStrokes).toBeLessThan(2.92);
+	});
+
 	it('changes no more than the ground does while a bank grows', async () => {
 		const strokes: number[] = [];
 		for (let rise = -2.2; rise >= -2.81; rise -= 0.2)

@@ -118,10 +118,17 @@ export async function entrants(
 				...farther.flatMap((item) => nearestPlayable(question, item) ?? []),
 				...out.flatMap((item) => nearestShort(question, item))
 			];
-	const nothingStops = !compromised && rungs.every(({ safe }) => safe);
-	const doubtful = compromised
+	const evils = compromised
 		? lesserEvils(question, [...rungs, ...out.map(({ rung }) => rung)])
-		: [...landingShort, ...(nothingStops ? stopsElsewhere(question, out) : [])];
+		: landingShort;
+	const readmitted = rungs.flatMap((rung) =>
+		rung.against ? [{ play: rung.play, rung, rejection: rung.against }] : []
+	);
+	const nothingStops = rungs.every(({ safe, against }) => safe || against);
+	const doubtful = [
+		...evils,
+		...(nothingStops ? stopsElsewhere(question, [...readmitted, ...out]) : [])
+	];
 	const glanced = doubtful.map(enter);
 	await sampleTo(glanced, Math.min(GLANCE, question.request.samples), sampler);
 	const letIn = glanced
