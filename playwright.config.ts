@@ -2,6 +2,8 @@ import { defineConfig } from '@playwright/test';
 import { browserPath } from './scripts/setup.mjs';
 
 const PORT = 4199;
+/** What takes long begins first, so that no worker is left alone with it at the end. */
+const LONG = /(views|wholeJob|typing|lessons|trainer)\.spec\.ts$/;
 
 /** Debian's Chromium against the build, as a user would meet it. */
 export default defineConfig({
@@ -15,7 +17,8 @@ export default defineConfig({
 	reporter: 'list',
 	projects: [
 		{ name: 'demo', testMatch: 'demo.setup.ts' },
-		{ name: 'browser', dependencies: ['demo'] }
+		{ name: 'long', testMatch: LONG, dependencies: ['demo'] },
+		{ name: 'browser', testIgnore: [LONG, 'demo.setup.ts'], dependencies: ['demo'] }
 	],
 	use: {
 		baseURL: `http://localhost:${PORT}`,

@@ -10,7 +10,7 @@ export async function offerBackup(): Promise<void> {
 		const state = await readBackup();
 		if (state.changed > 0) await askToPersist();
 		if (!backupDue(state)) return;
-		tell(`${state.changed} records have changed since the last archive.`, {
+		tell(`${state.changed} changes since the last archive.`, {
 			label: 'Save one',
 			run: () => void goto(resolve('/data'))
 		});
