@@ -34,6 +34,7 @@
 	}
 	$effect(() => {
 		opened = null;
+		failure = '';
 		// The demo's data comes in before the pupils are read.
 		if (playing.ready) void open(id);
 	});

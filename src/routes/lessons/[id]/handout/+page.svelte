@@ -19,7 +19,7 @@
 
 <StoreTrouble followed={lessons} can="This lesson cannot be read." />
 {#if desk && lesson && playing.ready && read.done}
-	{#key playing.file.pupil.id}<HandOutView
+	{#key `${lesson.id} ${playing.file.pupil.id}`}<HandOutView
 			{lesson}
 			{desk}
 			all={page.url.searchParams.has('all')}
