@@ -142,7 +142,9 @@ export async function rankLadder(
 	progress(0.5);
 	const secondLook = Math.min(SECOND_LOOK, samples);
 	await sampleTo(hopeful(entries, UNLIKELY, DOUBT), secondLook, sampler);
-	const closer = await lookCloser(question, entries, sampler, secondLook);
+	// As many balls as at the first look, or fewer, would say the same again.
+	const closer =
+		secondLook > AT_PLACES ? await lookCloser(question, entries, sampler, secondLook) : [];
 	const left = stillOpen([...entries, ...closer], LUCK);
 	await sampleTo(hopeful(left, HOPELESS, DOUBT), samples, sampler);
 	progress(0.8);
