@@ -118,7 +118,7 @@ export async function entrants(
 				...farther.flatMap((item) => nearestPlayable(question, item) ?? []),
 				...out.flatMap((item) => nearestShort(question, item))
 			];
-	const evils = compromised
+	const outByTheBook = compromised
 		? lesserEvils(question, [...rungs, ...out.map(({ rung }) => rung)])
 		: landingShort;
 	const readmitted = rungs.flatMap((rung) =>
@@ -126,7 +126,7 @@ export async function entrants(
 	);
 	const nothingStops = rungs.every(({ safe, against }) => safe || against);
 	const doubtful = [
-		...evils,
+		...outByTheBook,
 		...(nothingStops ? stopsElsewhere(question, [...readmitted, ...out]) : [])
 	];
 	const glanced = doubtful.map(enter);
