@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { ask, field, readDemo, sampled, shotField, takeDemoIn, typeInto, visit } from './screen';
+import { ask, field, readDemo, sampled, shotField, typeInto, visit } from './screen';
 
 const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click();
 
@@ -16,7 +16,9 @@ async function fitted(page: Page): Promise<void> {
 	await expect(page.getByText('Working out the surface …')).toBeHidden();
 }
 
-test('surveys a new green by clicking, undoes, and keeps it over a reload', async ({ page }) => {
+test('surveys a new green by clicking and from the keyboard, undoes, and keeps it over a reload', async ({
+	page
+}) => {
 	await page.goto('/greens');
 	await expect(page.getByText('Its speed is what matters most')).toBeVisible();
 	await page.getByRole('button', { name: 'Survey a new green' }).click();
@@ -45,28 +47,24 @@ test('surveys a new green by clicking, undoes, and keeps it over a reload', asyn
 	await expect(field(page, 'Name of the green')).toHaveValue('Behind the crusher');
 	await tab(page, 'Survey');
 	await expect(page.getByRole('row', { name: /Spot 1 0\.25 m/ })).toBeVisible();
-});
-
-test('adds and removes corners, areas and pins from the keyboard', async ({ page }) => {
-	await page.goto('/greens');
-	await page.getByRole('button', { name: 'Survey a new green' }).click();
-	await fitted(page);
-	await tab(page, 'Outline');
-	await expect(page.getByRole('slider', { name: /of the green$/ })).toHaveCount(16);
-	await page.getByRole('slider', { name: 'Corner 1 of the green' }).press('ArrowUp');
-	await page.keyboard.press('Delete');
-	await expect(page.getByRole('slider', { name: /of the green$/ })).toHaveCount(15);
-	await page.keyboard.press('Control+z');
-	await expect(page.getByRole('slider', { name: /of the green$/ })).toHaveCount(16);
-	await page.getByRole('button', { name: 'Sand' }).click();
-	await expect(page.getByRole('slider', { name: 'Sand 1', exact: true })).toBeVisible();
-	await typeInto(field(page, 'Far lip above the ground'), '0.6');
-	await tab(page, 'Pins');
-	await page.getByRole('button', { name: 'Add pins' }).click();
-	await page.getByRole('group', { name: /press Enter/ }).press('Enter');
-	await expect(page.getByRole('textbox', { name: 'Name of the pin' })).toHaveCount(2);
-	await page.getByRole('button', { name: 'Remove pin Pin 2' }).click();
-	await expect(page.getByRole('textbox', { name: 'Name of the pin' })).toHaveCount(1);
+	await test.step('corners, areas and pins from the keyboard', async () => {
+		await tab(page, 'Outline');
+		await expect(page.getByRole('slider', { name: /of the green$/ })).toHaveCount(16);
+		await page.getByRole('slider', { name: 'Corner 1 of the green' }).press('ArrowUp');
+		await page.keyboard.press('Delete');
+		await expect(page.getByRole('slider', { name: /of the green$/ })).toHaveCount(15);
+		await page.keyboard.press('Control+z');
+		await expect(page.getByRole('slider', { name: /of the green$/ })).toHaveCount(16);
+		await page.getByRole('button', { name: 'Sand' }).click();
+		await expect(page.getByRole('slider', { name: 'Sand 1', exact: true })).toBeVisible();
+		await typeInto(field(page, 'Far lip above the ground'), '0.6');
+		await tab(page, 'Pins');
+		await page.getByRole('button', { name: 'Add pins' }).click();
+		await page.getByRole('group', { name: /press Enter/ }).press('Enter');
+		await expect(page.getByRole('textbox', { name: 'Name of the pin' })).toHaveCount(2);
+		await page.getByRole('button', { name: 'Remove pin Pin 2' }).click();
+		await expect(page.getByRole('textbox', { name: 'Name of the pin' })).toHaveCount(1);
+	});
 });
 
 test('leads one person through a ramp test and plans with what it found', async ({ page }) => {
@@ -95,28 +93,9 @@ test('leads one person through a ramp test and plans with what it found', async 
 	await expect(page.getByLabel('Ground', { exact: true })).toHaveValue('green-ledge');
 });
 
-test('refuses rolls that contradict each other and loses none of them', async ({ page }) => {
-	await openGreen(page, 'Kiln green');
-	await page.getByRole('button', { name: 'Roll a ramp' }).click();
-	await page.getByRole('button', { name: 'Next' }).click();
-	for (const way of [
-		['9', '5'],
-		['9', '9.5']
-	]) {
-		for (const feet of way) {
-			await typeInto(field(page, 'Length of the roll'), feet);
-			await page.getByRole('button', { name: 'Note it' }).click();
-		}
-		await page.getByRole('button', { name: 'Next' }).click();
-	}
-	await expect(page.getByRole('alert')).toContainText('uphill rolls differ by 4.0 ft');
-	await expect(page.getByRole('button', { name: 'Keep it' })).toBeDisabled();
-	await page.getByRole('button', { name: 'Back' }).click();
-	await page.getByRole('button', { name: 'Back' }).click();
-	await expect(page.getByText('Roll 2', { exact: true })).toBeVisible();
-});
-
-test('infers the green from chipped balls', async ({ page }) => {
+test('infers a green from chipped balls; reads and writes heights, grids, maps and archives, and refuses broken files whole', async ({
+	page
+}) => {
 	await openGreen(page, 'Spoil-heap green');
 	await page.getByRole('button', { name: 'Chip a few balls' }).click();
 	for (const [carry, total] of [
@@ -132,12 +111,7 @@ test('infers the green from chipped balls', async ({ page }) => {
 	await expect(page.getByText(/One more with the|enough balls/)).toBeVisible();
 	await page.getByRole('button', { name: 'Keep it' }).click();
 	await expect(page.getByText('from 3 chipped balls').first()).toBeVisible();
-});
-
-test('reads and writes heights, grids, maps and archives, and refuses broken files whole', async ({
-	page
-}) => {
-	await openGreen(page, 'Ledge green');
+	await visit(page, '/greens/green-ledge');
 	await tab(page, 'Survey');
 	await fitted(page);
 	const input = page.getByLabel('Read heights (CSV) or a grid (ASC)').last();
@@ -174,26 +148,25 @@ test('reads and writes heights, grids, maps and archives, and refuses broken fil
 	});
 });
 
-test('flags a height that was misread and leaves it out', async ({ page }) => {
-	await openGreen(page, 'Ledge green');
-	await tab(page, 'Survey');
-	await page.getByRole('button', { name: 'Spot 12', exact: true }).click();
-	await typeInto(field(page, 'Height'), '0.7');
-	await expect(page.getByText('One reading does not fit the others')).toBeVisible({
-		timeout: 20_000
-	});
-	await expect(page.getByText(/cannot be the green: read it again/)).toBeVisible();
-	await page.getByLabel('Leave out of the surface').check();
-	await expect(page.getByText('One reading does not fit the others')).toBeHidden({
-		timeout: 20_000
-	});
-	await expect(page.getByRole('row', { name: /Spot 12 .* left out/ })).toBeVisible();
-});
-
-test('plans on the map: section and plan move each other', async ({ page }) => {
+test('plans on a line bent at its break points, and on the map, where section and plan move each other', async ({
+	page
+}) => {
 	await readDemo(page);
 	await page.goto('/');
 	await page.getByRole('button', { name: 'Draw this shot' }).click();
+	await test.step('a line that is bent', async () => {
+		await ask(page, 'Slope');
+		await page.getByRole('button', { name: 'More than one slope' }).click();
+		const breakPoint = page.getByRole('slider', { name: 'Break 1 of the green' });
+		await breakPoint.press('ArrowRight');
+		await expect(field(page, 'Length')).toHaveValue('4.6');
+		await breakPoint.press('ArrowUp');
+		await expect(field(page, 'Slope (+ up)').first()).not.toHaveValue('0.0');
+		await page.getByRole('combobox', { name: 'Stretch 1' }).selectOption('tier');
+		await page.getByRole('button', { name: 'Add a stretch' }).click();
+		await page.getByRole('button', { name: 'Remove stretch 3' }).click();
+		await sampled(page);
+	});
 	await ask(page, 'Distances');
 	await page.getByLabel('Ground', { exact: true }).selectOption({ label: 'Spoil-heap green' });
 	await page
@@ -224,22 +197,6 @@ test('plans on the map: section and plan move each other', async ({ page }) => {
 		.getByLabel('Ground', { exact: true })
 		.selectOption({ label: 'A straight line, no map' });
 	await expect(page.getByRole('slider', { name: 'Edge of the green' })).toBeVisible();
-	await sampled(page);
-});
-
-test('bends the line at its break points', async ({ page }) => {
-	await page.goto('/');
-	await page.getByRole('button', { name: 'Draw this shot' }).click();
-	await ask(page, 'Slope');
-	await page.getByRole('button', { name: 'More than one slope' }).click();
-	const breakPoint = page.getByRole('slider', { name: 'Break 1 of the green' });
-	await breakPoint.press('ArrowRight');
-	await expect(field(page, 'Length')).toHaveValue('4.6');
-	await breakPoint.press('ArrowUp');
-	await expect(field(page, 'Slope (+ up)').first()).not.toHaveValue('0.0');
-	await page.getByRole('combobox', { name: 'Stretch 1' }).selectOption('tier');
-	await page.getByRole('button', { name: 'Add a stretch' }).click();
-	await page.getByRole('button', { name: 'Remove stretch 3' }).click();
 	await sampled(page);
 });
 
@@ -278,36 +235,25 @@ test('maps where to miss, can be stopped, and compares two pins', async ({ page 
 	await expect(page.getByLabel('Ground', { exact: true })).toHaveValue('green-kiln');
 });
 
-test('carries everything into another browser, and refuses a damaged archive whole', async ({
-	page,
-	browser
+test('refuses a damaged archive whole, and puts back a green that was removed', async ({
+	page
 }) => {
-	await takeDemoIn(page);
-	const [file] = await Promise.all([
-		page.waitForEvent('download'),
-		page.getByRole('button', { name: 'Save an archive' }).click()
-	]);
-	const text = readFileSync(await file.path(), 'utf8');
-	const other = await browser.newPage();
-	await other.goto('/data');
-	const damaged = text.replace('"outline": [', '"outline": 7, "was": [');
-	const give = (name: string, content: string) =>
-		other
-			.getByLabel('Read an archive')
-			.last()
-			.setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(content) });
-	await give('damaged.json', damaged);
-	await expect(other.getByRole('alert')).toContainText(
-		'damaged.json was not imported. green 1 “Kiln green”'
+	await readDemo(page);
+	await page.goto('/data');
+	const archive = readFileSync('static/demo/quarry-academy.json', 'utf8');
+	const damaged = archive.replace(/"outline":\s*\[/, '"outline": 7, "was": [');
+	await page.getByLabel('Read an archive').setInputFiles({
+		name: 'damaged.json',
+		mimeType: 'application/json',
+		buffer: Buffer.from(damaged)
+	});
+	await expect(page.getByRole('alert')).toContainText(
+		'damaged.json was not imported. green 1 “Ledge green”'
 	);
-	await give('whole.json', text);
-	await other.getByRole('button', { name: 'Take it in' }).click();
-	await expect(other.getByText(/^Imported: \d+ new, 0 replaced\.$/)).toBeVisible();
-	await visit(other, '/greens');
-	await expect(other.getByRole('heading', { level: 2 })).toHaveCount(3);
-	await other.getByRole('button', { name: 'Remove Kiln green' }).click();
-	await expect(other.getByRole('heading', { level: 2 })).toHaveCount(2);
-	await other.getByRole('button', { name: 'Undo' }).click();
-	await expect(other.getByRole('heading', { level: 2 })).toHaveCount(3);
-	await other.close();
+	await visit(page, '/greens');
+	await expect(page.getByRole('heading', { level: 2 })).toHaveCount(3);
+	await page.getByRole('button', { name: 'Remove Kiln green' }).click();
+	await expect(page.getByRole('heading', { level: 2 })).toHaveCount(2);
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByRole('heading', { level: 2 })).toHaveCount(3);
 });
