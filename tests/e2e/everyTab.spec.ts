@@ -19,8 +19,6 @@ test('a reading that was kept is there at once: in its own view, with the demo, 
 	context
 }) => {
 	await asDemo(page);
-	await page.goto('/');
-	await sampled(page);
 	await page.goto('/greens/green-kiln');
 	const other = await context.newPage();
 	await asDemo(other);
@@ -70,6 +68,13 @@ test('whatever is kept in one tab is seen in another, table by table', async ({
 	await typeInto(page.getByLabel('Carries in m'), '2.2');
 	await page.getByRole('button', { name: 'Add as balls' }).click();
 	await expect(cell(other)).toHaveAttribute('aria-label', /2\.2/);
+	// Two tabs keep what each changed of one bag.
+	await page.getByRole('button', { name: 'Close' }).click();
+	for (const one of [page, other]) await one.getByRole('tab', { name: 'Clubs' }).click();
+	await typeInto(field(page, 'Loft of SW'), '55');
+	await typeInto(field(other, 'Loft of LW'), '59');
+	await expect(field(page, 'Loft of LW')).toHaveValue('59.0');
+	await expect(field(other, 'Loft of SW')).toHaveValue('55.0');
 
 	await watch('/saved');
 	await visit(page, '/?shot=demo-3');

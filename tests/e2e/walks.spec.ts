@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { firstCall, readDemo, sampled, visit } from './screen';
+import { readDemo, sampled, visit } from './screen';
 
 /** How often a thumb comes down or a key is pressed for a task. What it took before is said beside each. */
 class Counted {
@@ -87,28 +87,7 @@ test.describe('by a thumb on 390 pixels', () => {
 	});
 });
 
-test('by keys from Start to the first ball, and four clubs by four keys each', async ({ page }) => {
-	await firstCall(page);
-	await visit(page, '/practice/drill/landing-box');
-	const clubs = page.getByRole('group', { name: 'Clubs of this drill' });
-	for (const club of ['LW', 'SW', 'PW', '9i'])
-		await clubs.getByRole('button', { name: club, exact: true }).click();
-	await expect(clubs.getByRole('button', { pressed: true })).toHaveText(['9i', 'PW', 'SW', 'LW']);
-	const start = page.getByRole('button', { name: /^Start( with|$)/ });
-	await start.focus();
-	const keys = new Counted(page);
-	await keys.press('Enter');
-	await expect(page.getByRole('application')).toBeFocused();
-	await keys.press('ArrowUp');
-	await expect(page.getByText(/The cross is 3\.1 m out/)).toBeVisible();
-	await keys.press('Enter');
-	await keys.press('Enter');
-	await expect(page.getByTestId('now')).toContainText('2 of 4');
-	// Before: 52.
-	expect(keys.count, 'from Start to the first ball').toBe(4);
-});
-
-test('a pupil in the address plays, it is said, and can be taken back; a running session keeps its pupil', async ({
+test('a pupil in the address plays, a running session keeps its pupil, and what a save replaced can be had back', async ({
 	page
 }) => {
 	await readDemo(page);
@@ -130,32 +109,47 @@ test('a pupil in the address plays, it is said, and can be taken back; a running
 	await expect(
 		page.getByRole('heading', { name: 'What it changes in the bag of Marta Oduya' })
 	).toBeVisible();
-});
-
-test('what a save replaced can be had back, and a new shot leaves the old one as it is', async ({
-	page
-}) => {
-	await readDemo(page);
-	await page.goto('/?shot=demo-3');
-	await sampled(page);
-	await page.locator('body').press('n');
-	await expect(page.getByRole('textbox', { name: 'Name of the shot' })).toHaveValue('');
-	await page.getByRole('button', { name: 'Back to the one before' }).click();
-	await expect(page.getByRole('textbox', { name: 'Name of the shot' })).toHaveValue(
-		'Kiln green: short-sided over sand'
-	);
-	await page.getByRole('button', { name: /^Distances/ }).click();
-	await page.getByRole('button', { name: 'Edge to pin: more' }).click();
-	await expect(page.getByText('Changed since it was saved')).toBeVisible();
-	await page.keyboard.press('Control+s');
-	await page.getByRole('button', { name: 'Have the old one back' }).click();
-	await expect(page.getByText('is as it was.').first()).toBeVisible();
-	await visit(page, '/saved');
-	const kept = page.getByRole('row').filter({
-		has: page.getByRole('textbox', {
-			name: 'Name of Kiln green: short-sided over sand',
-			exact: true
-		})
+	await test.step('what a save replaced can be had back, and a new shot leaves the old one as it is', async () => {
+		await visit(page, '/?shot=demo-3');
+		await sampled(page);
+		await page.locator('body').press('n');
+		await expect(page.getByRole('textbox', { name: 'Name of the shot' })).toHaveValue('');
+		await page.getByRole('button', { name: 'Back to the one before' }).click();
+		await expect(page.getByRole('textbox', { name: 'Name of the shot' })).toHaveValue(
+			'Kiln green: short-sided over sand'
+		);
+		await page.getByRole('button', { name: /^Distances/ }).click();
+		await page.getByRole('button', { name: 'Edge to pin: more' }).click();
+		await expect(page.getByText('Changed since it was saved')).toBeVisible();
+		await page.keyboard.press('Control+s');
+		await page.getByRole('button', { name: 'Have the old one back' }).click();
+		await expect(page.getByText('is as it was.').first()).toBeVisible();
+		await visit(page, '/saved');
+		const kept = page.getByRole('row').filter({
+			has: page.getByRole('textbox', {
+				name: 'Name of Kiln green: short-sided over sand',
+				exact: true
+			})
+		});
+		await expect(kept).toContainText('4.5 m');
 	});
-	await expect(kept).toContainText('4.5 m');
+	await test.step('by keys from Start to the first ball, and four clubs by four keys each', async () => {
+		await visit(page, '/practice/drill/landing-box');
+		const clubs = page.getByRole('group', { name: 'Clubs of this drill' });
+		for (const club of ['LW', 'SW', 'PW', '9i'])
+			await clubs.getByRole('button', { name: club, exact: true }).click();
+		await expect(clubs.getByRole('button', { pressed: true })).toHaveText(['9i', 'PW', 'SW', 'LW']);
+		const start = page.getByRole('button', { name: /^Start( with|$)/ });
+		await start.focus();
+		const keys = new Counted(page);
+		await keys.press('Enter');
+		await expect(page.getByRole('application')).toBeFocused();
+		await keys.press('ArrowUp');
+		await expect(page.getByText(/The cross is 3\.1 m out/)).toBeVisible();
+		await keys.press('Enter');
+		await keys.press('Enter');
+		await expect(page.getByTestId('now')).toContainText('2 of 4');
+		// Before: 52.
+		expect(keys.count, 'from Start to the first ball').toBe(4);
+	});
 });
