@@ -80,17 +80,23 @@ test('speed, shot, call, practice and balls by keyboard alone', async ({ page })
 	await ball.focus();
 	await page.keyboard.press('Shift+ArrowLeft');
 	await expect(ball).not.toHaveAttribute('aria-valuetext', placed ?? '');
+	const ring = await ball.locator('.ring').evaluate((node) => getComputedStyle(node).strokeWidth);
+	expect(parseFloat(ring)).toBeGreaterThanOrEqual(3);
+	await expect(page.getByRole('group', { name: /m|yd/ }).first()).toHaveAttribute(
+		'aria-label',
+		/\d/
+	);
 	await sampled(page);
 	await expect(call(page)).toContainText(/land it|roll it/);
 	await page.keyboard.press('w');
 	await expect(page.getByRole('tab', { name: /^Why/ })).toHaveAttribute('aria-selected', 'true');
 
-	// Five balls of a drill, each by a cross on the green.
+	// Three balls of a drill, each by a cross on the green.
 	await press(page, page.getByRole('navigation').getByRole('link', { name: 'Practice' }).first());
 	await press(page, page.getByRole('link', { name: /Landing box/ }).first());
 	await press(page, button(page, /^Start( with|$)/));
 	const now = page.getByTestId('now');
-	for (let i = 0; i < 5; i++) {
+	for (let i = 0; i < 3; i++) {
 		const said = await now.textContent();
 		const green = await reach(page, page.getByRole('application'));
 		for (let step = 0; step <= i; step++) await page.keyboard.press('ArrowUp');
@@ -104,17 +110,4 @@ test('speed, shot, call, practice and balls by keyboard alone', async ({ page })
 	await expect(
 		page.getByRole('heading', { name: /What it changes in (the|your) bag/ })
 	).toBeVisible();
-});
-
-test('drawings say their figures, and their handles show the focus', async ({ page }) => {
-	// Whoever touched last sees no ring.
-	await page.goto('/');
-	await page.getByRole('button', { name: 'Draw this shot' }).press('Enter');
-	await sampled(page);
-	const section = page.getByRole('group', { name: /m|yd/ }).first();
-	await expect(section).toHaveAttribute('aria-label', /\d/);
-	const ball = page.getByRole('slider', { name: 'Ball', exact: true }).first();
-	await ball.focus();
-	const ring = await ball.locator('.ring').evaluate((node) => getComputedStyle(node).strokeWidth);
-	expect(parseFloat(ring)).toBeGreaterThanOrEqual(3);
 });

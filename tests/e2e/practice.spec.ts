@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { firstCall, onDevice, readDemo, typeInto, visit } from './screen';
+import { readDemo, typeInto, visit } from './screen';
 
 /** Touches the drawing at a share of its width and height. */
 async function touch(page: Page, across: number, down: number): Promise<void> {
@@ -30,17 +30,13 @@ async function startDrill(page: Page, drill: RegExp): Promise<void> {
 	await expect(now(page)).toBeVisible();
 }
 
-test.describe('on a phone without a network', () => {
-	test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, serviceWorkers: 'allow' });
+test.describe('on a phone', () => {
+	test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
 	test('a drill is run from its first ball to carries in the bag, through a reload', async ({
-		page,
-		context
+		page
 	}) => {
 		test.setTimeout(180_000);
-		await firstCall(page);
-		await onDevice(page);
-		await context.setOffline(true);
 		await startDrill(page, /^A box on the green.* Landing box/);
 		await expect(now(page)).toContainText('1 of 4');
 		const club = (await now(page).textContent())!.trim().split(/\s/)[0]!;
@@ -118,7 +114,6 @@ test.describe('on a phone without a network', () => {
 		await expect(page.getByText('The bag is as it was; the balls are kept.')).toBeVisible();
 		await visit(page, '/bag');
 		await expect(page.getByText('Nothing is measured yet')).toBeVisible();
-		await context.setOffline(false);
 	});
 });
 
@@ -128,7 +123,6 @@ test.describe('a thumb', () => {
 	test('sees through a loupe what it covers, moves it finely, and the ball keeps its error', async ({
 		page
 	}) => {
-		await firstCall(page);
 		await startDrill(page, /^A box on the green.* Landing box/);
 		const green = page.getByRole('application');
 		await green.scrollIntoViewIfNeeded();
@@ -164,106 +158,148 @@ test.describe('a thumb', () => {
 	});
 });
 
-test('two pupils take turns, by keyboard alone, and each ball is said to be what it was', async ({
+test('two pupils take turns by keyboard alone, and the simulated tracker notes each ball once', async ({
 	page
 }) => {
 	test.setTimeout(180_000);
 	await readDemo(page);
-	await page.goto('/practice/drill/landing-box');
-	await page.getByText('Taking turns').click();
-	await page.getByLabel('Marta Oduya').check();
-	await page.getByRole('button', { name: /^Start( with|$)/ }).click();
-	await expect(now(page)).toContainText('Ida Brenner');
-	const green = page.getByRole('application');
-	await green.focus();
-	await page.keyboard.press('ArrowRight');
-	await page.keyboard.press('Enter');
-	for (let i = 0; i < 4; i++) await page.keyboard.press('Shift+ArrowUp');
-	await page.keyboard.press('Enter');
-	await expect(now(page)).toContainText('2 of 4');
-	await page.keyboard.press('2');
-	await expect(page.getByRole('button', { name: 'Thin' })).toHaveAttribute('aria-pressed', 'true');
-	await page.keyboard.press('n');
-	await expect(now(page)).toContainText('Marta Oduya');
-	await expect(now(page)).toContainText('1 of 4');
-	await page.keyboard.press('n');
-	await expect(now(page)).toContainText('2 of 4');
-	await page.keyboard.press('Control+z');
-	await expect(now(page)).toContainText('1 of 4');
+	await test.step('each ball is said to be what it was', async () => {
+		await visit(page, '/practice/drill/landing-box');
+		await page.getByText('Taking turns').click();
+		await page.getByLabel('Marta Oduya').check();
+		await page.getByRole('button', { name: /^Start( with|$)/ }).click();
+		await expect(now(page)).toContainText('Ida Brenner');
+		const green = page.getByRole('application');
+		await green.focus();
+		await page.keyboard.press('ArrowRight');
+		await page.keyboard.press('Enter');
+		for (let i = 0; i < 4; i++) await page.keyboard.press('Shift+ArrowUp');
+		await page.keyboard.press('Enter');
+		await expect(now(page)).toContainText('2 of 4');
+		await page.keyboard.press('2');
+		await expect(page.getByRole('button', { name: 'Thin' })).toHaveAttribute(
+			'aria-pressed',
+			'true'
+		);
+		await page.keyboard.press('n');
+		await expect(now(page)).toContainText('Marta Oduya');
+		await expect(now(page)).toContainText('1 of 4');
+		await page.keyboard.press('n');
+		await expect(now(page)).toContainText('2 of 4');
+		await page.keyboard.press('Control+z');
+		await expect(now(page)).toContainText('1 of 4');
+	});
+	await test.step('the tracker loses its line and finds it again', async () => {
+		await startDrill(page, /Swing matrix/);
+		await page.getByRole('button', { name: /Ball tracker/ }).click();
+		await expect(page.getByText(/^\d+ noted/)).toBeVisible();
+		await expect(page.getByText(/^[4-9] noted/)).toBeVisible({ timeout: 60_000 });
+		await page.getByRole('button', { name: 'Disconnect the tracker' }).click();
+		const noted = Number(
+			/^(\d+) noted/.exec((await page.getByText(/^\d+ noted/).textContent())!)![1]
+		);
+		await expect(said(page)).toContainText(`of ${noted}`);
+	});
 });
 
-test('a session whose green was removed meanwhile goes on and says so', async ({ page }) => {
-	await readDemo(page);
-	await page.goto('/greens');
-	await page.getByRole('button', { name: 'Remove Ledge green' }).click();
-	await expect(page.getByText(/Removed “Ledge green”/)).toBeVisible();
-	await visit(page, '/practice/session-1');
-	await expect(page.getByText('The green this was on has been removed')).toBeVisible();
-	await page.getByRole('button', { name: 'Go on with it' }).click();
-	await expect(page.getByText('All balls are hit.')).toBeVisible();
-});
-
-test('the simulated tracker notes each ball once, loses its line and finds it again', async ({
+test('balls of a foreign file, a drill of one’s own, a green that was removed, and what the balls say of a pupil', async ({
 	page
-}) => {
-	test.setTimeout(120_000);
-	await readDemo(page);
-	await startDrill(page, /Swing matrix/);
-	await page.getByRole('button', { name: /Ball tracker/ }).click();
-	await expect(page.getByText(/^\d+ noted/)).toBeVisible();
-	await expect(page.getByText(/^[4-9] noted/)).toBeVisible({ timeout: 60_000 });
-	await page.getByRole('button', { name: 'Disconnect the tracker' }).click();
-	const noted = Number(
-		/^(\d+) noted/.exec((await page.getByText(/^\d+ noted/).textContent())!)![1]
-	);
-	await expect(said(page)).toContainText(`of ${noted}`);
-});
-
-test('reads balls of a foreign file: columns are matched, bad rows named, and it can be undone', async ({
-	page
-}) => {
-	test.setTimeout(120_000);
-	await readDemo(page);
-	await visit(page, '/practice');
-	await page.getByRole('tab', { name: 'Sessions' }).click();
-	const csv = [
-		'Nr,Bat,Flight length yd,Whole yd',
-		'1,SW,20,24',
-		'2,SW,21.5,26',
-		'3,Spoon,20,24',
-		'4,SW,far,24'
-	].join('\n');
-	const file = { name: 'tracker.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) };
-	const input = page.getByLabel('Read balls from a file (CSV)');
-	await input.setInputFiles({ ...file, buffer: Buffer.from('nothing') });
-	await expect(page.getByRole('alert')).toContainText('no row of headings');
-	await input.setInputFiles(file);
-	await expect(page.getByText('4 rows are left out:')).toBeVisible();
-	await page.getByLabel('Club', { exact: true }).selectOption('Bat');
-	await page.getByLabel('Carry', { exact: true }).selectOption('Flight length yd');
-	await page.getByLabel('Total, where it stopped').selectOption('Whole yd');
-	await page.getByLabel('Lengths are in').selectOption('Yards');
-	await expect(page.getByText('line 4: no club “Spoon” in the bag')).toBeVisible();
-	await expect(
-		page.getByText('line 5: “far” is no number (column “Flight length yd”)')
-	).toBeVisible();
-	await page.getByRole('button', { name: 'Take 2 balls in' }).click();
-	await expect(page.getByText('2 balls read from tracker.csv.')).toBeVisible();
-	await expect(page.getByRole('heading', { name: 'From tracker.csv' })).toBeVisible();
-	await page.getByRole('button', { name: 'Undo' }).click();
-	await page.getByRole('link', { name: 'All practice' }).click();
-	await page.getByRole('tab', { name: 'Sessions' }).click();
-	await expect(page.getByRole('link', { name: 'From tracker.csv' })).toHaveCount(0);
-	// The mapping is remembered.
-	await page.getByLabel('Read balls from a file (CSV)').setInputFiles(file);
-	await expect(page.getByRole('button', { name: 'Take 2 balls in' })).toBeVisible();
-});
-
-test('homework goes out as a page, a calendar entry and a file, and comes back with its balls', async ({
-	page,
-	browser
 }) => {
 	test.setTimeout(180_000);
+	await readDemo(page);
+	await test.step('columns are matched, bad rows named, and it can be undone', async () => {
+		await visit(page, '/practice');
+		await page.getByRole('tab', { name: 'Sessions' }).click();
+		const csv = [
+			'Nr,Bat,Flight length yd,Whole yd',
+			'1,SW,20,24',
+			'2,SW,21.5,26',
+			'3,Spoon,20,24',
+			'4,SW,far,24'
+		].join('\n');
+		const file = { name: 'tracker.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) };
+		const input = page.getByLabel('Read balls from a file (CSV)');
+		await input.setInputFiles({ ...file, buffer: Buffer.from('nothing') });
+		await expect(page.getByRole('alert')).toContainText('no row of headings');
+		await input.setInputFiles(file);
+		await expect(page.getByText('4 rows are left out:')).toBeVisible();
+		await page.getByLabel('Club', { exact: true }).selectOption('Bat');
+		await page.getByLabel('Carry', { exact: true }).selectOption('Flight length yd');
+		await page.getByLabel('Total, where it stopped').selectOption('Whole yd');
+		await page.getByLabel('Lengths are in').selectOption('Yards');
+		await expect(page.getByText('line 4: no club “Spoon” in the bag')).toBeVisible();
+		await expect(
+			page.getByText('line 5: “far” is no number (column “Flight length yd”)')
+		).toBeVisible();
+		await page.getByRole('button', { name: 'Take 2 balls in' }).click();
+		await expect(page.getByText('2 balls read from tracker.csv.')).toBeVisible();
+		await expect(page.getByRole('heading', { name: 'From tracker.csv' })).toBeVisible();
+		await page.getByRole('button', { name: 'Undo' }).click();
+		await page.getByRole('link', { name: 'All practice' }).click();
+		await page.getByRole('tab', { name: 'Sessions' }).click();
+		await expect(page.getByRole('link', { name: 'From tracker.csv' })).toHaveCount(0);
+		// The mapping is remembered.
+		await page.getByLabel('Read balls from a file (CSV)').setInputFiles(file);
+		await expect(page.getByRole('button', { name: 'Take 2 balls in' })).toBeVisible();
+	});
+	await test.step('a drill is copied, changed and practised, and the shipped one stays', async () => {
+		await visit(page, '/practice/drill/landing-box');
+		await page.getByRole('button', { name: 'Make one of my own' }).click();
+		const name = page.getByRole('textbox', { name: 'Name', exact: true });
+		await expect(name).toHaveValue('Landing box, own');
+		await typeInto(name, 'Two clubs, one towel');
+		await name.blur();
+		await page.getByLabel('Clubs', { exact: true }).selectOption('By loft');
+		await typeInto(page.getByLabel('Lofts in degrees'), 'nothing');
+		await page.getByLabel('Lofts in degrees').blur();
+		await expect(page.getByRole('alert')).toContainText('Lofts from 10 to 75 degrees');
+		await typeInto(page.getByLabel('Lofts in degrees'), '60, 46');
+		await page.getByLabel('Lofts in degrees').blur();
+		await expect(page.getByRole('row', { name: /^LW/ })).toBeVisible();
+		await expect(page.getByRole('row', { name: /^PW/ })).toBeVisible();
+		await page.reload();
+		await expect(page.getByRole('heading', { name: 'Two clubs, one towel' })).toBeVisible();
+		await page.getByRole('button', { name: /^Start( with|$)/ }).click();
+		await expect(now(page)).toContainText('LW');
+		await visit(page, '/practice');
+		await expect(page.getByRole('link', { name: /Landing box/ })).toHaveCount(1);
+		await expect(page.getByRole('link', { name: 'Go on: Two clubs, one towel' })).toBeVisible();
+		await expect(page.getByRole('link', { name: /^A box .* Two clubs, one towel/ })).toBeVisible();
+	});
+	await test.step('a session whose green was removed meanwhile goes on and says so', async () => {
+		await visit(page, '/greens');
+		await page.getByRole('button', { name: 'Remove Ledge green' }).click();
+		await expect(page.getByText(/Removed “Ledge green”/)).toBeVisible();
+		await visit(page, '/practice/session-1');
+		await expect(page.getByText('The green this was on has been removed')).toBeVisible();
+		await page.getByRole('button', { name: 'Go on with it' }).click();
+		await expect(page.getByText('All balls are hit.')).toBeVisible();
+	});
+	await test.step('spread, how the ball runs, and habits', async () => {
+		await visit(page, '/pupils/pupil-ida');
+		await page.getByRole('tab', { name: 'Learned' }).click();
+		await expect(
+			page.getByRole('heading', { name: /^Learned from \d+ practised balls/ })
+		).toBeVisible();
+		await page.getByRole('button', { name: 'Read the roll-outs' }).click();
+		await expect(page.getByText(/Delivers about \d° less loft/).first()).toBeVisible({
+			timeout: 90_000
+		});
+		await page.getByRole('button', { name: 'Plan with this strike' }).click();
+		await expect(page.getByText(/Planned with what was learned: −\d/)).toBeVisible();
+		await page.reload();
+		await page.getByRole('tab', { name: 'Learned' }).click();
+		await expect(page.getByText(/Planned with what was learned: −\d/)).toBeVisible();
+		await page.getByRole('button', { name: 'By day' }).click();
+		await expect(page.getByRole('row', { name: /Oct 2026/ }).first()).toBeVisible();
+		await page.getByRole('button', { name: 'Plan as the model says' }).click();
+		await expect(page.getByText(/Planned with what was learned/)).toHaveCount(0);
+	});
+});
+
+test('homework goes out as a page and a calendar entry, and what was written on it is typed in', async ({
+	page
+}) => {
 	await readDemo(page);
 	await visit(page, '/practice');
 	await page.getByRole('tab', { name: 'Homework' }).click();
@@ -284,99 +320,16 @@ test('homework goes out as a page, a calendar entry and a file, and comes back w
 		item.getByRole('button', { name: 'Calendar' }).click()
 	]);
 	expect(readFileSync(await entry.path(), 'utf8')).toContain('DTSTART;VALUE=DATE:20991231');
-	const [out] = await Promise.all([
-		page.waitForEvent('download'),
-		item.getByRole('button', { name: 'File' }).click()
-	]);
-	const file = { name: 'homework.json', mimeType: 'application/json' };
-	const sent = readFileSync(await out.path());
-
-	// The pupil's own device opens it straight into the runner.
-	const theirs = await browser.newContext();
-	const device = await theirs.newPage();
-	await visit(device, '/practice');
-	await device.getByRole('tab', { name: 'Homework' }).click();
-	await device.getByLabel('Open a homework file').setInputFiles({ ...file, buffer: sent });
-	await expect(now(device)).toContainText('1 of 8');
-	for (let i = 0; i < 2; i++) await touch(device, 0.5, 0.4 + 0.01 * i);
-	await expect(now(device)).toContainText('3 of 8');
-	await visit(device, '/practice');
-	await device.getByRole('tab', { name: 'Homework' }).click();
-	const [back] = await Promise.all([
-		device.waitForEvent('download'),
-		device.getByRole('button', { name: 'File', exact: true }).click()
-	]);
-	const returned = readFileSync(await back.path());
-	await theirs.close();
-
-	await page.getByLabel('Open a homework file').setInputFiles({ ...file, buffer: returned });
-	// What came back leads to its session.
-	await expect(page.getByText('“Two wedges” came back with 2 balls.')).toBeVisible();
-	await expect(page.getByRole('heading', { level: 1, name: 'Two wedges' })).toBeVisible();
-	await visit(page, '/practice');
-	await page.getByRole('tab', { name: 'Homework' }).click();
-	await expect(item).toContainText('2/8');
 	// What was written on paper is typed from it.
 	await item.getByRole('link', { name: 'Page' }).click();
 	await expect(page.getByRole('heading', { name: 'Two wedges' })).toBeVisible();
 	await accessible(page, 'homework page');
-	await typeInto(page.getByLabel(/^Typed from the page/), '14 15 13 14 14 15');
+	await typeInto(page.getByLabel(/^Typed from the page/), '14 15 13 14 14 15 14 13');
 	await page.getByRole('button', { name: 'Note them' }).click();
-	await expect(page.getByText('6 carries noted.')).toBeVisible();
+	await expect(page.getByText('8 carries noted.')).toBeVisible();
 	await visit(page, '/practice');
 	await page.getByRole('tab', { name: 'Homework' }).click();
 	await expect(page.getByRole('listitem').filter({ hasText: 'Two wedges' }).first()).toContainText(
 		'Done'
 	);
-});
-
-test('a drill is copied, changed and practised, and the shipped one stays', async ({ page }) => {
-	await readDemo(page);
-	await page.goto('/practice/drill/landing-box');
-	await page.getByRole('button', { name: 'Make one of my own' }).click();
-	const name = page.getByRole('textbox', { name: 'Name', exact: true });
-	await expect(name).toHaveValue('Landing box, own');
-	await typeInto(name, 'Two clubs, one towel');
-	await name.blur();
-	await page.getByLabel('Clubs', { exact: true }).selectOption('By loft');
-	await typeInto(page.getByLabel('Lofts in degrees'), 'nothing');
-	await page.getByLabel('Lofts in degrees').blur();
-	await expect(page.getByRole('alert')).toContainText('Lofts from 10 to 75 degrees');
-	await typeInto(page.getByLabel('Lofts in degrees'), '60, 46');
-	await page.getByLabel('Lofts in degrees').blur();
-	await expect(page.getByRole('row', { name: /^LW/ })).toBeVisible();
-	await expect(page.getByRole('row', { name: /^PW/ })).toBeVisible();
-	await page.reload();
-	await expect(page.getByRole('heading', { name: 'Two clubs, one towel' })).toBeVisible();
-	await page.getByRole('button', { name: /^Start( with|$)/ }).click();
-	await expect(now(page)).toContainText('LW');
-	await visit(page, '/practice');
-	await expect(page.getByRole('link', { name: /Landing box/ })).toHaveCount(1);
-	await expect(page.getByRole('link', { name: 'Go on: Two clubs, one towel' })).toBeVisible();
-	await expect(page.getByRole('link', { name: /^A box .* Two clubs, one towel/ })).toBeVisible();
-});
-
-test('a pupil’s page tells what the balls say: spread, how the ball runs, and habits', async ({
-	page
-}) => {
-	test.setTimeout(180_000);
-	await readDemo(page);
-	await page.goto('/pupils/pupil-ida');
-	await page.getByRole('tab', { name: 'Learned' }).click();
-	await expect(
-		page.getByRole('heading', { name: /^Learned from \d+ practised balls/ })
-	).toBeVisible();
-	await page.getByRole('button', { name: 'Read the roll-outs' }).click();
-	await expect(page.getByText(/Delivers about \d° less loft/).first()).toBeVisible({
-		timeout: 90_000
-	});
-	await page.getByRole('button', { name: 'Plan with this strike' }).click();
-	await expect(page.getByText(/Planned with what was learned: −\d/)).toBeVisible();
-	await page.reload();
-	await page.getByRole('tab', { name: 'Learned' }).click();
-	await expect(page.getByText(/Planned with what was learned: −\d/)).toBeVisible();
-	await page.getByRole('button', { name: 'By day' }).click();
-	await expect(page.getByRole('row', { name: /Oct 2026/ }).first()).toBeVisible();
-	await page.getByRole('button', { name: 'Plan as the model says' }).click();
-	await expect(page.getByText(/Planned with what was learned/)).toHaveCount(0);
 });
