@@ -5,10 +5,10 @@ import { readDemo, typeInto, visit } from './screen';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
-test('a coach measures today’s ratios, asks for a chip, moves the spot and reads the club', async ({
+test('a coach measures today’s ratios, asks for a chip, moves the spot, reads the club, and finds a rule to take along', async ({
 	page
 }) => {
-	test.setTimeout(120_000);
+	test.setTimeout(180_000);
 	await readDemo(page);
 	await page.goto('/greens/green-ledge');
 	await page.getByRole('link', { name: 'What each club does at this speed' }).tap();
@@ -63,28 +63,23 @@ test('a coach measures today’s ratios, asks for a chip, moves the spot and rea
 	// A reload keeps what was asked for.
 	await page.reload();
 	await expect(page.getByRole('button', { name: /^Which shot Chip/ })).toBeVisible();
-});
-
-test('finds a rule to take along, stops on the way, and tries it on five situations', async ({
-	page
-}) => {
-	test.setTimeout(180_000);
-	await readDemo(page);
-	await page.goto('/rule');
-	const begin = page.getByRole('button', { name: 'Find the rule' });
-	await begin.tap();
-	await page.getByRole('button', { name: 'Stop' }).tap();
-	await expect(page.getByText('Stopped. Nothing is kept of it.')).toBeVisible();
-	await begin.tap();
-	const rule = page.getByTestId('own-rule');
-	await expect(rule).toBeVisible({ timeout: 120_000 });
-	await expect(rule.getByText(/It loses \d\.\d\d strokes a shot/)).toBeVisible();
-	await expect(rule.getByRole('row', { name: /^Rule of twelve/ })).toBeVisible();
-	await expect(page.getByText(/on \d+ saved shots of this player/)).toBeVisible();
-	await accessible(page, 'a rule to take along');
-	const first = page.getByRole('group', { name: 'Club for situation 1' });
-	await first.getByRole('button').first().tap();
-	await expect(page.getByText(/As good as any\.|Costs \d\.\d\d strokes/)).toBeVisible();
-	await page.getByRole('button', { name: 'Five others' }).tap();
-	await expect(page.getByText(/As good as any\.|Costs \d\.\d\d strokes/)).toHaveCount(0);
+	await test.step('a rule to take along is found, stopped on the way, and tried on five situations', async () => {
+		await visit(page, '/rule');
+		const begin = page.getByRole('button', { name: 'Find the rule' });
+		await begin.tap();
+		await page.getByRole('button', { name: 'Stop' }).tap();
+		await expect(page.getByText('Stopped. Nothing is kept of it.')).toBeVisible();
+		await begin.tap();
+		const rule = page.getByTestId('own-rule');
+		await expect(rule).toBeVisible({ timeout: 120_000 });
+		await expect(rule.getByText(/It loses \d\.\d\d strokes a shot/)).toBeVisible();
+		await expect(rule.getByRole('row', { name: /^Rule of twelve/ })).toBeVisible();
+		await expect(page.getByText(/on \d+ saved shots of this player/)).toBeVisible();
+		await accessible(page, 'a rule to take along');
+		const first = page.getByRole('group', { name: 'Club for situation 1' });
+		await first.getByRole('button').first().tap();
+		await expect(page.getByText(/As good as any\.|Costs \d\.\d\d strokes/)).toBeVisible();
+		await page.getByRole('button', { name: 'Five others' }).tap();
+		await expect(page.getByText(/As good as any\.|Costs \d\.\d\d strokes/)).toHaveCount(0);
+	});
 });

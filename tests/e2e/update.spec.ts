@@ -2,9 +2,9 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test, type BrowserContext, type Page } from '@playwright/test';
 import { FILES, startFileHost, type FileHost } from '../support/fileHost';
-import { firstCall, onDevice, sampled, typeInto } from './screen';
+import { firstCall, onDevice, sampled, takeDemoIn, typeInto, visit } from './screen';
 
-/** A new version on the host, while an old one is open on the device. */
+/** The build for any host of files, on a host that knows nothing but files; and a new version there, while an old one is open on the device. */
 
 let host: FileHost;
 let context: BrowserContext;
@@ -31,10 +31,8 @@ const LATER: Record<string, string> = {
 
 const release = (page: Page) => page.locator('html').getAttribute('data-release');
 
-/** The page with a shot under work, on the device; then a later version is put up and found. */
-async function withLater(): Promise<Page> {
-	const page = await context.newPage();
-	await firstCall(page);
+/** A later version is put up, and found by the page. */
+async function putUpLater(page: Page): Promise<void> {
 	await onDevice(page);
 	host.answer((path) => LATER[path]);
 	await page.evaluate(async () => {
@@ -42,11 +40,29 @@ async function withLater(): Promise<Page> {
 		await registration.update();
 	});
 	await expect(page.getByText('A new version is ready.')).toBeVisible();
-	return page;
 }
 
-test('a new version waits: the old one goes on with its own files, and the new one comes when it is asked for', async () => {
-	const page = await withLater();
+test('works from files alone; a new version waits: the old one goes on with its own files, and the new one comes when it is asked for', async () => {
+	test.setTimeout(180_000);
+	const page = await context.newPage();
+	const failed: string[] = [];
+	page.on('pageerror', ({ message }) => failed.push(message));
+	await test.step('a call, imports, a deep link and a simulated device', async () => {
+		await firstCall(page);
+		await takeDemoIn(page);
+		await page.goto('/greens/green-kiln');
+		await expect(page.getByRole('textbox', { name: 'Name of the green' })).toHaveValue(
+			'Kiln green'
+		);
+		await page.getByRole('button', { name: 'Roll a ramp' }).click();
+		await page.getByRole('button', { name: 'Next' }).click();
+		await page.getByRole('button', { name: 'Take three from the simulated ramp' }).click();
+		await expect(page.getByText('Roll 3', { exact: true })).toBeVisible({ timeout: 15_000 });
+		await visit(page, '/');
+		await sampled(page);
+		expect(failed).toEqual([]);
+	});
+	await putUpLater(page);
 	// The files of the old version are gone from the host; views that were never opened still are.
 	host.answer((path) => (path.startsWith('/_app/') ? null : LATER[path]));
 	await page.getByRole('link', { name: 'Bag', exact: true }).click();
@@ -56,13 +72,17 @@ test('a new version waits: the old one goes on with its own files, and the new o
 	await page.reload();
 	await sampled(page);
 	expect(await release(page)).toBeNull();
+	// What was taken in stands in no archive yet: that is said before.
+	await page.getByRole('button', { name: 'Put this message away' }).click();
 	await page.getByRole('button', { name: 'Take it now' }).click();
 	await expect.poll(() => release(page)).toBe('later');
 	await sampled(page);
 });
 
 test('a new version comes with the next start, and what was under work is there', async () => {
-	const page = await withLater();
+	const page = await context.newPage();
+	await firstCall(page);
+	await putUpLater(page);
 	await typeInto(page.getByLabel('Name of the shot'), 'Under work');
 	await page.keyboard.press('Control+s');
 	await expect(page.getByText('Saved “Under work”.')).toBeVisible();
