@@ -13,13 +13,28 @@ const COMPONENT_TESTS = ['src/lib/ui/**/[A-Z]*.test.ts'];
 
 /** State classes are tested as the page gets them: Svelte's browser half, without a browser. */
 const AS_ON_A_PAGE = './tests/support/clientEnvironment.ts';
-/** Of these, those that bring a database, a clock or stand-ins of their own. */
-const WITH_THEIR_OWN = ['src/lib/ui', 'tests/faults']
-	.flatMap((folder) =>
-		readdirSync(folder, { recursive: true, encoding: 'utf8' }).map((file) => join(folder, file))
+/** Each file with an empty store, a clock and stand-ins of its own. */
+const ANEW = './tests/support/storeAnew.ts';
+const testsIn = (...folders: string[]) =>
+	folders
+		.flatMap((folder) =>
+			readdirSync(folder, { recursive: true, encoding: 'utf8' }).map((file) => join(folder, file))
+		)
+		.filter((file) => file.endsWith('.test.ts'));
+const saying = (files: readonly string[], words: RegExp) =>
+	files.filter((file) => words.test(readFileSync(file, 'utf8')));
+/** What puts other modules in place of some, or asks of a store or a clock that nobody has used yet, wants modules of its own. */
+const ALONE = [
+	...saying(testsIn('src/lib/ui', 'src/lib/store', 'tests/faults'), /vi\.mock|resetModules/),
+	...['base/database', 'base/nothingKept', 'files/backup'].map(
+		(name) => `src/lib/store/${name}.test.ts`
 	)
-	.filter((file) => file.endsWith('.test.ts'))
-	.filter((file) => /fake-indexeddb|useFakeTimers|vi\.mock/.test(readFileSync(file, 'utf8')));
+];
+/** Tests of a page that bring a store or a clock. */
+const WITH_STORE = saying(
+	testsIn('src/lib/ui', 'tests/faults'),
+	/fake-indexeddb|useFakeTimers/
+).filter((file) => !ALONE.includes(file));
 
 /** What `npm run test:unit` runs, apart from the build: that needs no package of the tests. */
 export default mergeConfig(
@@ -47,14 +62,22 @@ export default mergeConfig(
 						isolate: false
 					}
 				},
-				// What shares a database, a clock or what a page listens to: each file gets modules of its own.
-				{ extends: true, test: { name: 'store', include: STORE_TESTS } },
+				{
+					extends: true,
+					test: {
+						name: 'store',
+						include: STORE_TESTS,
+						exclude: ALONE,
+						setupFiles: ANEW,
+						isolate: false
+					}
+				},
 				{
 					extends: true,
 					resolve: { conditions: ['browser'] },
 					test: {
-						name: 'page with its own',
-						include: WITH_THEIR_OWN,
+						name: 'alone',
+						include: ALONE,
 						exclude: COMPONENT_TESTS,
 						environment: AS_ON_A_PAGE
 					}
@@ -63,9 +86,21 @@ export default mergeConfig(
 					extends: true,
 					resolve: { conditions: ['browser'] },
 					test: {
+						name: 'page with a store',
+						include: WITH_STORE,
+						exclude: COMPONENT_TESTS,
+						environment: AS_ON_A_PAGE,
+						setupFiles: ANEW,
+						isolate: false
+					}
+				},
+				{
+					extends: true,
+					resolve: { conditions: ['browser'] },
+					test: {
 						name: 'page',
 						include: PAGE_TESTS,
-						exclude: [...COMPONENT_TESTS, ...WITH_THEIR_OWN],
+						exclude: [...COMPONENT_TESTS, ...WITH_STORE, ...ALONE],
 						environment: AS_ON_A_PAGE,
 						isolate: false
 					}

@@ -38,7 +38,7 @@ function planned({ shot }: SavedShot) {
 		: { problem: null, survey: undefined };
 	if (survey.problem !== null) throw new Error(survey.problem);
 	const playing = playingOf(fileOf(archive, shot.pupilId)!);
-	const question = new Question(shotRequest(shot, playing, 80, 1, survey.survey));
+	const question = new Question(shotRequest(shot, playing, 40, 1, survey.survey));
 	return plan(question, localSampler(question));
 }
 

@@ -63,7 +63,7 @@ describe('expected strokes', () => {
 				hazards: lie === 'sand' ? bunker : []
 			},
 			{ skill },
-			{ samples: 500 }
+			{ samples: 300 }
 		);
 		const { options } = await plan(question, localSampler(question));
 		return options[0]!.statistics.expectedStrokes;

@@ -8,7 +8,7 @@ import { scoreResult } from './score';
 
 const found = (results: readonly Grouped[]) => findingsOf([...looksAt(results)]);
 const { costs: COSTS } = PROFILE.middle;
-const SEEDS = Array.from({ length: 24 }, (_, i) => 1000 + 17 * i);
+const SEEDS = Array.from({ length: 12 }, (_, i) => 1000 + 17 * i);
 
 type ScoredShot = Corrigible & Grouped;
 const known = new Map<string, readonly ScoredShot[]>();
