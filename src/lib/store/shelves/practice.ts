@@ -118,6 +118,10 @@ export async function keepDrill(
 	return found;
 }
 
+/** Notes what of a drill is not kept yet; answers whether it could. */
+export const noteDrill = (before: DrillDraft, drill: DrillDraft): boolean =>
+	noteUnwritten({ table: 'drills', key: drill.id, row: drill, base: before });
+
 /**
  * Says which balls of a session the carry tables rest on, and ends it, in one transaction.
  *

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import RowNotes from '$lib/ui/shell/RowNotes.svelte';
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import { onDestroy, onMount } from 'svelte';
 	import { resolve } from '$app/paths';
@@ -104,11 +105,7 @@
 			>
 		</div>
 	</div>
-	{#if bench.failure}
-		<p class="problem" role="alert">
-			This could not be kept yet; it is here as you see it and is tried again. {bench.failure}
-		</p>
-	{/if}
+	<RowNotes {bench} />
 	<div class="max-w-sm">
 		<TabBar label="The bag" tabs={TABS} active={tab} panel="bag" onselect={(id) => (tab = id)} />
 	</div>

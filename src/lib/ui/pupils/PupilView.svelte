@@ -2,7 +2,7 @@
 	import { LETTERS, RANGE } from '$lib/io/fields/ranges';
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
-	import ClashLines from '$lib/ui/shell/ClashLines.svelte';
+	import RowNotes from '$lib/ui/shell/RowNotes.svelte';
 	import { onMount, untrack } from 'svelte';
 	import { resolve } from '$app/paths';
 	import { carriesOf, clubsInBag, type Pupil } from '$lib/io/work/pupil';
@@ -95,12 +95,7 @@
 		</p>
 	{/each}
 	<div><WorkOn {file} {sessions} {study} /></div>
-	{#if bench.failure}
-		<p class="problem" role="alert">
-			This could not be kept yet; it is here as you see it and is tried again. {bench.failure}
-		</p>
-	{/if}
-	<ClashLines {bench} />
+	<RowNotes {bench} />
 	<div class="max-w-md">
 		<TabBar
 			label="What of this pupil"

@@ -35,7 +35,7 @@
 	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import FreeText from '$lib/ui/controls/FreeText.svelte';
-	import ClashLines from '$lib/ui/shell/ClashLines.svelte';
+	import RowNotes from '$lib/ui/shell/RowNotes.svelte';
 	import { playing } from '$lib/ui/state/playing.svelte';
 	import { LessonBench } from '../state/lessonBench.svelte';
 	import { pupilName, whereWords, whoComes, type LessonDesk } from '../state/lessonState.svelte';
@@ -165,12 +165,7 @@
 			{/if}
 		</div>
 	</div>
-	{#if bench.failure}
-		<p class="problem wide" role="alert">
-			This could not be kept yet; it is here as you see it and is tried again. {bench.failure}
-		</p>
-	{/if}
-	{#if bench.clashes.length > 0}<div class="wide"><ClashLines {bench} /></div>{/if}
+	<RowNotes {bench} />
 	{#each clashes as clash (clash)}<p class="problem wide">{clash}</p>{/each}
 	<div class="grid min-w-0 content-start gap-4">
 		{#if state === 'cancelled'}

@@ -1,32 +1,39 @@
 <script lang="ts">
 	import { LETTERS, RANGE } from '$lib/io/fields/ranges';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
+	import { onMount, untrack } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
-	import { drillDraftSchema, type DrillDraft, type DrillRules } from '$lib/io/practice/drill';
-	import { issuesOf } from '$lib/io/fields/issues';
-	import { sameData } from '$lib/store/base/merge';
-	import { drillShelf, keepDrill } from '$lib/store/shelves/practice';
+	import type { DrillDraft, DrillRules } from '$lib/io/practice/drill';
+	import { drillShelf } from '$lib/store/shelves/practice';
 	import ChoiceField from '$lib/ui/controls/ChoiceField.svelte';
 	import LengthField from '$lib/ui/controls/LengthField.svelte';
 	import TextField from '$lib/ui/controls/TextField.svelte';
-	import { attempt, removeWithUndo } from '$lib/ui/shell/attempt';
-	import { tell } from '$lib/ui/shell/messages.svelte';
-	import { clashWords } from '$lib/ui/state/clashWords';
+	import { removeWithUndo } from '$lib/ui/shell/attempt';
+	import RowNotes from '$lib/ui/shell/RowNotes.svelte';
+	import { historyShortcuts, shortcuts } from '$lib/ui/shell/shortcuts.svelte';
+	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
+	import { DrillBench } from '../state/drillBench.svelte';
 
 	interface Props {
 		drill: DrillDraft;
 	}
 	const { drill: kept }: Props = $props();
 
-	/** What was changed here and has not come back from the store yet: the next change builds on it. */
-	let mine = $state.raw<DrillDraft | null>(null);
-	const drill = $derived(mine ?? kept);
+	const bench = untrack(() => new DrillBench(kept));
 	$effect(() => {
-		if (mine && sameData(mine, kept)) mine = null;
+		const stored = kept;
+		untrack(() => bench.follow(stored));
 	});
+	onMount(() => {
+		const stop = shortcuts.use({ heading: 'This drill', shortcuts: historyShortcuts(bench) });
+		return () => {
+			stop();
+			void bench.close();
+		};
+	});
+	const drill = $derived(bench.drill);
 
-	let problem = $state('');
 	const CLUBS = [
 		{ value: 'spread', label: 'Four that spread over the room' },
 		{ value: 'wedges', label: 'The three most lofted' },
@@ -58,27 +65,9 @@
 		drill.rules.clubs.kind === 'lofts' ? drill.rules.clubs.lofts.join(', ') : ''
 	);
 
-	/** Keeps what is changed unless it cannot be one; then nothing is lost of what was. */
-	function change(apply: (drill: DrillDraft) => void) {
-		const next: DrillDraft = structuredClone($state.snapshot(drill));
-		apply(next);
-		const parsed = drillDraftSchema.safeParse(next);
-		const [issue] = parsed.success ? [] : issuesOf(parsed.error);
-		problem = issue ? `${issue.path}: ${issue.message}` : '';
-		if (!parsed.success) return;
-		const before = drill;
-		const changed = parsed.data;
-		mine = changed;
-		void attempt(async () => {
-			const { merged, clashes } = await keepDrill(before, changed);
-			if (mine === changed) mine = merged;
-			if (clashes.length > 0)
-				tell(`Another tab had changed ${clashes.map(clashWords).join(', ')}; what is here counts.`);
-		});
-	}
-
 	const remove = () =>
 		removeWithUndo(`Removed the drill “${drill.name}”. Its sessions are kept.`, async () => {
+			await bench.flush();
 			const undo = await drillShelf.remove(drill.id);
 			await goto(resolve('/practice'));
 			return undo;
@@ -88,6 +77,7 @@
 <div class="grid gap-2">
 	<div class="flex items-end justify-between gap-2">
 		<h2 class="ruled-heading flex-1">This drill</h2>
+		<UndoButtons {bench} />
 		<button
 			type="button"
 			class="btn btn-ghost btn-square"
@@ -99,14 +89,14 @@
 		label="Name"
 		value={drill.name}
 		most={LETTERS.name}
-		onchange={(name) => change((next) => (next.name = name))}
+		onchange={(name) => bench.change((next) => (next.name = name))}
 	/>
 	<TextField
 		long
 		label="What it is for"
 		value={drill.purpose}
 		most={LETTERS.paragraph}
-		onchange={(purpose) => change((next) => (next.purpose = purpose))}
+		onchange={(purpose) => bench.change((next) => (next.purpose = purpose))}
 	/>
 	<TextField
 		long
@@ -114,7 +104,7 @@
 		value={drill.steps.join('\n')}
 		most={LETTERS.notes}
 		onchange={(text) =>
-			change(
+			bench.change(
 				(next) =>
 					(next.steps = text
 						.split('\n')
@@ -127,25 +117,25 @@
 			label="Clubs"
 			value={drill.rules.clubs.kind === 'chosen' ? 'spread' : drill.rules.clubs.kind}
 			options={CLUBS}
-			onchange={(kind) => change((next) => (next.rules.clubs = RULES[kind]))}
+			onchange={(kind) => bench.change((next) => (next.rules.clubs = RULES[kind]))}
 		/>
 		<ChoiceField
 			label="On the green"
 			value={drill.rules.mark}
 			options={MARKS}
-			onchange={(mark) => change((next) => (next.rules.mark = mark))}
+			onchange={(mark) => bench.change((next) => (next.rules.mark = mark))}
 		/>
 		<ChoiceField
 			label="What is noted"
 			value={drill.rules.measure}
 			options={MEASURES}
-			onchange={(measure) => change((next) => (next.rules.measure = measure))}
+			onchange={(measure) => bench.change((next) => (next.rules.measure = measure))}
 		/>
 		<LengthField
 			label="Counts within"
 			metres={drill.rules.tolerance}
 			{...RANGE.tolerance}
-			onchange={(tolerance) => change((next) => (next.rules.tolerance = tolerance))}
+			onchange={(tolerance) => bench.change((next) => (next.rules.tolerance = tolerance))}
 		/>
 	</div>
 	{#if drill.rules.clubs.kind === 'lofts'}
@@ -159,10 +149,13 @@
 					? undefined
 					: 'Lofts from 10 to 75 degrees, such as 60, 52, 41.'}
 			onchange={(text) =>
-				change(
+				bench.change(
 					(next) => (next.rules.clubs = { kind: 'lofts', lofts: text.split(/[ ,;]+/).map(Number) })
 				)}
 		/>
 	{/if}
-	{#if problem}<p class="problem" role="alert">{problem} It stays as it was.</p>{/if}
+	{#if bench.problem}
+		<p class="problem" role="alert">{bench.problem} It stays as it was.</p>
+	{/if}
+	<RowNotes {bench} />
 </div>

@@ -33,6 +33,25 @@ describe('a drill of one’s own', () => {
 		);
 	});
 
+	it('takes a change back, and says what another tab changed, too, until one of the two is chosen', async () => {
+		await drillShelf.put(drill);
+		render(DrillFields, { drill });
+		const user = userEvent.setup();
+		const mark = screen.getByLabelText('On the green');
+		await user.selectOptions(mark, 'A flag');
+		await user.click(screen.getByRole('button', { name: 'Undo' }));
+		expect(mark).toHaveProperty('value', drill.rules.mark);
+		await user.selectOptions(mark, 'A flag');
+		await drillShelf.put({ ...drill, rules: { ...drill.rules, mark: 'stick' } });
+		const take = await screen.findByRole('button', { name: 'Take the other' });
+		await user.click(take);
+		expect(mark).toHaveProperty('value', 'stick');
+		expect(screen.queryByRole('button', { name: 'Take the other' })).toBeNull();
+		await soon(async () =>
+			expect(await drillShelf.get('own')).toMatchObject({ rules: { mark: 'stick' } })
+		);
+	});
+
 	it('refuses lofts that are none, and stays as it was', async () => {
 		const lofts = { kind: 'lofts' as const, lofts: [56] };
 		render(DrillFields, { drill: { ...drill, rules: { ...drill.rules, clubs: lofts } } });

@@ -38,7 +38,7 @@
 			after.pupil
 		);
 		const { name, vocabulary } = choice.swing;
-		return choice.rung.play.flight === 'putt'
+		return choice.candidate.play.flight === 'putt'
 			? club
 			: `${club}, ${landing}, ${swingWords(name, vocabulary)}`;
 	};

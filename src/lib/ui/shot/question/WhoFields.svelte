@@ -3,6 +3,7 @@
 	import { clubsInBag, type PupilFile } from '$lib/io/work/pupil';
 	import PupilFields from '$lib/ui/pupils/PupilFields.svelte';
 	import UndoButtons from '$lib/ui/shell/UndoButtons.svelte';
+	import RowNotes from '$lib/ui/shell/RowNotes.svelte';
 	import { benchOf } from '$lib/ui/state/benchOf.svelte';
 
 	interface Props {
@@ -27,9 +28,5 @@
 		<p class="border-l-4 border-l-(--clay) pl-2 wrap-anywhere">Mind: {pupil.minding}</p>
 	{/if}
 	<PupilFields {bench} />
-	{#if bench.failure}
-		<p class="problem" role="alert">
-			{pupil.name} could not be kept yet and is tried again. {bench.failure}
-		</p>
-	{/if}
+	<RowNotes {bench} what={pupil.name} />
 {/if}
