@@ -92,14 +92,15 @@ async function demoCells(): Promise<Aimed[]> {
 	for (const { shot } of parsed.archive.shots) {
 		const question = new Question(shotRequest(shot, who, 20, 1));
 		const { options } = await plan(question, localSampler(question));
-		const rung = options[0]?.rung;
-		if (!rung || rung.play.flight === 'putt' || rung.play.flight === 'splash') continue;
-		const { club, flight } = rung.play;
-		const { angle } = planSwing(club, rung.solution.speed, question.request.player);
+		const candidate = options[0]?.candidate;
+		if (!candidate || candidate.play.flight === 'putt' || candidate.play.flight === 'splash')
+			continue;
+		const { club, flight } = candidate.play;
+		const { angle } = planSwing(club, candidate.solution.speed, question.request.player);
 		const { name } = nearestMark(angle, 'clock');
 		const like = STANDARD_BAG.find((one) => one.name === club.name);
 		if (!like) continue;
-		const landing = rung.solution.outcome.carry;
+		const landing = candidate.solution.outcome.carry;
 		cells.set(`${like.id}/${flight}/${name}`, {
 			club: like.id,
 			flight,

@@ -89,9 +89,9 @@ describe('the demo', () => {
 			expect(expectedStrokes).toBeGreaterThan(1.9);
 			expect(expectedStrokes).toBeLessThan(3.9);
 			expect(chances.hazard).toBeLessThan(0.35);
-			const { landingX } = best!.rung.solution.outcome;
+			const { landingX } = best!.candidate.solution.outcome;
 			const { toEdge, edgeToPin } = saved.shot.situation;
-			const { play, against } = best!.rung;
+			const { play, against } = best!.candidate;
 			if (play.flight !== 'putt' && against?.code !== 'shortOfGreen')
 				expect(landingX).toBeGreaterThan(toEdge);
 			expect(landingX).toBeLessThan(toEdge + edgeToPin + 3);

@@ -63,14 +63,14 @@ export async function calibrate(
 			seed: 7
 		})
 	);
-	const { rung, statistics, finishes } = plan.options[0]!;
+	const { candidate, statistics, finishes } = plan.options[0]!;
 	const { chances, leave } = statistics;
 	const left = finishes.map(([x, z]) => Math.hypot(x - distance, z));
 	return {
 		skill,
 		from,
 		yards,
-		call: `${rung.play.club.name} ${rung.play.flight} ${Math.round((rung.play.faceOpen * 180) / Math.PI)}`,
+		call: `${candidate.play.club.name} ${candidate.play.flight} ${Math.round((candidate.play.faceOpen * 180) / Math.PI)}`,
 		strokes: statistics.expectedStrokes,
 		cost: expectedAround(distance, from, PROFILE[skill].costs),
 		median: leave.median,

@@ -8,8 +8,8 @@ const BALLS = 3000;
 const DEVIATES = drawDeviates(977_231, BALLS);
 
 /** What an option does with balls that the plan has never seen. */
-export function onFreshBalls({ question }: Answer, { rung }: PlanOption): ShotStatistics {
-	const { speed, aim } = rung.solution;
-	const shot = shotOf(question, { play: rung.play, speed, aim });
+export function onFreshBalls({ question }: Answer, { candidate }: PlanOption): ShotStatistics {
+	const { speed, aim } = candidate.solution;
+	const shot = shotOf(question, { play: candidate.play, speed, aim });
 	return statisticsOf(sampleFinishes(shot, DEVIATES, 0, BALLS), question.pin);
 }

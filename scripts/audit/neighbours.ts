@@ -40,14 +40,16 @@ export async function jumps(base: Answer): Promise<Violation[]> {
 }
 
 const callOf = ({ plan }: Answer) => {
-	const { play } = plan.options[0]!.rung;
+	const { play } = plan.options[0]!.candidate;
 	return `${play.club.name} ${play.flight} ${play.faceOpen.toFixed(2)}`;
 };
 const tiesOf = ({ plan }: Answer) =>
 	new Set(
 		plan.options
 			.filter(({ tied }) => tied)
-			.map(({ rung: { play } }) => `${play.club.name} ${play.flight} ${play.faceOpen.toFixed(2)}`)
+			.map(
+				({ candidate: { play } }) => `${play.club.name} ${play.flight} ${play.faceOpen.toFixed(2)}`
+			)
 	);
 
 /** Seeds that do not agree: another call that is no declared tie, or strokes that spread more than their standard error says. */

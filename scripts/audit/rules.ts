@@ -22,7 +22,7 @@ type Rule = (answer: Answer) => string | null;
 const trouble = ({ statistics: { chances } }: PlanOption): number =>
 	chances.hazard + chances.fourOrMore;
 const strokes = ({ statistics }: PlanOption): number => statistics.expectedStrokes;
-const name = ({ rung: { play } }: PlanOption): string =>
+const name = ({ candidate: { play } }: PlanOption): string =>
 	`${play.club.name} ${play.flight} ${Math.round(degrees(play.faceOpen))}`;
 
 /** Chance of the sampling: differences under this are noise. */
@@ -72,7 +72,7 @@ const RULES: Record<string, Rule> = {
 	},
 	'straight-faced clubs are not opened': ({ plan }) => {
 		const opened = plan.options.find(
-			({ rung: { play } }) => play.faceOpen > 0 && degrees(play.club.loft) < 50
+			({ candidate: { play } }) => play.faceOpen > 0 && degrees(play.club.loft) < 50
 		);
 		return opened ? name(opened) : null;
 	},
@@ -87,8 +87,11 @@ const RULES: Record<string, Rule> = {
 		const [best, ...others] = answer.plan.options;
 		// The same play left elsewhere is no other way to play it.
 		const flatter = others.find(
-			({ tied, rung }) =>
-				tied && best && rung.play !== best.rung.play && rung.airShare < best.rung.airShare
+			({ tied, candidate }) =>
+				tied &&
+				best &&
+				candidate.play !== best.candidate.play &&
+				candidate.airShare < best.candidate.airShare
 		);
 		return reason && flatter ? `${name(flatter)} flies less` : null;
 	},
@@ -99,8 +102,10 @@ const RULES: Record<string, Rule> = {
 		if (!best || (!least && !safer)) return null;
 		const flatter = safer?.code === 'tieSafer' ? safer.flatter : null;
 		const against = others.filter(
-			({ tied, rung }) =>
-				tied && rung.play !== best.rung.play && (flatter === null || rung.play === flatter)
+			({ tied, candidate }) =>
+				tied &&
+				candidate.play !== best.candidate.play &&
+				(flatter === null || candidate.play === flatter)
 		);
 		const own = troubleOf(onFreshBalls(answer, best));
 		const false_ = against.find((option) => troubleOf(onFreshBalls(answer, option)) <= own);
@@ -124,7 +129,8 @@ const RULES: Record<string, Rule> = {
 	'straight faces leave sand only from afar, or from firm sand without a lip': ({ plan, wire }) => {
 		const { lie, toEdge, edgeToPin, sandSurface } = wire.situation;
 		const best = plan.options[0];
-		if (lie !== 'sand' || !best || wire.bag || degrees(best.rung.play.club.loft) > 49) return null;
+		if (lie !== 'sand' || !best || wire.bag || degrees(best.candidate.play.club.loft) > 49)
+			return null;
 		return toEdge + edgeToPin > 25 || sandSurface === 'firm' ? null : name(best);
 	},
 	'only what alone works is called the only one': (answer) => {
@@ -173,7 +179,7 @@ const RULES: Record<string, Rule> = {
 		const reason = why(answer, 'safeCosts');
 		if (reason?.code !== 'safeCosts' || !reason.kinder) return null;
 		const [best, ...others] = answer.plan.options;
-		const other = others.find(({ rung }) => rung.play === best!.rung.play)!;
+		const other = others.find(({ candidate }) => candidate.play === best!.candidate.play)!;
 		const [a, b] = [best!.statistics, other.statistics];
 		return b.chances.fourOrMore > a.chances.fourOrMore ||
 			b.leave.p90 > a.leave.p90 ||
@@ -182,7 +188,7 @@ const RULES: Record<string, Rule> = {
 			: null;
 	},
 	'a hazard is named where it lies': ({ plan, wire }) => {
-		const landing = plan.options[0]?.rung.solution.outcome.landingX ?? 0;
+		const landing = plan.options[0]?.candidate.solution.outcome.landingX ?? 0;
 		const across = wire.situation.hazards.filter(
 			({ kind, side }) => (kind === 'sand' || kind === 'water') && (side ?? 'across') === 'across'
 		);
@@ -213,12 +219,12 @@ const RULES: Record<string, Rule> = {
 		const facts = schoolFacts(question);
 		const elsewhere = wire.situation.lie === 'sand' || school.advise(facts)?.beyond;
 		if (elsewhere) return why(answer, 'schoolElsewhere') ? null : 'binds where it does not hold';
-		const kept = plan.options.every(({ rung }) => school.allows(rung.play, facts));
+		const kept = plan.options.every(({ candidate }) => school.allows(candidate.play, facts));
 		return restricted || lifted || kept ? null : 'neither kept nor lifted';
 	},
 	'the setup agrees with the shot': ({ plan, wire }) => {
-		for (const { setup, rung } of plan.options) {
-			const { play } = rung;
+		for (const { setup, candidate } of plan.options) {
+			const { play } = candidate;
 			if (setup.finish === 'face-at-you' && play.faceOpen <= 0)
 				return `${play.flight} square, face at you`;
 			const fives = degrees(setup.stanceOpen) / 5;

@@ -45,7 +45,8 @@ for (let index = share.thread; index < share.situations; index += share.threads)
 		for (const violation of found)
 			tell({ kind: 'violation', index: share.from + index, violation, wire });
 		const best = base.plan.options[0];
-		if (best) tell({ kind: 'call', lie: wire.situation.lie, opened: best.rung.play.faceOpen > 0 });
+		if (best)
+			tell({ kind: 'call', lie: wire.situation.lie, opened: best.candidate.play.faceOpen > 0 });
 	} catch (error) {
 		tell({
 			kind: 'violation',

@@ -1,7 +1,7 @@
 import { Outcome } from '../../src/lib/core/ball/simulate';
 import { LIES } from '../../src/lib/core/lie/lies';
 import { createRng, type Rng } from '../../src/lib/core/math/random';
-import { candidates, LEAST_LOFT_TO_OPEN } from '../../src/lib/core/plan/ladder/candidates';
+import { possiblePlays, LEAST_LOFT_TO_OPEN } from '../../src/lib/core/plan/ladder/possiblePlays';
 import { rejectSetup } from '../../src/lib/core/plan/ladder/reject';
 import type { PlanOption } from '../../src/lib/core/plan/plan';
 import type { Question } from '../../src/lib/core/plan/question/question';
@@ -34,7 +34,7 @@ const JUDGED = 6000;
 /** As the lie allows, with faces opened by any angle; nobody is told to putt into what stands in the way, whatever its model lets through. */
 function playsOf({ request, situation }: Question, rng: Rng): Play[] {
 	const inTheWay = acrossLine(situation.hazards).length > 0;
-	return candidates(request.bag, situation).flatMap((play) => {
+	return possiblePlays(request.bag, situation).flatMap((play) => {
 		if (play.club.putter && inTheWay) return [];
 		const opens = play.club.loft >= LEAST_LOFT_TO_OPEN && play.faceOpen > 0;
 		const least = LIES[situation.lie].minOpen;
@@ -109,7 +109,7 @@ export function forgone(question: Question, call: PlanOption, seed: number): For
 			.slice(0, next)
 			.map(({ swing }) => swing);
 	});
-	const { solution, play: called } = call.rung;
+	const { solution, play: called } = call.candidate;
 	const calledSwing = { play: called, speed: solution.speed, aim: solution.aim };
 	const deviates = drawDeviates(seed + 104_729, JUDGED);
 	const own = play(calledSwing, deviates, JUDGED);

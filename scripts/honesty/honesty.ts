@@ -79,16 +79,16 @@ const metres = (value: number): number => Number(value.toFixed(2));
 /** The swing that the app says for one of its own plays, and the balls it forecasts of it; null where every play is a putt. */
 function forecastOne(question: Question, u: () => number) {
 	const { ladder, details } = firstAnswer(question);
-	const flown = ladder.rungs.flatMap(({ play }, i) => (play.flight === PUTT ? [] : [i]));
+	const flown = ladder.candidates.flatMap(({ play }, i) => (play.flight === PUTT ? [] : [i]));
 	if (flown.length === 0) return null;
 	const at = flown[Math.floor(u() * flown.length)]!;
-	const rung = ladder.rungs[at]!;
-	const { speed, aim } = rung.solution;
-	const job = { play: rung.play, speed, aim, from: 0, to: SAMPLES };
+	const candidate = ladder.candidates[at]!;
+	const { speed, aim } = candidate.solution;
+	const job = { play: candidate.play, speed, aim, from: 0, to: SAMPLES };
 	const [balls] = createLocalSampler(question)([job]);
 	const landings = points(balls!.landingX, balls!.landingZ);
 	const stands = representatives(landings, points(balls!.x, balls!.z))!;
-	return { way: wayOf({ rung, swing: details[at]!.swing }), job, balls: ballsText(stands) };
+	return { way: wayOf({ candidate, swing: details[at]!.swing }), job, balls: ballsText(stands) };
 }
 
 /** What a pupil makes of a swing, on greens as they are that day. */

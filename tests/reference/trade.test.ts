@@ -37,8 +37,8 @@ describe('what the trade knows', () => {
 			const { options } = await planned(
 				ask({ toEdge: 2, edgeToPin: 15, fringe: 'grainy' }, { skill })
 			);
-			expect(options[0]!.rung.airShare).toBeLessThan(0.4);
-			expect(degrees(options[0]!.rung.play.club.loft)).toBeLessThan(47);
+			expect(options[0]!.candidate.airShare).toBeLessThan(0.4);
+			expect(degrees(options[0]!.candidate.play.club.loft)).toBeLessThan(47);
 		}
 	);
 
@@ -48,7 +48,7 @@ describe('what the trade knows', () => {
 				ask({ toEdge: 6, edgeToPin: 4.5, hazards: sandAhead, fringe: 'rough' }, { skill })
 			);
 			const best = options[0]!;
-			expect(best.rung.safe || degrees(best.rung.play.club.loft) >= 56).toBe(true);
+			expect(best.candidate.safe || degrees(best.candidate.play.club.loft) >= 56).toBe(true);
 			expect(rejected.some(({ rejection }) => rejection.code === 'landsInHazard')).toBe(true);
 		}
 	});
@@ -57,21 +57,21 @@ describe('what the trade knows', () => {
 		const { options } = await planned(
 			ask({ toEdge: 6, edgeToPin: 4.5, hazards: sandAhead }, { skill: 'high' })
 		);
-		expect(options.some((option) => option.rung.safe)).toBe(true);
+		expect(options.some((option) => option.candidate.safe)).toBe(true);
 	});
 
 	it('putts from smooth fringe with a weak player, less and less gladly the longer and grainier the grass', async () => {
 		const smooth = await planned(
 			ask({ lie: 'fringe', toEdge: 1.5, fringe: 'smooth' }, { skill: 'high' })
 		);
-		expect(smooth.options[0]!.rung.play.flight).toBe('putt');
+		expect(smooth.options[0]!.candidate.play.flight).toBe('putt');
 		const grainy = await planned(
 			ask({ lie: 'fringe', toEdge: 3, fringe: 'grainy' }, { skill: 'high' })
 		);
 		const gain = ({ options }: Plan) => {
 			const costs = (putter: boolean) =>
-				options.find(({ rung }) => (rung.play.club.putter ?? false) === putter)!.statistics
-					.expectedStrokes;
+				options.find(({ candidate }) => (candidate.play.club.putter ?? false) === putter)!
+					.statistics.expectedStrokes;
 			return costs(false) - costs(true);
 		};
 		expect(gain(grainy)).toBeLessThan(gain(smooth) / 2);
@@ -155,12 +155,12 @@ describe('what the trade knows', () => {
 	});
 
 	it('refuses a high-bounce wedge opened on a tight lie and allows a low-bounce one', () => {
-		const { rejected, rungs } = buildLadder(ask({ lie: 'tight', toEdge: 5, edgeToPin: 6 }));
+		const { rejected, candidates } = buildLadder(ask({ lie: 'tight', toEdge: 5, edgeToPin: 6 }));
 		const highBounce = rejected.filter(
 			({ play: out, rejection }) => out.club.name === 'SW' && rejection.code === 'bounceOnTight'
 		);
 		expect(highBounce.length).toBeGreaterThan(0);
-		const lowBounce = [...rejected, ...rungs].filter(
+		const lowBounce = [...rejected, ...candidates].filter(
 			({ play: p }) => p.club.name === 'LW' && p.faceOpen > 0
 		);
 		expect(

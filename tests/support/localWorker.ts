@@ -54,6 +54,6 @@ export function planningWorker(opened: () => void = () => {}): Partial<PlannerWo
 		firstAnswer: () => firstAnswer(question),
 		sample: (jobs) => Promise.resolve(createLocalSampler(question)(jobs)),
 		plan: (sampler, progress) => plan(question, sampler, progress),
-		landingRegion: (rung) => Promise.resolve(landingRegion(question, rung))
+		landingRegion: (candidate) => Promise.resolve(landingRegion(question, candidate))
 	};
 }

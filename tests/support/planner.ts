@@ -33,7 +33,8 @@ export function directPool(change: Partial<PlannerPool> = {}): AskedPool {
 			signal.throwIfAborted();
 			return answer;
 		},
-		landingRegion: (request, rung) => Promise.resolve(landingRegion(new Question(request), rung)),
+		landingRegion: (request, candidate) =>
+			Promise.resolve(landingRegion(new Question(request), candidate)),
 		surveyReport: (green) => Promise.resolve(surveyReport(green)),
 		readBalls: (balls, clubs) => Promise.resolve(readBalls(balls, clubs)),
 		whereToMiss: (question, spots, signal, progress) => {

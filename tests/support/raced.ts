@@ -1,7 +1,7 @@
 import { STANDARD_BAG } from '$lib/core/club/standardBag';
 import { straight } from '$lib/core/player/intent';
 import type { Entry, Played } from '$lib/core/plan/race/race';
-import type { Rung } from '$lib/core/plan/ladder/rung';
+import type { Candidate } from '$lib/core/plan/ladder/candidate';
 import { DIFFERENCE } from '$lib/core/plan/race/statistics';
 import { FINISH, type Finishes } from '$lib/core/plan/race/sample';
 
@@ -32,18 +32,29 @@ export function strokesAround(mean: number, standardError: number, balls = 400):
 	return Array.from({ length: balls }, (_, i) => mean + (block(i) % 2 ? away : -away));
 }
 
-/** A rung of the standard bag whose play is that of a club. */
-export const rungOf = (name: string, change: Partial<Rung> = {}): Rung => {
+/** A candidate of the standard bag whose play is that of a club. */
+export const candidateOf = (name: string, change: Partial<Candidate> = {}): Candidate => {
 	const club = STANDARD_BAG.find((one) => one.name === name)!;
 	const solution = { status: 'solved', speed: 10, aim: 0.1, miss: 0 };
-	return { play: straight(club), solution, target: 10, side: 0, airShare: 0.5, ...change } as Rung;
+	return {
+		play: straight(club),
+		solution,
+		target: 10,
+		side: 0,
+		airShare: 0.5,
+		...change
+	} as Candidate;
 };
 
 /** An entry that has raced. */
-export const raced = (rung: Rung, played: Finishes, change: Partial<Entry> = {}): Played => ({
-	rung,
-	careful: false,
-	forgone: 0,
+export const raced = (
+	candidate: Candidate,
+	played: Finishes,
+	change: Partial<Entry> = {}
+): Played => ({
+	candidate,
+	riskAverse: false,
+	regret: 0,
 	...change,
 	finishes: played
 });

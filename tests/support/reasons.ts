@@ -1,12 +1,12 @@
 import { expect } from 'vitest';
-import { finishes, raced, rungOf, strokesAround } from './raced';
+import { finishes, raced, candidateOf, strokesAround } from './raced';
 import { question as ask } from './scenes';
 import { place } from '$lib/core/plan/race/placing';
 import type { Ladder } from '$lib/core/plan/ladder/ladder';
 import type { Reason } from '$lib/core/plan/explain/reason';
 import { reasonsFor } from '$lib/core/plan/explain/reasons';
-import type { Rung } from '$lib/core/plan/ladder/rung';
-import type { SampledRung } from '$lib/core/plan/race/ties';
+import type { Candidate } from '$lib/core/plan/ladder/candidate';
+import type { SampledCandidate } from '$lib/core/plan/race/ties';
 import type { Sensitivity } from '$lib/core/plan/explain/sensitivity';
 
 /** A ball 3 m off a green that falls to the right. */
@@ -20,8 +20,8 @@ export const solved = (change: object = {}) => ({
 	outcome,
 	...change
 });
-export const rung = (name: string, change: Partial<Rung> = {}): Rung =>
-	rungOf(name, {
+export const candidate = (name: string, change: Partial<Candidate> = {}): Candidate =>
+	candidateOf(name, {
 		solution: solved() as never,
 		target: question.target,
 		side: 0,
@@ -30,7 +30,7 @@ export const rung = (name: string, change: Partial<Rung> = {}): Rung =>
 		...change
 	});
 export const NO_LADDER: Ladder = {
-	rungs: [],
+	candidates: [],
 	rejected: [],
 	otherWays: [],
 	landingShort: [],
@@ -50,10 +50,10 @@ export const STILL: Sensitivity = {
 
 /** An option that costs so many strokes, and how much trouble it has. */
 export function option(
-	made: Rung,
+	made: Candidate,
 	strokes: number,
 	{ tied = false, ...trouble }: { tied?: boolean; fourOrMore?: number; hazard?: number } = {}
-): SampledRung {
+): SampledCandidate {
 	const [placed] = place(
 		[raced(made, finishes(strokesAround(strokes, 0), trouble))],
 		10,
@@ -64,7 +64,7 @@ export function option(
 
 /** What is said of options, best first. */
 export function reasons(
-	ranked: SampledRung[],
+	ranked: SampledCandidate[],
 	{
 		ladder = NO_LADDER,
 		sensitivity = STILL,
@@ -84,4 +84,4 @@ export const coded = <Code extends Reason['code']>(found: Reason[], code: Code) 
 	found.find((reason): reason is Extract<Reason, { code: Code }> => reason.code === code);
 
 export const near = (value: number, digits = 9) => expect.closeTo(value, digits) as number;
-export const [pitch, chip, lob] = [rung('PW'), rung('8i'), rung('LW')];
+export const [pitch, chip, lob] = [candidate('PW'), candidate('8i'), candidate('LW')];

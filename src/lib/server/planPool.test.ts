@@ -26,7 +26,7 @@ afterAll(() => Promise.all(pools.map((made) => made.close())));
 describe('PlanPool', () => {
 	it('plans in a thread', async () => {
 		const answer = (await pool().plan(quick, never)) as Plan;
-		expect(answer.options[0]!.rung.play.club.name).toBe('PW');
+		expect(answer.options[0]!.candidate.play.club.name).toBe('PW');
 	});
 
 	it('ends what takes too long, and answers the next', async () => {

@@ -22,7 +22,7 @@ function question(): Question {
 /** Nobody draws the paths of what is out: they stay here, since points cost more to send than to compute. */
 function lightened({ ladder, details }: FirstAnswer): FirstAnswer {
 	const rejected = ladder.rejected.map((out) =>
-		out.rung ? { ...out, rung: { ...out.rung, path: [] } } : out
+		out.candidate ? { ...out, candidate: { ...out.candidate, path: [] } } : out
 	);
 	return { ladder: { ...ladder, rejected }, details };
 }
@@ -46,9 +46,9 @@ const worker: PlannerWorker = {
 		return plan(asked, deal, progress);
 	},
 	// Wanted now and then: what these need comes with them.
-	landingRegion: async (rung) => {
+	landingRegion: async (candidate) => {
 		const asked = question();
-		return (await studies()).landingRegion(asked, rung);
+		return (await studies()).landingRegion(asked, candidate);
 	},
 	ratios: async (asked, balls) => (await studies()).ratiosAfter(asked, balls),
 	studySpot: async (spot) => {

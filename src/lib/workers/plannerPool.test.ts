@@ -99,8 +99,8 @@ describe('PlannerPool', () => {
 	it('gives the first ladder and where its shots may land', async () => {
 		const { pool: planners } = pool(1);
 		const { ladder } = await planners.firstAnswer(question);
-		expect(ladder.rungs.length).toBeGreaterThan(5);
-		const region = await planners.landingRegion(question, ladder.rungs.at(-1)!);
+		expect(ladder.candidates.length).toBeGreaterThan(5);
+		const region = await planners.landingRegion(question, ladder.candidates.at(-1)!);
 		expect(region.leave.length).toBe(region.columns * region.rows);
 		planners.close();
 	});

@@ -13,7 +13,7 @@ import type { Plan } from '../core/plan/plan';
 import type { FirstAnswer } from '../core/plan/firstAnswer';
 import type { Point } from '../core/math/polygon';
 import type { LandingRegion } from '../core/plan/studies/landingRegion';
-import type { Rung } from '../core/plan/ladder/rung';
+import type { Candidate } from '../core/plan/ladder/candidate';
 import type { RollQuestion, RollStudy } from '../core/practice/rollStudy';
 import type { MissCost, MissQuestion } from '../core/plan/studies/whereToMiss';
 import type { SampleJob } from '../core/plan/race/rank';
@@ -83,8 +83,8 @@ export class PlannerPool {
 	}
 
 	/** Where a solved shot may land. */
-	landingRegion(request: PlanRequest, rung: Rung): Promise<LandingRegion> {
-		return this.#member(this.#size - 1).about(request, (remote) => remote.landingRegion(rung));
+	landingRegion(request: PlanRequest, candidate: Candidate): Promise<LandingRegion> {
+		return this.#member(this.#size - 1).about(request, (remote) => remote.landingRegion(candidate));
 	}
 
 	/** Balls of one swing. */

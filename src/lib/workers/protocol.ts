@@ -21,7 +21,7 @@ import type { LandingRegion } from '../core/plan/studies/landingRegion';
 import type { MissCost, MissQuestion } from '../core/plan/studies/whereToMiss';
 import type { Point } from '../core/math/polygon';
 import type { RollQuestion, RollStudy } from '../core/practice/rollStudy';
-import type { Rung } from '../core/plan/ladder/rung';
+import type { Candidate } from '../core/plan/ladder/candidate';
 import type { SampleJob, Sampler } from '../core/plan/race/rank';
 import type { PlanRequest } from '../core/plan/question/request';
 import type { Finishes } from '../core/plan/race/sample';
@@ -35,7 +35,7 @@ export interface PlannerWorker {
 	sample(jobs: readonly SampleJob[]): Promise<Finishes[]>;
 	/** @param sampler hands jobs to whoever plays them; throws when the plan is no longer wanted */
 	plan(sampler: Sampler, progress: (share: number) => void): Promise<Plan>;
-	landingRegion(rung: Rung): Promise<LandingRegion>;
+	landingRegion(candidate: Candidate): Promise<LandingRegion>;
 	surveyReport(green: Green): Promise<SurveyReport>;
 	readBalls(balls: readonly ChippedBall[], clubs: readonly Club[]): Promise<BallsReading>;
 	/** What each club does today, after what a few balls say. */

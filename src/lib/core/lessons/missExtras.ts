@@ -88,7 +88,7 @@ export function extrasOf(finishes: Finishes, meant: MeantShot): MissExtra[] {
 export async function missExtras(request: PlanRequest): Promise<MissExtra[] | null> {
 	const called = await calledShot(request);
 	if (!called) return null;
-	const { carry, roll, finishZ } = called.rung.solution.outcome;
+	const { carry, roll, finishZ } = called.candidate.solution.outcome;
 	const meant = { landing: carry, finish: carry + roll, side: finishZ };
 	return extrasOf(playCalled(called, BALLS), meant);
 }

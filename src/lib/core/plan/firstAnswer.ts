@@ -4,7 +4,7 @@ import { adviseSetup, type SetupAdvice } from '../setup/advise';
 import type { Metres } from '../units';
 import { beyondSchool, schoolFacts } from './explain/schoolCalls';
 import { buildLadder, type Ladder } from './ladder/ladder';
-import type { Rung } from './ladder/rung';
+import type { Candidate } from './ladder/candidate';
 import { planSwing, type PlannedSwing } from './ladder/swing';
 import type { Question } from './question/question';
 import { isRestricted } from './question/wanted';
@@ -12,23 +12,23 @@ import { isRestricted } from './question/wanted';
 /** What can be said before a ball is sampled: the ladder, drawn and set up. */
 export interface FirstAnswer {
 	ladder: Ladder;
-	details: RungDetails[];
+	details: CandidateDetails[];
 }
 
-export interface RungDetails {
+export interface CandidateDetails {
 	swing: PlannedSwing;
 	setup: SetupAdvice;
 	aimOffset: Metres;
 }
 
 /**
- * Swing, setup and aim of a solved rung.
+ * Swing, setup and aim of a solved candidate.
  *
  * @param question opened
- * @param rung of its ladder
+ * @param candidate of its ladder
  */
-export function detailsOf(question: Question, rung: Rung): RungDetails {
-	const { play, solution } = rung;
+export function detailsOf(question: Question, candidate: Candidate): CandidateDetails {
+	const { play, solution } = candidate;
 	const intent = question.intent(play);
 	const { lie } = question.situation;
 	const { player } = question.request;
@@ -58,10 +58,10 @@ export function detailsOf(question: Question, rung: Rung): RungDetails {
  */
 export function firstAnswer(question: Question, found = buildLadder(question)): FirstAnswer {
 	// Where no club makes what is asked for, the best shot of all is shown.
-	const asked = found.rungs.length === 0 && isRestricted(question.wanted);
+	const asked = found.candidates.length === 0 && isRestricted(question.wanted);
 	const free = asked ? buildLadder(question.freed()) : found;
 	const { ladder } = withinSchool(question, free);
-	return { ladder, details: ladder.rungs.map((rung) => detailsOf(question, rung)) };
+	return { ladder, details: ladder.candidates.map((candidate) => detailsOf(question, candidate)) };
 }
 
 /** What a pupil's school makes of a ladder: nothing, a shorter one, or it is lifted because nothing it plays works here. */
@@ -81,22 +81,22 @@ export function withinSchool(question: Question, ladder: Ladder): Schooled {
 	const facts = schoolFacts(question);
 	const beyond = beyondSchool(question, school, facts);
 	if (beyond) return { ladder, restricted: false, lifted: school.id, beyond };
-	const suits = ({ play }: Pick<Rung, 'play'>) => school.allows(play, facts);
-	const allowed = ladder.rungs.filter(suits);
+	const suits = ({ play }: Pick<Candidate, 'play'>) => school.allows(play, facts);
+	const allowed = ladder.candidates.filter(suits);
 	const works = allowed.some(({ against }) => against === null);
 	if (!works && !(ladder.compromised && allowed.length > 0))
 		return { ladder, restricted: false, lifted: school.id, beyond: null };
-	if (allowed.length === ladder.rungs.length && ladder.rejected.every(suits))
+	if (allowed.length === ladder.candidates.length && ladder.rejected.every(suits))
 		return { ladder, restricted: false, lifted: null, beyond: null };
 	const rejection = { code: 'notInSchool', school: school.id } as const;
-	const out = ladder.rungs
-		.filter((rung) => !allowed.includes(rung))
-		.map((rung) => ({ play: rung.play, rung, rejection }));
+	const out = ladder.candidates
+		.filter((candidate) => !allowed.includes(candidate))
+		.map((candidate) => ({ play: candidate.play, candidate, rejection }));
 	const rejected = ladder.rejected.map((item) => (suits(item) ? item : { ...item, rejection }));
 	return {
 		ladder: {
 			...ladder,
-			rungs: allowed,
+			candidates: allowed,
 			otherWays: ladder.otherWays.filter(suits),
 			landingShort: ladder.landingShort.filter(suits),
 			rejected: [...rejected, ...out]

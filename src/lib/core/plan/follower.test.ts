@@ -4,14 +4,14 @@ import { playKey } from '../player/intent';
 import { Follower } from './follower';
 import { firstAnswer, type FirstAnswer } from './firstAnswer';
 import type { Question } from './question/question';
-import { isNear, trailOf } from './ladder/trail';
+import { isNear, warmStartFrom } from './ladder/warmStart';
 import { buildLadder, type Ladder } from './ladder/ladder';
 
 const bag = ['7i', 'PW', 'SW'].map((name, i) => ({ name, loft: [34, 46, 56][i]! }));
 const at = (situation: Record<string, unknown>, rest: Record<string, unknown> = {}) =>
 	ask({ toEdge: 3, edgeToPin: 9, slopeAcross: 2, ...situation }, {}, { bag, ...rest });
 const told = ({ ladder, details }: FirstAnswer) =>
-	ladder.rungs.map(({ play, solution }, i) => ({
+	ladder.candidates.map(({ play, solution }, i) => ({
 		play: playKey(play),
 		speed: solution.speed,
 		aim: details[i]!.aimOffset
@@ -41,7 +41,8 @@ const beyondTier = () =>
 		]
 	});
 
-const plays = ({ rungs }: Pick<Ladder, 'rungs'>) => rungs.map(({ play }) => playKey(play)).sort();
+const plays = ({ candidates }: Pick<Ladder, 'candidates'>) =>
+	candidates.map(({ play }) => playKey(play)).sort();
 
 /** The ladder of a question, and how often it looked at the ground for it. */
 function counted(question: Question, build: (question: Question) => Ladder) {
@@ -77,10 +78,12 @@ describe('a follower', () => {
 		const follower = new Follower();
 		for (const edgeToPin of [0.7, 0.75, 0.8]) {
 			const question = beyondWater(edgeToPin);
-			const { rungs } = follower.answer(question).ladder;
-			expect(rungs.length).toBeGreaterThan(0);
-			expect(plays(firstAnswer(question).ladder)).toEqual(expect.arrayContaining(plays({ rungs })));
-			for (const { safe, target } of rungs) {
+			const { candidates } = follower.answer(question).ladder;
+			expect(candidates.length).toBeGreaterThan(0);
+			expect(plays(firstAnswer(question).ladder)).toEqual(
+				expect.arrayContaining(plays({ candidates }))
+			);
+			for (const { safe, target } of candidates) {
 				expect(safe).toBe(true);
 				expect(target).toBeGreaterThan(question.target);
 			}
@@ -92,44 +95,52 @@ describe('a follower', () => {
 		const quick = counted(beyondTier(), (question) => new Follower().answer(question).ladder);
 		expect(full.ladder.rejected.every(({ rejection }) => rejection.code === 'noStop')).toBe(true);
 		expect(quick.looks).toBeLessThan(0.7 * full.looks);
-		expect(quick.ladder.rungs.length).toBeGreaterThan(0);
+		expect(quick.ladder.candidates.length).toBeGreaterThan(0);
 		expect(plays(full.ladder)).toEqual(expect.arrayContaining(plays(quick.ladder)));
 	});
 
 	it('stays within the school of whoever asks', () => {
-		const { rungs } = new Follower().answer(
+		const { candidates } = new Follower().answer(
 			ask({ toEdge: 3, edgeToPin: 9 }, { school: 'one-wedge-two-ways' })
 		).ladder;
-		expect(new Set(rungs.map(({ play }) => play.club.name))).toEqual(new Set(['LW']));
+		expect(new Set(candidates.map(({ play }) => play.club.name))).toEqual(new Set(['LW']));
 	});
 });
 
-describe('a trail', () => {
+describe('a warmStart', () => {
 	it('knows how each play was solved, in or out, and that no place past the pin was looked for', () => {
 		const question = at({ lie: 'semi-rough', toEdge: 6, edgeToPin: 3 });
 		const ladder = buildLadder(question);
-		const trail = trailOf(question, ladder);
-		const solved = [...ladder.rungs, ...ladder.rejected.flatMap(({ rung }) => rung ?? [])];
+		const warmStart = warmStartFrom(question, ladder);
+		const solved = [
+			...ladder.candidates,
+			...ladder.rejected.flatMap(({ candidate }) => candidate ?? [])
+		];
 		expect(ladder.rejected.length).toBeGreaterThan(0);
 		for (const { play, solution } of solved) {
-			expect(trail.guess(play)).toEqual({
+			expect(warmStart.guess(play)).toEqual({
 				speed: solution.speed,
 				aim: solution.aim,
 				hopeless: solution.status === 'noStop'
 			});
-			expect(trail.past(play)).toBeUndefined();
+			expect(warmStart.past(play)).toBeUndefined();
 		}
 	});
 
 	it('knows where a play was left, and which was left nowhere', () => {
 		const question = beyondWater(0.7);
 		const ladder = buildLadder(question);
-		const trail = trailOf(question, ladder);
-		const [rung] = ladder.rungs;
-		expect(trail.past(rung!.play)?.by).toBeCloseTo(rung!.target - question.target, 12);
-		expect(trail.guess(rung!.play)?.speed).not.toBe(rung!.solution.speed);
-		const nowhere = ladder.rejected.find(({ play }) => ladder.rungs.every((r) => r.play !== play));
-		expect(trail.past(nowhere!.play)).toBeNull();
+		const warmStart = warmStartFrom(question, ladder);
+		const [candidate] = ladder.candidates;
+		expect(warmStart.past(candidate!.play)?.by).toBeCloseTo(
+			candidate!.target - question.target,
+			12
+		);
+		expect(warmStart.guess(candidate!.play)?.speed).not.toBe(candidate!.solution.speed);
+		const nowhere = ladder.rejected.find(({ play }) =>
+			ladder.candidates.every((r) => r.play !== play)
+		);
+		expect(warmStart.past(nowhere!.play)).toBeNull();
 	});
 });
 

@@ -1,7 +1,7 @@
 import { buildLadder, type Ladder } from './ladder/ladder';
 import { firstAnswer, type FirstAnswer } from './firstAnswer';
 import type { Question } from './question/question';
-import { isNear, NO_TRAIL, trailOf } from './ladder/trail';
+import { isNear, COLD_START, warmStartFrom } from './ladder/warmStart';
 
 /**
  * First answers to one question after another, as a finger moves a ball or a pin: each starts from the one before where that is near, and
@@ -18,8 +18,8 @@ export class Follower {
 	answer(question: Question): FirstAnswer {
 		const last = this.#last;
 		const near = last && isNear(last.question.situation, question.situation);
-		const trail = near ? trailOf(last.question, last.ladder) : NO_TRAIL;
-		const ladder = buildLadder(question, undefined, trail);
+		const warmStart = near ? warmStartFrom(last.question, last.ladder) : COLD_START;
+		const ladder = buildLadder(question, undefined, warmStart);
 		this.#last = { question, ladder };
 		return firstAnswer(question, ladder);
 	}

@@ -16,10 +16,10 @@ const ask = (situation: object, player: object = {}, rest: object = {}) =>
 	);
 
 describe('plan', () => {
-	it('brings every rung to the hole, a little past on the flat', () => {
-		const { rungs } = buildLadder(ask({ slopeAcross: 2 }));
-		expect(rungs.length).toBeGreaterThan(5);
-		for (const { solution } of rungs) {
+	it('brings every candidate to the hole, a little past on the flat', () => {
+		const { candidates } = buildLadder(ask({ slopeAcross: 2 }));
+		expect(candidates.length).toBeGreaterThan(5);
+		for (const { solution } of candidates) {
 			expect(solution.outcome.finishX).toBeCloseTo(12.25, 1);
 			expect(Math.abs(solution.outcome.finishZ)).toBeLessThan(0.05);
 		}
@@ -28,7 +28,7 @@ describe('plan', () => {
 	it('says the aim as a width at the hole', () => {
 		const question = ask({ slopeAcross: 2 });
 		const { ladder, details } = firstAnswer(question);
-		ladder.rungs.forEach(({ solution }, i) =>
+		ladder.candidates.forEach(({ solution }, i) =>
 			expect(details[i]!.aimOffset).toBeCloseTo(Math.tan(solution.aim) * question.pin, 12)
 		);
 		expect(Math.max(...details.map(({ aimOffset }) => Math.abs(aimOffset)))).toBeGreaterThan(0.1);
@@ -91,14 +91,18 @@ describe('plan', () => {
 			{ samples: 40 }
 		);
 		const found = await plan(asked, localSampler(asked));
-		expect(new Set(found.options.map(({ rung }) => rung.play.club.name))).toEqual(new Set(['LW']));
+		expect(new Set(found.options.map(({ candidate }) => candidate.play.club.name))).toEqual(
+			new Set(['LW'])
+		);
 		expect(found.why.map(({ code }) => code)).toContain('schoolCosts');
 	});
 
 	it('stays within a school and says what it costs', async () => {
 		const question = ask({}, { school: 'one-wedge-two-ways' });
 		const { options, rejected, why } = await plan(question, localSampler(question));
-		expect(new Set(options.map((option) => option.rung.play.club.name))).toEqual(new Set(['LW']));
+		expect(new Set(options.map((option) => option.candidate.play.club.name))).toEqual(
+			new Set(['LW'])
+		);
 		expect(rejected.some(({ rejection }) => rejection.code === 'notInSchool')).toBe(true);
 		expect(why.some((reason) => reason.code === 'schoolCosts')).toBe(true);
 	});
@@ -127,14 +131,14 @@ describe('plan', () => {
 		expect(sensitivity).not.toBeNull();
 		expect(why.length).toBeGreaterThan(0);
 		if (!against) return;
-		expect(best.rung.against?.code).toBe(against);
+		expect(best.candidate.against?.code).toBe(against);
 		expect(why[0]!.code).toBe(against === 'shortOfGreen' ? 'compromise' : 'leastBad');
 	});
 
 	it('lets nothing back in where a shot works', () => {
-		const { rungs, compromised } = buildLadder(ask({}));
+		const { candidates, compromised } = buildLadder(ask({}));
 		expect(compromised).toBe(false);
-		expect(rungs.every(({ against }) => against === null)).toBe(true);
+		expect(candidates.every(({ against }) => against === null)).toBe(true);
 	});
 
 	it('prefers measured swings and refuses to go far beyond them', () => {
@@ -143,7 +147,7 @@ describe('plan', () => {
 			{ club: 'SW', swing: '9', carry: 6 }
 		];
 		const near = firstAnswer(ask({ toEdge: 2, edgeToPin: 7 }, {}, { swings }));
-		const own = near.ladder.rungs.findIndex(
+		const own = near.ladder.candidates.findIndex(
 			({ play }) => play.club.name === 'SW' && play.flight === 'standard'
 		);
 		expect(near.details[own]!.swing.source).toBe('measured');
@@ -170,12 +174,12 @@ describe('plan', () => {
 	});
 
 	it('tries both spin shapes on the wedges and on nothing else', () => {
-		const { rungs, rejected } = buildLadder(ask({ toEdge: 2, edgeToPin: 10 }));
-		const shaped = [...rungs, ...rejected].filter(({ play }) => play.shape !== 'straight');
+		const { candidates, rejected } = buildLadder(ask({ toEdge: 2, edgeToPin: 10 }));
+		const shaped = [...candidates, ...rejected].filter(({ play }) => play.shape !== 'straight');
 		const clubs = new Set(shaped.map(({ play }) => play.club.name));
 		expect([...clubs].sort()).toEqual(['GW', 'LW', 'PW', 'SW']);
 		const carry = (shape: string) =>
-			rungs.find(({ play }) => play.club.name === 'SW' && play.shape === shape)!.airShare;
+			candidates.find(({ play }) => play.club.name === 'SW' && play.shape === shape)!.airShare;
 		expect(carry('inside')).toBeLessThan(carry('outside'));
 	});
 });

@@ -1,10 +1,10 @@
 import type { SetupAdvice } from '../setup/advise';
 import { detailsOf, withinSchool, type Schooled } from './firstAnswer';
 import type { Metres } from '../units';
-import { candidates, wantedCandidates } from './ladder/candidates';
+import { possiblePlays, wantedPlays } from './ladder/possiblePlays';
 import { buildLadder, type Ladder, type RejectedPlay } from './ladder/ladder';
-import { type Rung } from './ladder/rung';
-import { rankLadder, type Progress, type SampledRung, type Sampler } from './race/rank';
+import { type Candidate } from './ladder/candidate';
+import { rankLadder, type Progress, type SampledCandidate, type Sampler } from './race/rank';
 import type { Reason } from './explain/reason';
 import { cautionsFor, reasonsFor, type Caution } from './explain/reasons';
 import type { Question } from './question/question';
@@ -18,7 +18,7 @@ import type { PlannedSwing } from './ladder/swing';
 
 /** One way to play it, with everything a coach would ask of it. */
 export interface PlanOption {
-	rung: Rung;
+	candidate: Candidate;
 	swing: PlannedSwing;
 	setup: SetupAdvice;
 	/** Aim at the hole's distance, + right. */
@@ -46,7 +46,7 @@ export interface Plan {
 
 /** The best shot of all, beside the best of what was asked for. */
 export interface FreeChoice {
-	rung: Rung;
+	candidate: Candidate;
 	expectedStrokes: number;
 	/** Strokes that it saves over the best of what was asked for, 0 and up. */
 	saves: number;
@@ -58,13 +58,13 @@ const MOST_FINISHES = 200;
 
 function optionOf(
 	question: Question,
-	{ rung, finishes, statistics, tied }: SampledRung
+	{ candidate, finishes, statistics, tied }: SampledCandidate
 ): PlanOption {
 	const points = (x: Float64Array, z: Float64Array): [Metres, Metres][] =>
 		Array.from({ length: Math.min(MOST_FINISHES, x.length) }, (_, i) => [x[i]!, z[i]!]);
 	return {
-		rung,
-		...detailsOf(question, rung),
+		candidate,
+		...detailsOf(question, candidate),
 		statistics,
 		finishes: points(finishes.x, finishes.z),
 		landings: points(finishes.landingX, finishes.landingZ),
@@ -73,7 +73,7 @@ function optionOf(
 }
 
 /** Strokes that the best of some costs over the best of all; the comparison is ball by ball. */
-function costOver(all: readonly SampledRung[], allowed: readonly SampledRung[]): number {
+function costOver(all: readonly SampledCandidate[], allowed: readonly SampledCandidate[]): number {
 	return Math.max(0, pairedDifference(allowed[0]!.finishes, all[0]!.finishes).mean);
 }
 
@@ -95,12 +95,12 @@ function laddersOf(question: Question): Asked {
 		return { question, schooled, free, instead: false };
 	}
 	const freed = question.freed();
-	const plays = candidates(question.request.bag, question.situation);
+	const plays = possiblePlays(question.request.bag, question.situation);
 	const free = { question: freed, ladder: buildLadder(freed, plays) };
 	// The same plays, so that no ball is played twice.
-	const asked = wantedCandidates(question, plays);
+	const asked = wantedPlays(question, plays);
 	const unschooled = buildLadder(question, asked, null, free.ladder);
-	if (unschooled.rungs.length > 0) {
+	if (unschooled.candidates.length > 0) {
 		const schooled = withinSchool(question, unschooled);
 		return { question, schooled, free, instead: false };
 	}
@@ -132,11 +132,13 @@ export async function plan(
 		: ranked;
 	const best = ranked[0];
 	const bySchool = restricted && !isRestricted(question.wanted);
-	const sensitivity = best ? sensitivityOf(question, best.rung) : null;
+	const sensitivity = best ? sensitivityOf(question, best.candidate) : null;
 	const options = ranked.map((sampled) => optionOf(question, sampled));
 	return {
 		options,
-		rejected: ladder.rejected.filter(({ play }) => !options.some(({ rung }) => rung.play === play)),
+		rejected: ladder.rejected.filter(
+			({ play }) => !options.some(({ candidate }) => candidate.play === play)
+		),
 		schools: callSchools(question),
 		sensitivity,
 		why: sensitivity
@@ -146,16 +148,16 @@ export async function plan(
 					beyond
 				})
 			: [],
-		cautions: cautionsFor(question, best?.rung),
-		compromised: ladder.compromised && best !== undefined && best.rung.against !== null,
+		cautions: cautionsFor(question, best?.candidate),
+		compromised: ladder.compromised && best !== undefined && best.candidate.against !== null,
 		free: free && freeChoice(all, ranked, instead)
 	};
 }
 
 /** The best of all beside the best of what was asked for. */
 function freeChoice(
-	all: readonly SampledRung[],
-	asked: readonly SampledRung[],
+	all: readonly SampledCandidate[],
+	asked: readonly SampledCandidate[],
 	instead: boolean
 ): FreeChoice | null {
 	const [best] = all;
@@ -163,7 +165,7 @@ function freeChoice(
 	const { expectedStrokes } = best.statistics;
 	const own = asked[0]?.statistics.expectedStrokes ?? expectedStrokes;
 	return {
-		rung: best.rung,
+		candidate: best.candidate,
 		expectedStrokes,
 		saves: Math.max(0, own - expectedStrokes),
 		instead

@@ -73,12 +73,12 @@ describe('another luck of the balls', () => {
 			answers.push(await asked(ALONG_WATER, { skill: 'scratch' }, seed));
 		const ties = answers.map(
 			({ options }) =>
-				new Set(options.filter(({ tied }) => tied).map(({ rung }) => playKey(rung.play)))
+				new Set(options.filter(({ tied }) => tied).map(({ candidate }) => playKey(candidate.play)))
 		);
 		for (const { options } of answers) {
-			const { rung, statistics } = options[0]!;
-			for (const other of ties) expect(other).toContain(playKey(rung.play));
-			expect(rung.side).toBeLessThan(-0.4);
+			const { candidate, statistics } = options[0]!;
+			for (const other of ties) expect(other).toContain(playKey(candidate.play));
+			expect(candidate.side).toBeLessThan(-0.4);
 			expect(statistics.chances.hazard).toBeLessThan(0.04);
 		}
 	});

@@ -34,7 +34,8 @@ describe('a kind of shot that is asked for', () => {
 					expect([kind, 'lie' in situation]).toEqual(['putt', true]);
 					continue;
 				}
-				for (const { rung } of options) expect(shotKind(rung.play, rung.airShare)).toBe(kind);
+				for (const { candidate } of options)
+					expect(shotKind(candidate.play, candidate.airShare)).toBe(kind);
 			}
 		}
 	);
@@ -43,11 +44,11 @@ describe('a kind of shot that is asked for', () => {
 		const { options } = await planned(
 			asked({}, { kinds: ['chip', 'pitch'], without: ['SW', 'Putter'] })
 		);
-		const kinds = options.map(({ rung }) => shotKind(rung.play, rung.airShare));
+		const kinds = options.map(({ candidate }) => shotKind(candidate.play, candidate.airShare));
 		expect(new Set(kinds)).toEqual(new Set(['chip', 'pitch']));
-		expect(options.map(({ rung }) => rung.play.club.id)).not.toContain('SW');
+		expect(options.map(({ candidate }) => candidate.play.club.id)).not.toContain('SW');
 		const only = await planned(asked({}, { clubs: ['GW', '9i'] }));
-		expect(new Set(only.options.map(({ rung }) => rung.play.club.id))).toEqual(
+		expect(new Set(only.options.map(({ candidate }) => candidate.play.club.id))).toEqual(
 			new Set(['GW', '9i'])
 		);
 	});
@@ -56,7 +57,7 @@ describe('a kind of shot that is asked for', () => {
 		const situation = { toEdge: 8, edgeToPin: 8 };
 		const apexes = async (wanted: Partial<Wanted>) =>
 			(await planned(asked(situation, wanted))).options.map(
-				({ rung }) => rung.solution.outcome.apex
+				({ candidate }) => candidate.solution.outcome.apex
 			);
 		const low = await apexes({ apexAtMost: 1 });
 		expect(low.length).toBeGreaterThan(0);
@@ -64,7 +65,7 @@ describe('a kind of shot that is asked for', () => {
 		expect(Math.min(...(await apexes({ apexAtLeast: 3 })))).toBeGreaterThanOrEqual(3);
 		// Nothing flies so high: what comes nearest is offered, with what it lacks.
 		const { options } = await planned(asked(situation, { apexAtLeast: 39 }));
-		expect(options[0]!.rung.against).toMatchObject({ code: 'fliesTooLow' });
+		expect(options[0]!.candidate.against).toMatchObject({ code: 'fliesTooLow' });
 	});
 });
 
@@ -76,7 +77,7 @@ describe('its price', () => {
 			const free = await planned(question.freed());
 			const [best, freely] = [chosen.options[0]!, free.options[0]!];
 			expect(chosen.free!.expectedStrokes).toBe(freely.statistics.expectedStrokes);
-			expect(chosen.free!.rung.play).toEqual(freely.rung.play);
+			expect(chosen.free!.candidate.play).toEqual(freely.candidate.play);
 			expect(chosen.free!.saves).toBeCloseTo(
 				Math.max(0, best.statistics.expectedStrokes - freely.statistics.expectedStrokes),
 				12
@@ -90,16 +91,17 @@ describe('its price', () => {
 		const school = { ...request({}, {}, { samples: 60 }), school: 'gap-wedge-limit' as const };
 		const schooled = await planned(new Question(school));
 		const unschooled = await planned(free);
-		if (schooled.free) expect(schooled.free.rung.play).toEqual(unschooled.options[0]!.rung.play);
+		if (schooled.free)
+			expect(schooled.free.candidate.play).toEqual(unschooled.options[0]!.candidate.play);
 	});
 
 	it('is nothing, and the call the same, where the free choice is what was asked for', async () => {
 		for (const situation of SITUATIONS.slice(2)) {
 			const free = await planned(new Question(request(situation, {}, { samples: 200 })));
-			const { play, airShare, target } = free.options[0]!.rung;
+			const { play, airShare, target } = free.options[0]!.candidate;
 			const same = await planned(asked(situation, { kinds: [shotKind(play, airShare)] }, 200));
 			expect(same.free!.saves).toBeLessThan(0.03);
-			expect(same.options.some(({ rung }) => rung.target === target)).toBe(true);
+			expect(same.options.some(({ candidate }) => candidate.target === target)).toBe(true);
 		}
 	});
 

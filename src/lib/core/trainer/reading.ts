@@ -1,6 +1,6 @@
 import { Outcome } from '../ball/simulate';
 import { LIES } from '../lie/lies';
-import { candidates, wantedCandidates } from '../plan/ladder/candidates';
+import { possiblePlays, wantedPlays } from '../plan/ladder/possiblePlays';
 import { callSchool, schoolFacts, type SchoolCall } from '../plan/explain/schoolCalls';
 import { plan } from '../plan/plan';
 import type { Question } from '../plan/question/question';
@@ -74,7 +74,7 @@ const MOVED = 5;
 export function lieAnswers(question: Question): LieAnswer[] {
 	const { situation, request } = question;
 	if (LIES[situation.lie].sand) return ['sand'];
-	const play = wantedCandidates(question, candidates(request.bag, situation)).find(
+	const play = wantedPlays(question, possiblePlays(request.bag, situation)).find(
 		({ flight }) => flight === 'standard'
 	);
 	if (!play) return ['clean'];
@@ -112,11 +112,11 @@ export async function judgeReading(
 	const { question } = judge;
 	const { options } = await plan(question, localSampler(question));
 	const planned = options
-		.filter(({ rung: { play } }) => canBeSaid(play))
-		.map(({ rung: { play, solution } }) =>
+		.filter(({ candidate: { play } }) => canBeSaid(play))
+		.map(({ candidate: { play, solution } }) =>
 			judge.value({ play, speed: solution.speed, aim: solution.aim })
 		);
-	const plays = wantedCandidates(question, candidates(request.bag, question.situation)).filter(
+	const plays = wantedPlays(question, possiblePlays(request.bag, question.situation)).filter(
 		canBeSaid
 	);
 	const ofHeight = plays.filter((play) => heightOf(play) === committed.height);

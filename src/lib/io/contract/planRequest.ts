@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { candidates } from '$lib/core/plan/ladder/candidates';
+import { possiblePlays } from '$lib/core/plan/ladder/possiblePlays';
 import { mayBeWanted, wantsClub } from '$lib/core/plan/question/wanted';
 import type { PlanRequest } from '$lib/core/plan/question/request';
 import { markAngle, MARK_NAMES } from '$lib/core/player/swingLength';
@@ -62,7 +62,7 @@ function wantedProblems({ bag, situation, wanted }: Fields): { path: string[]; m
 	const chosen = carried.filter(({ id }) => wantsClub(core, id));
 	if (chosen.length === 0)
 		return [{ path: ['wanted'], message: 'leaves no club of this bag to play with' }];
-	const plays = candidates(chosen, situationToCore(situation));
+	const plays = possiblePlays(chosen, situationToCore(situation));
 	return plays.some((play) => mayBeWanted(core, play))
 		? []
 		: [

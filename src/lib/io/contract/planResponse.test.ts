@@ -16,19 +16,21 @@ const said = (change: Partial<PlanOption> = {}) => {
 	const changed: Plan = { ...decided, options: [{ ...best, ...change }] };
 	return planToWire(changed, asked).options[0]!;
 };
-const rung = (change: Partial<PlanOption['rung']>) => ({ rung: { ...best.rung, ...change } });
+const candidate = (change: Partial<PlanOption['candidate']>) => ({
+	candidate: { ...best.candidate, ...change }
+});
 
 describe('a plan in the terms of the contract', () => {
 	it('is what the contract says, best first', () => {
 		const answer = planToWire(decided, asked);
 		expect(() => planResponseSchema.parse(answer)).not.toThrow();
 		expect(answer.options.map(({ club }) => club)).toEqual(
-			decided.options.map((option) => option.rung.play.club.name)
+			decided.options.map((option) => option.candidate.play.club.name)
 		);
 	});
 
 	it('has lengths from where they are asked for and angles in degrees', () => {
-		const { outcome } = best.rung.solution;
+		const { outcome } = best.candidate.solution;
 		expect(said()).toMatchObject({
 			carry: outcome.carry,
 			landingPastEdge: outcome.landingX - 3,
@@ -38,7 +40,7 @@ describe('a plan in the terms of the contract', () => {
 	});
 
 	it('has ground over air for options and schools, and the free choice only where one is restricted', async () => {
-		const { outcome } = best.rung.solution;
+		const { outcome } = best.candidate.solution;
 		const answer = planToWire(decided, asked);
 		expect(answer.options[0]!.ratio).toBeCloseTo(outcome.roll / outcome.carry, 12);
 		expect(answer).not.toHaveProperty('free');
@@ -49,8 +51,8 @@ describe('a plan in the terms of the contract', () => {
 			expect(school.ratio! * call.advice.carry).toBeCloseTo(rolled, 0);
 		}
 		const never = { ...outcome, carry: 0 };
-		const solution = { ...best.rung.solution, outcome: never };
-		expect(said(rung({ solution })).ratio).toBeNull();
+		const solution = { ...best.candidate.solution, outcome: never };
+		expect(said(candidate({ solution })).ratio).toBeNull();
 		const wanted = request({}, {}, { samples: 40, wanted: { kinds: ['flop'] } });
 		const flop = new Question(wanted);
 		const { free } = planToWire(await plan(flop, localSampler(flop)), wanted);
@@ -68,12 +70,12 @@ describe('a plan in the terms of the contract', () => {
 		const swing = { ...best.swing, past: false, source: 'measured' as const };
 		const setup = { ...best.setup, slope: [] };
 		const notes = (change: Partial<PlanOption>) => said({ swing, setup, ...change }).notes;
-		expect(notes(rung({ safe: false }))).toEqual([]);
-		expect(notes(rung({ safe: true }))).toEqual(['played to a place that is not the pin']);
-		expect(notes(rung({ play: { ...best.rung.play, shape: 'outside' } }))).toEqual([
+		expect(notes(candidate({ safe: false }))).toEqual([]);
+		expect(notes(candidate({ safe: true }))).toEqual(['played to a place that is not the pin']);
+		expect(notes(candidate({ play: { ...best.candidate.play, shape: 'outside' } }))).toEqual([
 			'path from outside'
 		]);
-		expect(notes(rung({ against: { code: 'shortOfGreen', by: 0.4 } }))).toEqual([
+		expect(notes(candidate({ against: { code: 'shortOfGreen', by: 0.4 } }))).toEqual([
 			'damage limitation, the least bad way: lands 0.4 m short of where it may land on the green'
 		]);
 		expect(notes({ swing: { ...swing, past: true } })).toEqual([
@@ -94,7 +96,7 @@ describe('a plan in the terms of the contract', () => {
 
 	it('names an open face by its angle, whatever the flight is called', () => {
 		const open = said(
-			rung({ play: { ...best.rung.play, flight: 'splash', faceOpen: radians(20) } })
+			candidate({ play: { ...best.candidate.play, flight: 'splash', faceOpen: radians(20) } })
 		);
 		expect(open.flight).toBe('open');
 	});

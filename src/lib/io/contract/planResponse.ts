@@ -133,11 +133,12 @@ function setupOf({ setup }: PlanOption) {
 }
 
 function notesOf(option: PlanOption): string[] {
-	const notes = option.rung.safe ? ['played to a place that is not the pin'] : [];
-	const { against } = option.rung;
+	const notes = option.candidate.safe ? ['played to a place that is not the pin'] : [];
+	const { against } = option.candidate;
 	if (against)
 		notes.push(`damage limitation, the least bad way: ${rejectionWords(against, SAY_METRIC)}`);
-	if (option.rung.play.shape !== 'straight') notes.push(`path from ${option.rung.play.shape}`);
+	if (option.candidate.play.shape !== 'straight')
+		notes.push(`path from ${option.candidate.play.shape}`);
 	notes.push(...option.setup.slope.map((advice) => SLOPE_WORDS[advice]));
 	if (option.swing.past)
 		notes.push('longer than any swing measured with this club: carried on from the longest');
@@ -147,7 +148,7 @@ function notesOf(option: PlanOption): string[] {
 }
 
 function optionOf(option: PlanOption, toEdge: number) {
-	const { play, solution, airShare } = option.rung;
+	const { play, solution, airShare } = option.candidate;
 	const { outcome } = solution;
 	const { heavy: _heavy, thin: _thin, ...chances } = option.statistics.chances;
 	return {
@@ -206,9 +207,9 @@ const sensitivityOf = (found: Sensitivity): NonNullable<PlanResponse['sensitivit
 	distanceMinus1: found.distanceMinus1
 });
 
-const freeOf = ({ rung, expectedStrokes }: FreeChoice) => ({
-	club: rung.play.club.name,
-	shot: shotKind(rung.play, rung.airShare),
+const freeOf = ({ candidate, expectedStrokes }: FreeChoice) => ({
+	club: candidate.play.club.name,
+	shot: shotKind(candidate.play, candidate.airShare),
 	expectedStrokes
 });
 

@@ -2,7 +2,7 @@ import { Outcome, follow } from '$lib/core/ball/simulate';
 import { BallState } from '$lib/core/ball/state';
 import { BALL, GRAVITY } from '$lib/core/constants';
 import { NO_LUCK } from '$lib/core/ground/surfaces';
-import { candidates } from '$lib/core/plan/ladder/candidates';
+import { possiblePlays } from '$lib/core/plan/ladder/possiblePlays';
 import { ballsOf } from '$lib/core/plan/race/rank';
 import type { PlanRequest } from '$lib/core/plan/question/request';
 import { sceneOf } from '$lib/core/plan/question/scene';
@@ -57,7 +57,7 @@ const breaks = ({ situation: { segments, survey } }: PlanRequest): boolean =>
 
 /** What a request costs, in balls on level ground: to solve every play, and to play them. */
 export function workOf(request: PlanRequest): number {
-	const plays = candidates(request.bag, request.situation).length;
+	const plays = possiblePlays(request.bag, request.situation).length;
 	const twice = request.school === 'free' && !request.wanted ? 1 : 2;
 	const solving = plays * SOLVED_WITH * (breaks(request) ? BREAKS : 1);
 	const balls = solving + ballsOf(plays, request.samples);

@@ -13,8 +13,8 @@ export const points = (along: Float64Array, across: Float64Array): [number, numb
 	Array.from(along, (at, i) => [at, across[i]!]);
 
 /** A way to play it as a played shot keeps it. */
-export function wayOf({ rung, swing }: Pick<PlanOption, 'rung' | 'swing'>): PlayedWay {
-	const { play, solution } = rung;
+export function wayOf({ candidate, swing }: Pick<PlanOption, 'candidate' | 'swing'>): PlayedWay {
+	const { play, solution } = candidate;
 	return {
 		clubId: play.club.id,
 		words: playWords(play),

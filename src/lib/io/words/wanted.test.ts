@@ -19,9 +19,9 @@ it.each([
 });
 
 it('says what the best of all would save, that it saves nothing, or that it stands instead', () => {
-	const [rung] = buildLadder(question({ fringe: 'grainy' })).rungs;
-	const free = { rung: rung!, expectedStrokes: 2.5, instead: false };
-	const name = rung!.play.club.name;
+	const [candidate] = buildLadder(question({ fringe: 'grainy' })).candidates;
+	const free = { candidate: candidate!, expectedStrokes: 2.5, instead: false };
+	const name = candidate!.play.club.name;
 	expect(freeWords({ ...free, saves: 0.153 })).toMatch(new RegExp(`${name}.*0\\.15 strokes`));
 	expect(freeWords({ ...free, saves: 0.001 })).toContain('no stroke');
 	expect(freeWords({ ...free, saves: 0, instead: true })).toContain('No club makes such a shot');

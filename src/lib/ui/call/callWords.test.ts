@@ -21,7 +21,9 @@ describe('choices', () => {
 		const first = choicesOfLadder(firstAnswer(question));
 		const ranked = choicesOfPlan(await plan(question, localSampler(question)));
 		const keys = new Set(first.map(({ key }) => key));
-		const pinned = ranked.filter(({ option }) => !option!.rung.safe && !option!.rung.against);
+		const pinned = ranked.filter(
+			({ option }) => !option!.candidate.safe && !option!.candidate.against
+		);
 		expect(pinned.every(({ key }) => keys.has(key))).toBe(true);
 		expect(new Set(ranked.map(({ key }) => key)).size).toBe(ranked.length);
 		expect(choicesOfLadder(null)).toEqual([]);
@@ -32,7 +34,7 @@ describe('the call', () => {
 	const choices = choicesOfLadder(firstAnswer(question));
 	const find = (flight: string, club: string): Choice =>
 		choices.find(
-			({ rung: { play } }) =>
+			({ candidate: { play } }) =>
 				play.flight === flight && play.club.name === club && play.shape === 'straight'
 		)!;
 
@@ -51,9 +53,9 @@ describe('the call', () => {
 	it('says how far on or short it lands, and of neither where nobody can tell', () => {
 		const chip = find('standard', 'PW');
 		const landing = (landingX: number) => {
-			const outcome = { ...chip.rung.solution.outcome, landingX };
-			const rung = { ...chip.rung, solution: { ...chip.rung.solution, outcome } };
-			return callWords({ ...chip, rung }, place, say, WHO).landing;
+			const outcome = { ...chip.candidate.solution.outcome, landingX };
+			const candidate = { ...chip.candidate, solution: { ...chip.candidate.solution, outcome } };
+			return callWords({ ...chip, candidate }, place, say, WHO).landing;
 		};
 		expect(landing(3.5)).toBe('land it 0.5 m on');
 		expect(landing(2.5)).toBe('land it 0.5 m short of the green');
@@ -65,16 +67,16 @@ describe('the call', () => {
 		const pitch = find('standard', 'PW');
 		const safer = {
 			...pitch,
-			rung: { ...pitch.rung, target: 14, safe: true }
+			candidate: { ...pitch.candidate, target: 14, safe: true }
 		};
 		expect(choiceWords(safer, 12, say)).toBe('PW standard, 2.0 m past');
-		const beside = (side: number) => ({ rung: { ...safer.rung, target: 12.25, side } });
+		const beside = (side: number) => ({ candidate: { ...safer.candidate, target: 12.25, side } });
 		expect(choiceWords(beside(-1.2), 12, say)).toBe('PW standard, 1.2 m left');
 		expect(choiceWords(beside(1.2), 12, say)).toBe('PW standard, 1.2 m right');
 		expect(choiceWords(beside(0.1), 12, say)).toBe('PW standard, 0.3 m past');
 		expect(callWords(safer, place, say, WHO).aim).toContain('to end 2.0 m past');
 		const past = (target: number) =>
-			callWords({ ...safer, rung: { ...safer.rung, target } }, place, say, WHO).aim;
+			callWords({ ...safer, candidate: { ...safer.candidate, target } }, place, say, WHO).aim;
 		expect(past(12.7)).not.toContain('to end');
 		expect(past(12.8)).toContain('to end 0.8 m past');
 	});
@@ -82,7 +84,7 @@ describe('the call', () => {
 	it('rolls a putt all the way', () => {
 		const smooth = ask({ toEdge: 2, edgeToPin: 8, fringe: 'smooth' });
 		const putt = choicesOfLadder(firstAnswer(smooth)).find(
-			({ rung }) => rung.play.flight === 'putt'
+			({ candidate }) => candidate.play.flight === 'putt'
 		)!;
 		expect(callWords(putt, { toEdge: 2, pin: 10 }, say, WHO)).toMatchObject({
 			landing: 'roll it all the way',

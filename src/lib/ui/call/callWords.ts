@@ -23,7 +23,7 @@ const WORTH_SAYING: Metres = 0.75;
 
 /** Where the ball is meant to end, when that is well off the pin; empty otherwise. */
 export function endWords(choice: Choice, pin: Metres, say: (m: Metres) => string): string {
-	const past = choice.rung.target - pin;
+	const past = choice.candidate.target - pin;
 	if (Math.abs(past) < WORTH_SAYING) return '';
 	return `to end ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short'}`;
 }
@@ -37,15 +37,15 @@ function aimWords(choice: Choice, pin: Metres, say: (m: Metres) => string): stri
 
 /** A choice in a few words; a safer place than the pin is named by what it is farther off: along the line, or beside it. */
 export function choiceWords(
-	{ rung }: Pick<Choice, 'rung'>,
+	{ candidate }: Pick<Choice, 'candidate'>,
 	pin: Metres,
 	say: (metres: Metres) => string
 ): string {
-	const name = playWords(rung.play);
-	if (!rung.safe) return name;
-	const past = rung.target - pin;
-	if (Math.abs(rung.side) > Math.abs(past))
-		return `${name}, ${say(Math.abs(rung.side))} ${rung.side > 0 ? 'right' : 'left'}`;
+	const name = playWords(candidate.play);
+	if (!candidate.safe) return name;
+	const past = candidate.target - pin;
+	if (Math.abs(candidate.side) > Math.abs(past))
+		return `${name}, ${say(Math.abs(candidate.side))} ${candidate.side > 0 ? 'right' : 'left'}`;
 	return `${name}, ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short'}`;
 }
 
@@ -71,22 +71,26 @@ export function callWords(
 	say: (metres: Metres) => string,
 	{ ratios = 'ratio', pace }: Pick<Pupil, 'ratios' | 'pace'>
 ): CallWords {
-	const kind = shotKind(choice.rung.play, choice.rung.airShare);
-	const own = choice.rung.play.flight === kind;
-	const club = own ? playWords(choice.rung.play) : `${playWords(choice.rung.play)}, ${kind}`;
+	const kind = shotKind(choice.candidate.play, choice.candidate.airShare);
+	const own = choice.candidate.play.flight === kind;
+	const club = own
+		? playWords(choice.candidate.play)
+		: `${playWords(choice.candidate.play)}, ${kind}`;
 	const { vocabulary, name } = choice.swing;
 	return {
 		club,
 		landing:
-			choice.rung.play.flight === 'putt'
+			choice.candidate.play.flight === 'putt'
 				? 'roll it all the way'
-				: landingWords(choice.rung.solution.outcome.landingX - place.toEdge, say),
+				: landingWords(choice.candidate.solution.outcome.landingX - place.toEdge, say),
 		ratio:
-			choice.rung.play.flight === 'putt'
+			choice.candidate.play.flight === 'putt'
 				? ''
-				: ratioWords(choice.rung.solution.outcome, ratios, pace),
+				: ratioWords(choice.candidate.solution.outcome, ratios, pace),
 		swing:
-			choice.rung.play.flight === 'putt' ? 'long putting stroke' : swingWords(name, vocabulary),
+			choice.candidate.play.flight === 'putt'
+				? 'long putting stroke'
+				: swingWords(name, vocabulary),
 		aim: aimWords(choice, place.pin, say)
 	};
 }

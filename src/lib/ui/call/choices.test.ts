@@ -7,7 +7,7 @@ const ladder = choicesOfLadder(firstAnswer(question({ stimpFeet: 10 })));
 const elsewhere = (choice: Choice): Choice => ({
 	...choice,
 	key: `${choice.key}@14.0`,
-	rung: { ...choice.rung, safe: true, target: 14 }
+	candidate: { ...choice.candidate, safe: true, target: 14 }
 });
 
 describe('neighbours', () => {

@@ -14,7 +14,7 @@ describe('two pins', () => {
 			aimOffset: -0.4,
 			swing: {} as never,
 			setup: {} as never,
-			rung: {
+			candidate: {
 				play: {
 					club: { id: 'GW', name: 'SW', loft: 1, bounce: 0.1, putter: false },
 					flight: 'standard',

@@ -12,12 +12,12 @@ const percent = (share: number | undefined): string =>
 
 function column({ best, pin, toEdge }: DuelSide, say: (metres: Metres) => string): string[] {
 	if (!best) return Array.from({ length: LABELS.length }, () => NONE);
-	const { outcome } = best.rung.solution;
+	const { outcome } = best.candidate.solution;
 	const stats = best.option?.statistics;
-	const putt = best.rung.play.flight === 'putt';
+	const putt = best.candidate.play.flight === 'putt';
 	return [
 		say(pin),
-		playWords(best.rung.play),
+		playWords(best.candidate.play),
 		putt ? NONE : say(outcome.landingX - toEdge),
 		say(Math.abs(best.aimOffset)) + sideWords(best.aimOffset),
 		stats ? strokesWords(stats.expectedStrokes) : NONE,

@@ -51,8 +51,9 @@ describe('a strike out of several sessions', () => {
 			return options;
 		};
 		const landing = (options: Awaited<ReturnType<typeof ladder>>) =>
-			options.find(({ rung }) => rung.play.club.name === 'PW' && rung.play.flight === 'standard')!
-				.rung.solution.outcome.landingX;
+			options.find(
+				({ candidate }) => candidate.play.club.name === 'PW' && candidate.play.flight === 'standard'
+			)!.candidate.solution.outcome.landingX;
 		const [model, strong] = [await ladder(), await ladder({ loft: { standard: -6 }, grip: 1 })];
 		expect(landing(strong)).toBeLessThan(landing(model) - 0.3);
 	});

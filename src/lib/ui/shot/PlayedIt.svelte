@@ -32,7 +32,7 @@
 	const pin = shot.situation.toEdge + shot.situation.edgeToPin;
 	const say = (metres: number) => formatLength(metres, playing.style);
 	const clubs = file.clubs.filter(({ retiredAt }) => retiredAt === null);
-	const planned = new Set(choices.map(({ rung }) => rung.play.club.id));
+	const planned = new Set(choices.map(({ candidate }) => candidate.play.club.id));
 	const ways = [
 		...choices.map((choice) => ({ value: choice.key, label: choiceWords(choice, pin, say) })),
 		...clubs
@@ -46,13 +46,13 @@
 		{
 			at: new Date().toISOString(),
 			roundId: null,
-			clubId: chosen?.rung.play.club.id ?? clubs[0]?.id ?? '',
+			clubId: chosen?.candidate.play.club.id ?? clubs[0]?.id ?? '',
 			lie: shot.situation.lie,
 			holed: false,
 			tags: [],
 			notes: ''
 		},
-		() => choice?.rung.play.flight !== 'putt'
+		() => choice?.candidate.play.flight !== 'putt'
 	);
 
 	let rounds = $state.raw<Round[]>([]);
@@ -70,7 +70,7 @@
 
 	function playWith(value: string) {
 		key = value;
-		const clubId = choice?.rung.play.club.id ?? value.slice(OTHER.length);
+		const clubId = choice?.candidate.play.club.id ?? value.slice(OTHER.length);
 		draft.change({ clubId });
 		draft.again();
 	}

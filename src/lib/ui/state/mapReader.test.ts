@@ -64,7 +64,7 @@ describe('a shot on a green', () => {
 		await until(() => asked.some(({ situation }) => situation.survey !== undefined));
 		await until(() => shot.status === 'ready');
 		await shot.mapLanding(shot.chosen!);
-		if (shot.chosen!.rung.play.flight !== 'putt') expect(shot.region).not.toBeNull();
+		if (shot.chosen!.candidate.play.flight !== 'putt') expect(shot.region).not.toBeNull();
 		shot.change(({ situation }) => (situation.stimpFeet = 11));
 		expect(shot.region).toBeNull();
 	});

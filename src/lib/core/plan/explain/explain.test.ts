@@ -3,7 +3,7 @@ import { question as ask } from '../../../../../tests/support/scenes';
 import { fromFeet, toFeet } from '../../units';
 import { localSampler } from '../race/localSampler';
 import { plan } from '../plan';
-import { rankLadder, type SampledRung } from '../race/rank';
+import { rankLadder, type SampledCandidate } from '../race/rank';
 import { cautionsFor, reasonsFor } from './reasons';
 import { grainedSpeed } from '../../ground/grain';
 import { callSchools, ruleSpot, schoolFacts } from './schoolCalls';
@@ -20,8 +20,8 @@ const bump = (change: Record<string, unknown> = {}) =>
 describe('what if', () => {
 	it('goes the way a coach expects: faster, downhill and from a worse lie', () => {
 		const question = bump();
-		const rung = buildLadder(question).rungs.find(({ play }) => play.club.name === '8i')!;
-		const found = sensitivityOf(question, rung);
+		const candidate = buildLadder(question).candidates.find(({ play }) => play.club.name === '8i')!;
+		const found = sensitivityOf(question, candidate);
 		expect(found.stimpPlus1).toBeGreaterThan(0.1);
 		expect(found.stimpMinus1).toBeLessThan(-0.1);
 		expect(found.slopePlus1).toBeLessThan(0);
@@ -46,7 +46,7 @@ describe('what if', () => {
 			},
 			{ skill: 'expert' }
 		);
-		const putt = buildLadder(overEdge).rungs.find(({ play }) => play.club.putter)!;
+		const putt = buildLadder(overEdge).candidates.find(({ play }) => play.club.putter)!;
 		const { speed, aim, outcome } = putt.solution;
 		const alone = (feet: number) => {
 			const greenSpeed = overEdge.situation.greenSpeed + fromFeet(feet);
@@ -64,8 +64,8 @@ describe('what if', () => {
 	it('tilts a surveyed surface as well', () => {
 		const points = [-2, 4, 10, 16].flatMap((x) => [-6, 6].map((z) => [x, z, 0.01 * x]));
 		const question = bump({ survey: { points } });
-		const rung = buildLadder(question).rungs.find(({ play }) => play.club.name === '8i')!;
-		const found = sensitivityOf(question, rung);
+		const candidate = buildLadder(question).candidates.find(({ play }) => play.club.name === '8i')!;
+		const found = sensitivityOf(question, candidate);
 		expect(found.slopePlus1).toBeLessThan(-0.1);
 		expect(found.slopeMinus1).toBeGreaterThan(0.1);
 	});
@@ -161,35 +161,43 @@ describe('reasons and cautions', () => {
 		const ladder = buildLadder(question);
 		const ranked = await rankLadder(question, ladder, localSampler(question));
 		const best = { ...ranked[0]!, tied: true, close: true };
-		const dear = ranked.find((option) => option.rung.play !== best.rung.play && !option.close)!;
-		const firstReason = (...others: SampledRung[]) =>
-			reasonsFor(question, [best, ...others], ladder, sensitivityOf(question, best.rung), {
+		const dear = ranked.find(
+			(option) => option.candidate.play !== best.candidate.play && !option.close
+		)!;
+		const firstReason = (...others: SampledCandidate[]) =>
+			reasonsFor(question, [best, ...others], ladder, sensitivityOf(question, best.candidate), {
 				cost: null,
 				lifted: null
 			})[0];
-		const elsewhere = { ...best, rung: { ...best.rung } };
+		const elsewhere = { ...best, candidate: { ...best.candidate } };
 		expect(firstReason(elsewhere)?.code).toBe('fewestStrokes');
-		const { statistics, rung } = best;
+		const { statistics, candidate } = best;
 		const cheaper = { ...statistics, expectedStrokes: statistics.expectedStrokes - 0.01 };
 		expect(firstReason({ ...elsewhere, statistics: cheaper })).toMatchObject({
 			code: 'tieLeastAir',
 			other: null,
 			tied: 0
 		});
-		const flat = { ...dear.rung, airShare: rung.airShare - 0.1 };
-		expect(firstReason({ ...dear, rung: flat, statistics, tied: true })).toMatchObject({
+		const flat = { ...dear.candidate, airShare: candidate.airShare - 0.1 };
+		expect(firstReason({ ...dear, candidate: flat, statistics, tied: true })).toMatchObject({
 			code: 'tieCheaper',
-			other: dear.rung.play,
+			other: dear.candidate.play,
 			tied: 1,
-			flatter: dear.rung.play
+			flatter: dear.candidate.play
 		});
-		expect(firstReason({ ...dear, rung: flat, statistics, tied: true, close: true })).toMatchObject(
-			{ code: 'tieEven' }
-		);
+		expect(
+			firstReason({ ...dear, candidate: flat, statistics, tied: true, close: true })
+		).toMatchObject({ code: 'tieEven' });
 	});
 
 	it('say nothing where there is nothing to play', () => {
-		const ladder = { rungs: [], rejected: [], otherWays: [], landingShort: [], compromised: false };
+		const ladder = {
+			candidates: [],
+			rejected: [],
+			otherWays: [],
+			landingShort: [],
+			compromised: false
+		};
 		expect(reasonsFor(bump(), [], ladder, {} as never, { cost: null, lifted: null })).toEqual([]);
 	});
 
@@ -198,9 +206,9 @@ describe('reasons and cautions', () => {
 		const flop = buildLadder(
 			ask({ toEdge: 7, edgeToPin: 4, hazards: [{ kind: 'sand', from: 1, to: 6, height: 0.5 }] })
 		);
-		const chip = cautionsFor(bump(), ladder.rungs[0]);
+		const chip = cautionsFor(bump(), ladder.candidates[0]);
 		expect(chip).toEqual(['shared-green', 'not-in-a-round']);
-		const open = flop.rungs.find(({ play }) => play.flight === 'open');
+		const open = flop.candidates.find(({ play }) => play.flight === 'open');
 		if (open)
 			expect(
 				cautionsFor(ask({ hazards: [{ kind: 'sand', from: 1, to: 6, height: 0.5 }] }), open)
@@ -212,7 +220,7 @@ describe('reasons and cautions', () => {
 describe('what is said of a hazard', () => {
 	const cautions = (hazard: object) => {
 		const question = ask({ toEdge: 3, edgeToPin: 8, hazards: [{ kind: 'water', ...hazard }] });
-		return cautionsFor(question, buildLadder(question).rungs[0]);
+		return cautionsFor(question, buildLadder(question).candidates[0]);
 	};
 
 	it('depends on where it lies to the shot', () => {

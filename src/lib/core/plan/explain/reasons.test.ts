@@ -9,12 +9,12 @@ import {
 	pitch,
 	question,
 	reasons,
-	rung,
+	candidate,
 	solved,
 	STILL
 } from '../../../../../tests/support/reasons';
 import { question as ask } from '../../../../../tests/support/scenes';
-import type { Rung } from '../ladder/rung';
+import type { Candidate } from '../ladder/candidate';
 import { cautionsFor, type reasonsFor } from './reasons';
 
 describe('what else is said', () => {
@@ -46,8 +46,8 @@ describe('what else is said', () => {
 		);
 		expect(coded(reasons([option(lob, 2.5), option(pitch, 2.49)]), 'habitIsRight')).toBeUndefined();
 		const rejected = [
-			{ play: chip.play, rung: null, rejection: { code: 'tooFast' as const } },
-			{ play: lob.play, rung: null, rejection: { code: 'noStop' as const } }
+			{ play: chip.play, candidate: null, rejection: { code: 'tooFast' as const } },
+			{ play: lob.play, candidate: null, rejection: { code: 'noStop' as const } }
 		];
 		const out = reasons([option(pitch, 2.5)], { ladder: { ...NO_LADDER, rejected } });
 		expect(coded(out, 'habitIsOut')).toMatchObject({
@@ -59,7 +59,7 @@ describe('what else is said', () => {
 	});
 
 	it('is what another place for the same play costs and spares, and whether it is kinder in everything', () => {
-		const past = rung('PW', { play: pitch.play, target: question.pin + 2, safe: true });
+		const past = candidate('PW', { play: pitch.play, target: question.pin + 2, safe: true });
 		const spared = (there: { fourOrMore: number; hazard: number }) =>
 			coded(
 				reasons([option(pitch, 2.5, { fourOrMore: 0.2, hazard: 0.1 }), option(past, 2.6, there)]),
@@ -86,7 +86,7 @@ describe('what else is said', () => {
 		expect(coded(reasons([option(past, 2.4)]), 'playedSafe')?.saves).toBeNull();
 		const at = (by: number, side = 0) =>
 			coded(
-				reasons([option(rung('PW', { target: question.pin + by, side, safe: true }), 2.4)]),
+				reasons([option(candidate('PW', { target: question.pin + by, side, safe: true }), 2.4)]),
 				'playedSafe'
 			);
 		expect(at(0.7)).toBeUndefined();
@@ -101,7 +101,7 @@ describe('what else is said', () => {
 	it('is a break, where the fall explains the aim', () => {
 		const aimed = (aim: number, asked = question) =>
 			coded(
-				reasons([option(rung('PW', { solution: solved({ aim }) as never }), 2.5)], { asked }),
+				reasons([option(candidate('PW', { solution: solved({ aim }) as never }), 2.5)], { asked }),
 				'breaks'
 			);
 		const left = aimed(-0.03);
@@ -139,7 +139,7 @@ describe('what else is said', () => {
 
 describe('cautions', () => {
 	it('keep people out of the way of a fast head or an open face', () => {
-		const with_ = (change: Partial<Rung>) => cautionsFor(question, rung('LW', change));
+		const with_ = (change: Partial<Candidate>) => cautionsFor(question, candidate('LW', change));
 		const flight = (name: 'open' | 'splash') => ({ play: { ...lob.play, flight: name } });
 		expect(with_(flight('open'))).toContain('nobody-in-front');
 		expect(with_(flight('splash'))).toContain('nobody-in-front');
@@ -152,7 +152,10 @@ describe('cautions', () => {
 		const measured = ask({ toEdge: 3, edgeToPin: 9 }, {}, { swings });
 		const { speed } = measured.request.player.swings['LW']!.known[0]!;
 		const at = (faster: number) =>
-			cautionsFor(measured, rung('LW', { solution: solved({ speed: speed + faster }) as never }));
+			cautionsFor(
+				measured,
+				candidate('LW', { solution: solved({ speed: speed + faster }) as never })
+			);
 		expect(at(0.01)).toContain('outside-measured');
 		expect(at(0)).not.toContain('outside-measured');
 		expect(cautionsFor(question, undefined)).toEqual(['shared-green', 'not-in-a-round']);

@@ -3,8 +3,8 @@ import { LIES } from '../../lie/lies';
 import type { Beyond, SchoolId } from '../../schools/school';
 import type { Metres } from '../../units';
 import type { Ladder } from '../ladder/ladder';
-import type { Rung } from '../ladder/rung';
-import type { SampledRung } from '../race/rank';
+import type { Candidate } from '../ladder/candidate';
+import type { SampledCandidate } from '../race/rank';
 import type { Question } from '../question/question';
 import { isRestricted } from '../question/wanted';
 import { WORSE_LIE, type Sensitivity } from './sensitivity';
@@ -32,8 +32,8 @@ const PENALTY = { drop: 1, outOfSand: 2 };
 const DROPPED_BACK: Metres = 2;
 
 /** Whether a ball called unplayable and dropped (Rule 19) may cost less than the best that can be done with it. */
-function dropPays({ situation, pin, wanted, request }: Question, best: SampledRung): boolean {
-	if (best.rung.against === null || isRestricted(wanted)) return false;
+function dropPays({ situation, pin, wanted, request }: Question, best: SampledCandidate): boolean {
+	if (best.candidate.against === null || isRestricted(wanted)) return false;
 	const { costs } = request.player;
 	const from = (kind: 'rough' | 'sand') => expectedAround(pin + DROPPED_BACK, kind, costs);
 	const dropped = LIES[situation.lie].sand
@@ -43,31 +43,33 @@ function dropPays({ situation, pin, wanted, request }: Question, best: SampledRu
 }
 
 /** The next option with another club; the habit's own is left to it. */
-function runnerUp({ request }: Question, ranked: readonly SampledRung[]): Reason | null {
+function runnerUp({ request }: Question, ranked: readonly SampledCandidate[]): Reason | null {
 	const best = ranked[0]!;
-	const other = ranked.find((option) => option.rung.play.club.name !== best.rung.play.club.name);
-	if (!other || other.rung.play.club.name === mostLofted(request.bag)?.name) return null;
+	const other = ranked.find(
+		(option) => option.candidate.play.club.name !== best.candidate.play.club.name
+	);
+	if (!other || other.candidate.play.club.name === mostLofted(request.bag)?.name) return null;
 	const more = pairedDifference(other.finishes, best.finishes).mean;
-	return { code: 'runnerUp', play: other.rung.play, more: Math.max(0, more) };
+	return { code: 'runnerUp', play: other.candidate.play, more: Math.max(0, more) };
 }
 
 /** Most players reach for the same lofted wedge every time: say what became of it here. */
 function habit(
 	{ request, wanted }: Question,
-	ranked: readonly SampledRung[],
+	ranked: readonly SampledCandidate[],
 	ladder: Ladder
 ): Reason | null {
 	const club = mostLofted(request.bag);
 	// Whoever asks for a shot has not reached for it.
 	if (!club || isRestricted(wanted)) return null;
 	const best = ranked[0]!;
-	if (best.rung.play.club.name === club.name) {
+	if (best.candidate.play.club.name === club.name) {
 		const isCheapest = ranked.every(
 			({ statistics }) => statistics.expectedStrokes >= best.statistics.expectedStrokes
 		);
-		return isCheapest && best.rung.against === null ? { code: 'habitIsRight', club } : null;
+		return isCheapest && best.candidate.against === null ? { code: 'habitIsRight', club } : null;
 	}
-	const played = ranked.find((option) => option.rung.play.club.name === club.name);
+	const played = ranked.find((option) => option.candidate.play.club.name === club.name);
 	if (played) {
 		const more = pairedDifference(played.finishes, best.finishes).mean;
 		const { heavy, thin } = played.statistics.chances;
@@ -85,13 +87,18 @@ const shareBeyond = (stations: Float64Array, at: Metres): number =>
 	stations.filter((x) => x > at).length / stations.length;
 
 /** The same play at another place, and whether that place is kinder in everything that can go wrong. */
-function safeShot({ pin, situation }: Question, ranked: readonly SampledRung[]): Reason | null {
+function safeShot(
+	{ pin, situation }: Question,
+	ranked: readonly SampledCandidate[]
+): Reason | null {
 	const best = ranked[0]!;
-	const other = ranked.find(({ rung }) => rung.play === best.rung.play && rung !== best.rung);
+	const other = ranked.find(
+		({ candidate }) => candidate.play === best.candidate.play && candidate !== best.candidate
+	);
 	const saves = (): number | null =>
-		other && !other.rung.safe ? pairedDifference(other.finishes, best.finishes).mean : null;
-	if (best.rung.safe) {
-		const { target, side } = best.rung;
+		other && !other.candidate.safe ? pairedDifference(other.finishes, best.finishes).mean : null;
+	if (best.candidate.safe) {
+		const { target, side } = best.candidate;
 		const past = target - pin;
 		const worthAWord = Math.max(Math.abs(past), Math.abs(side)) >= WORTH_SAYING;
 		const onGreen = target > situation.toEdge;
@@ -99,11 +106,11 @@ function safeShot({ pin, situation }: Question, ranked: readonly SampledRung[]):
 		const runOn = past < 0 ? shareBeyond(best.finishes.x, target - past / 2) : 0;
 		return { code: 'playedSafe', past, side, onGreen, runOn, saves: saves() };
 	}
-	if (!other || Math.abs(other.rung.target - pin) < WORTH_SAYING) return null;
+	if (!other || Math.abs(other.candidate.target - pin) < WORTH_SAYING) return null;
 	const [at, there] = [best.statistics, other.statistics];
 	return {
 		code: 'safeCosts',
-		target: other.rung.target - pin,
+		target: other.candidate.target - pin,
 		more: pairedDifference(other.finishes, best.finishes).mean,
 		fourOrMoreLess: at.chances.fourOrMore - there.chances.fourOrMore,
 		kinder:
@@ -117,9 +124,9 @@ function safeShot({ pin, situation }: Question, ranked: readonly SampledRung[]):
 const AIMED_OFF: Metres = 0.15;
 
 /** Why the aim is not at the pin: the green falls across the line. */
-function breaks(question: Question, { rung }: SampledRung): Reason | null {
-	const aim = Math.tan(rung.solution.aim) * question.pin - rung.side;
-	const { slopeAcross } = segmentAt(question.situation, rung.solution.outcome.landingX);
+function breaks(question: Question, { candidate }: SampledCandidate): Reason | null {
+	const aim = Math.tan(candidate.solution.aim) * question.pin - candidate.side;
+	const { slopeAcross } = segmentAt(question.situation, candidate.solution.outcome.landingX);
 	// Only where the fall explains it: the ball is aimed to the high side.
 	if (Math.abs(aim) < AIMED_OFF || aim * slopeAcross >= 0) return null;
 	return { code: 'breaks', aim, slopeAcross };
@@ -165,7 +172,7 @@ function schoolReason({ cost, lifted, beyond }: SchoolSaid): Reason | null {
  */
 export function reasonsFor(
 	question: Question,
-	ranked: readonly SampledRung[],
+	ranked: readonly SampledCandidate[],
 	ladder: Ladder,
 	sensitivity: Sensitivity,
 	school: SchoolSaid
@@ -193,9 +200,9 @@ const RUNS_AWAY = -0.03;
 const PUNISHES = new Set(['water', 'sand']);
 
 /** Where sand and water lie to this shot: short of where it lands, past where it ends, or to the side. */
-function hazardCautions({ hazards }: Situation, rung: Rung | undefined): Caution[] {
+function hazardCautions({ hazards }: Situation, candidate: Candidate | undefined): Caution[] {
 	const punishing = hazards.filter(({ kind }) => PUNISHES.has(kind));
-	const landing = rung?.solution.outcome.landingX ?? 0;
+	const landing = candidate?.solution.outcome.landingX ?? 0;
 	const across = acrossLine(punishing);
 	return [
 		...(across.some(({ from }) => from < landing) ? (['short-finds-hazard'] as const) : []),
@@ -208,19 +215,21 @@ function hazardCautions({ hazards }: Situation, rung: Rung | undefined): Caution
  * What to mind before this shot is played.
  *
  * @param question opened
- * @param rung that is called; undefined where none is
+ * @param candidate that is called; undefined where none is
  */
-export function cautionsFor(question: Question, rung: Rung | undefined): Caution[] {
+export function cautionsFor(question: Question, candidate: Candidate | undefined): Caution[] {
 	const cautions: Caution[] = [];
 	const { situation, request } = question;
 	if (
-		rung &&
-		(rung.play.flight === 'open' || rung.play.flight === 'splash' || rung.solution.speed > FAST)
+		candidate &&
+		(candidate.play.flight === 'open' ||
+			candidate.play.flight === 'splash' ||
+			candidate.solution.speed > FAST)
 	)
 		cautions.push('nobody-in-front');
-	cautions.push(...hazardCautions(situation, rung));
+	cautions.push(...hazardCautions(situation, candidate));
 	if (slopeAt(situation, question.pin) <= RUNS_AWAY) cautions.push('downhill-runs-away');
-	if (rung && rung.solution.speed > fastestMeasured(rung.play.club, request.player))
+	if (candidate && candidate.solution.speed > fastestMeasured(candidate.play.club, request.player))
 		cautions.push('outside-measured');
 	cautions.push('shared-green', 'not-in-a-round');
 	return cautions;

@@ -2,7 +2,7 @@ import { Outcome } from '../../ball/simulate';
 import type { LieId } from '../../lie/lies';
 import { quantileSorted } from '../../math/quantiles';
 import { FOOT, YARD, fromPercent, type Metres } from '../../units';
-import { guessFrom, solveRung, type Rung } from '../ladder/rung';
+import { guessFrom, solveCandidate, type Candidate } from '../ladder/candidate';
 import { planSwing, type PlannedSwing } from '../ladder/swing';
 import type { Question } from '../question/question';
 import type { Situation } from '../question/situation';
@@ -57,7 +57,7 @@ const steeper = (situation: Situation, percent: number): Situation => ({
 const BALLS = 65;
 
 /** Where the middle one of a player's balls ends along the line. */
-function middleOf(question: Question, { play, solution }: Rung): Metres {
+function middleOf(question: Question, { play, solution }: Candidate): Metres {
 	const { speed, aim } = solution;
 	const shot = { ...shotOf(question, { play, speed, aim }), scene: question.bare };
 	const { x } = sampleFinishes(shot, drawDeviates(question.request.seed, BALLS), 0, BALLS);
@@ -76,24 +76,24 @@ export const runTheSameWay = (more: Metres, less: Metres): boolean =>
  * for more and for less.
  *
  * @param question opened
- * @param rung that is called
+ * @param candidate that is called
  */
-export function sensitivityOf(question: Question, rung: Rung): Sensitivity {
+export function sensitivityOf(question: Question, candidate: Candidate): Sensitivity {
 	const { situation } = question;
-	const { aim, outcome } = rung.solution;
+	const { aim, outcome } = candidate.solution;
 	const change = (situation: Situation): Metres => {
 		const other = question.within(situation);
 		const played = playIntended(
-			other.intent(rung.play),
+			other.intent(candidate.play),
 			other.bare,
-			rung.solution.speed,
+			candidate.solution.speed,
 			aim,
 			new Outcome()
 		);
 		return played.finishX - outcome.finishX - (other.pin - question.pin);
 	};
 	const ofMany = (situation: Situation): Metres =>
-		middleOf(question.within(situation), rung) - middleOf(question, rung);
+		middleOf(question.within(situation), candidate) - middleOf(question, candidate);
 	const bothWays = (by: (sign: 1 | -1) => Situation): { more: Metres; less: Metres } => {
 		const [more, less] = [change(by(1)), change(by(-1))];
 		if (!runTheSameWay(more, less)) return { more, less };
@@ -107,9 +107,12 @@ export function sensitivityOf(question: Question, rung: Rung): Sensitivity {
 	const farther = (by: Metres) =>
 		change({ ...situation, edgeToPin: Math.max(0.1, situation.edgeToPin + by) });
 	const instead = (by: Metres): PlannedSwing => {
-		const { play, target } = rung;
-		const from = { ...guessFrom(rung), hopeless: false };
-		const moved = solveRung(question, play, Math.max(0.2, target + by), { from, around: true });
+		const { play, target } = candidate;
+		const from = { ...guessFrom(candidate), hopeless: false };
+		const moved = solveCandidate(question, play, Math.max(0.2, target + by), {
+			from,
+			around: true
+		});
 		return planSwing(play.club, moved.solution.speed, question.request.player);
 	};
 	return {

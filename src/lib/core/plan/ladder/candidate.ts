@@ -22,7 +22,7 @@ import { notWanted } from '../question/wanted';
 import { fastestMeasured } from './swing';
 
 /** One play, solved as if nothing went wrong. */
-export interface Rung {
+export interface Candidate {
 	play: Play;
 	solution: Solution;
 	/** Station along the line where the ball is to end. */
@@ -45,7 +45,12 @@ const BEYOND_MEASURED = 1.25;
 const drawnPath = (question: Question, play: Play, { speed, aim }: Solution): Path =>
 	pathOf(question.intent(play), question.bare, speed, aim);
 
-function rungOf(question: Question, play: Play, target: Metres, solution: Solution): Rung {
+function candidateOf(
+	question: Question,
+	play: Play,
+	target: Metres,
+	solution: Solution
+): Candidate {
 	const { carry, roll } = solution.outcome;
 	const worksOut = solution.status === 'solved';
 	return {
@@ -64,10 +69,12 @@ function rungOf(question: Question, play: Play, target: Metres, solution: Soluti
  * With its path, whether it works or not.
  *
  * @param question opened
- * @param rung solved or not
+ * @param candidate solved or not
  */
-export const drawn = (question: Question, rung: Rung): Rung =>
-	rung.path.length > 0 ? rung : { ...rung, path: drawnPath(question, rung.play, rung.solution) };
+export const drawn = (question: Question, candidate: Candidate): Candidate =>
+	candidate.path.length > 0
+		? candidate
+		: { ...candidate, path: drawnPath(question, candidate.play, candidate.solution) };
 
 /**
  * Solves one play; judged elsewhere.
@@ -75,29 +82,29 @@ export const drawn = (question: Question, rung: Rung): Rung =>
  * @param target station where the ball is to end, the pin's own where it is left out
  * @param start what to begin with, from nothing where it is left out
  */
-export function solveRung(
+export function solveCandidate(
 	question: Question,
 	play: Play,
 	target: Metres = question.target,
 	start: Start = ANEW
-): Rung {
+): Candidate {
 	const intent = question.intent(play);
 	const solution = solveFinish(intent, question.bare, target, question.fastest(play), start);
-	return rungOf(question, play, target, solution);
+	return candidateOf(question, play, target, solution);
 }
 
 /**
- * The other ways in which a play ends at the place of a rung: softer down a bank, or harder over it.
+ * The other ways in which a play ends at the place of a candidate: softer down a bank, or harder over it.
  *
  * @param question opened
- * @param rung solved for its target
+ * @param candidate solved for its target
  */
-export function otherWays(question: Question, { play, target, solution }: Rung): Rung[] {
+export function otherWays(question: Question, { play, target, solution }: Candidate): Candidate[] {
 	if (isEven(question.situation)) return [];
 	const intent = question.intent(play);
 	const fastest = question.fastest(play);
 	const found = otherFinishes(intent, question.bare, target, fastest, solution);
-	return found.map((other) => rungOf(question, play, target, other));
+	return found.map((other) => candidateOf(question, play, target, other));
 }
 
 /** On ground of one slope, reached without a bank or a change of grass, whoever swings harder ends farther. */
@@ -108,14 +115,22 @@ const isEven = ({ rise, segments, grass, survey }: Situation): boolean =>
  * The same shot turned so that it ends to one side of where it did, right (+) or left (−).
  *
  * @param question opened
- * @param rung solved for its target
+ * @param candidate solved for its target
  * @param side metres to the right of the target, − to the left
  */
-export function leanTo(question: Question, { play, solution, target }: Rung, side: Metres): Rung {
+export function leanTo(
+	question: Question,
+	{ play, solution, target }: Candidate,
+	side: Metres
+): Candidate {
 	const { speed } = solution;
 	const aim = solution.aim + Math.atan2(side, target);
 	const outcome = playIntended(question.intent(play), question.bare, speed, aim, new Outcome());
-	return { ...rungOf(question, play, target, { ...solution, aim, outcome }), side, safe: true };
+	return {
+		...candidateOf(question, play, target, { ...solution, aim, outcome }),
+		side,
+		safe: true
+	};
 }
 
 /**
@@ -125,16 +140,16 @@ export function leanTo(question: Question, { play, solution, target }: Rung, sid
 const AT_THE_PIN = { short: 2, past: 1 } satisfies Record<string, Metres>;
 
 /** A play as it was struck. */
-type Struck = Pick<Rung, 'play'> & { solution: Pick<Solution, 'speed' | 'aim'> };
+type Struck = Pick<Candidate, 'play'> & { solution: Pick<Solution, 'speed' | 'aim'> };
 
 /**
  * The same shot struck harder or softer: at the pin where it ends about there, else to where it then ends.
  *
  * @param question opened
- * @param rung solved
+ * @param candidate solved
  * @param harder factor on the head speed
  */
-export function struck(question: Question, { play, solution }: Struck, harder: Ratio): Rung {
+export function struck(question: Question, { play, solution }: Struck, harder: Ratio): Candidate {
 	const { aim } = solution;
 	const speed = solution.speed * harder;
 	const outcome = playIntended(question.intent(play), question.bare, speed, aim, new Outcome());
@@ -142,30 +157,30 @@ export function struck(question: Question, { play, solution }: Struck, harder: R
 	const atPin = off > -AT_THE_PIN.short && off < AT_THE_PIN.past;
 	const target = atPin ? question.target : outcome.finishX;
 	const miss = outcome.finishX - target;
-	return rungOf(question, play, target, { status: 'solved', speed, aim, miss, outcome });
+	return candidateOf(question, play, target, { status: 'solved', speed, aim, miss, outcome });
 }
 
 /**
  * Where to start from for the same play at a place nearby.
  *
- * @param rung solved
+ * @param candidate solved
  * @returns `hopeless` where the search found no place to stop
  */
-export const guessFrom = ({ solution: { speed, aim, status } }: Rung): Guess => ({
+export const guessFrom = ({ solution: { speed, aim, status } }: Candidate): Guess => ({
 	speed,
 	aim,
 	hopeless: status === 'noStop'
 });
 
 /** Whatever its flight, a shot that asks for a swing far past any measured with this club is a guess. */
-function rejectMeasured({ request }: Question, { play, solution }: Rung): Rejection | null {
+function rejectMeasured({ request }: Question, { play, solution }: Candidate): Rejection | null {
 	const longest = fastestMeasured(play.club, request.player);
 	const { speed } = solution;
 	return speed > longest * BEYOND_MEASURED ? { code: 'tooFarForMeasured', speed, longest } : null;
 }
 
 /** Carry grows with about the square of head speed, so one standard deviation of it is twice as large a share. */
-const carrySpread = ({ request: { player } }: Question, { play, solution }: Rung): Metres =>
+const carrySpread = ({ request: { player } }: Question, { play, solution }: Candidate): Metres =>
 	2 *
 	dispersionWith(play.club, player).speed *
 	flightSetup(play.flight, player.technique).risk.speed *
@@ -177,7 +192,7 @@ const MET: Partial<Record<SurfaceKind, HazardKind>> = {
 };
 
 /** A ball may break around or into what the straight line misses: the ground under its whole roll is looked at. */
-function runsInto(question: Question, { path, solution }: Rung): HazardKind | null {
+function runsInto(question: Question, { path, solution }: Candidate): HazardKind | null {
 	const { survey, hazards } = question.situation;
 	if (survey?.kinds !== 'map' && hazards.every(({ beside }) => !beside)) return null;
 	const { ground } = question.obstructed;
@@ -192,23 +207,23 @@ function runsInto(question: Question, { path, solution }: Rung): HazardKind | nu
 }
 
 /**
- * The first reason against a solved rung, or null.
+ * The first reason against a solved candidate, or null.
  *
  * @param question opened
- * @param rung solved
+ * @param candidate solved
  * @returns null where nothing speaks against it
  */
-export function rejectRung(question: Question, rung: Rung): Rejection | null {
-	const other = notWanted(question.wanted, rung);
+export function rejectCandidate(question: Question, candidate: Candidate): Rejection | null {
+	const other = notWanted(question.wanted, candidate);
 	if (other) return other;
-	const intent = question.intent(rung.play);
+	const intent = question.intent(candidate.play);
 	const flown: Flown = {
-		heightAt: (x) => heightOnPath(rung.path, x),
-		carrySpread: carrySpread(question, rung),
-		runsInto: runsInto(question, rung)
+		heightAt: (x) => heightOnPath(candidate.path, x),
+		carrySpread: carrySpread(question, candidate),
+		runsInto: runsInto(question, candidate)
 	};
 	return (
-		rejectSolution(question.situation, intent, rung.solution, flown) ??
-		rejectMeasured(question, rung)
+		rejectSolution(question.situation, intent, candidate.solution, flown) ??
+		rejectMeasured(question, candidate)
 	);
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { question } from '../../../../../tests/support/scenes';
 import { buildLadder } from './ladder';
-import type { Rung } from './rung';
+import type { Candidate } from './candidate';
 
 const BAG = [
 	{ name: '7i', loft: 34, bounce: 4 },
@@ -20,12 +20,12 @@ const ladderOf = (
 describe('the ladder', () => {
 	it('rises by air, and has every play once: in or out with a reason', () => {
 		const { ladder } = ladderOf({ toEdge: 6, edgeToPin: 4, beyondPin: 3 });
-		const shares = ladder.rungs.map(({ airShare }) => airShare);
+		const shares = ladder.candidates.map(({ airShare }) => airShare);
 		expect(shares).toEqual([...shares].sort((a, b) => a - b));
-		expect(ladder.rungs.length).toBeGreaterThan(0);
+		expect(ladder.candidates.length).toBeGreaterThan(0);
 		expect(ladder.rejected.length).toBeGreaterThan(0);
 		expect(ladder.compromised).toBe(false);
-		expect(ladder.rungs.every(({ against }) => against === null)).toBe(true);
+		expect(ladder.candidates.every(({ against }) => against === null)).toBe(true);
 	});
 
 	it('lets the least bad in where nothing works: the longest of those that land short', () => {
@@ -34,13 +34,13 @@ describe('the ladder', () => {
 			{ skill: 'high' }
 		);
 		expect(ladder.compromised).toBe(true);
-		const codes = ladder.rungs.map(({ against }) => against!.code);
+		const codes = ladder.candidates.map(({ against }) => against!.code);
 		expect(new Set(codes)).toEqual(new Set(['shortOfGreen']));
-		const landings = ladder.rungs.map(({ solution }) => solution.outcome.landingX);
+		const landings = ladder.candidates.map(({ solution }) => solution.outcome.landingX);
 		const left = ladder.rejected
 			.filter(({ rejection }) => rejection.code === 'shortOfGreen')
-			.map(({ rung }) => rung!.solution.outcome.landingX);
-		expect(ladder.rungs.length).toBeLessThanOrEqual(4);
+			.map(({ candidate }) => candidate!.solution.outcome.landingX);
+		expect(ladder.candidates.length).toBeLessThanOrEqual(4);
 		for (const out of left) expect(out).toBeLessThanOrEqual(Math.min(...landings) + 1e-9);
 	});
 
@@ -57,15 +57,16 @@ describe('the ladder', () => {
 		};
 		const of = (edgeToPin: number) =>
 			buildLadder(question({ ...thin, edgeToPin }, { skill: 'expert' }));
-		const codes = (rungs: readonly Rung[]) => rungs.map(({ against }) => against?.code ?? 'works');
-		const { rungs, compromised } = of(3.6);
+		const codes = (candidates: readonly Candidate[]) =>
+			candidates.map(({ against }) => against?.code ?? 'works');
+		const { candidates, compromised } = of(3.6);
 		expect(compromised).toBe(false);
-		expect(codes(rungs)).toContain('works');
-		expect(codes(rungs)).toContain('shortOfGreen');
-		expect(codes(rungs).every((code) => ['works', 'shortOfGreen'].includes(code))).toBe(true);
+		expect(codes(candidates)).toContain('works');
+		expect(codes(candidates)).toContain('shortOfGreen');
+		expect(codes(candidates).every((code) => ['works', 'shortOfGreen'].includes(code))).toBe(true);
 		const plenty = ladderOf({ toEdge: 6, edgeToPin: 4, beyondPin: 3 }).ladder;
-		expect(plenty.rungs.length).toBeGreaterThanOrEqual(3);
-		expect(codes(plenty.rungs).every((code) => code === 'works')).toBe(true);
+		expect(plenty.candidates.length).toBeGreaterThanOrEqual(3);
+		expect(codes(plenty.candidates).every((code) => code === 'works')).toBe(true);
 	});
 
 	it('lets in, of those that end in trouble, the ones that end nearest the hole, four a kind at most', () => {
@@ -81,22 +82,25 @@ describe('the ladder', () => {
 		expect(ladder.compromised).toBe(true);
 		const off = ({ outcome }: { outcome: { finishX: number; finishZ: number } }) =>
 			Math.hypot(outcome.finishX - asked.pin, outcome.finishZ);
-		for (const code of new Set(ladder.rungs.map(({ against }) => against!.code))) {
-			const taken = ladder.rungs.filter(({ against }) => against!.code === code);
-			const left = ladder.rejected.filter(({ rejection, rung }) => rung && rejection.code === code);
+		for (const code of new Set(ladder.candidates.map(({ against }) => against!.code))) {
+			const taken = ladder.candidates.filter(({ against }) => against!.code === code);
+			const left = ladder.rejected.filter(
+				({ rejection, candidate }) => candidate && rejection.code === code
+			);
 			expect(taken.length).toBeLessThanOrEqual(4);
 			const worst = Math.max(...taken.map(({ solution }) => off(solution)));
-			for (const { rung } of left) expect(off(rung!.solution)).toBeGreaterThanOrEqual(worst - 1e-9);
+			for (const { candidate } of left)
+				expect(off(candidate!.solution)).toBeGreaterThanOrEqual(worst - 1e-9);
 		}
 	});
 
-	it('has no rung in both lists', () => {
+	it('has no candidate in both lists', () => {
 		const { ladder } = ladderOf(
 			{ lie: 'deep-rough', toEdge: 60, edgeToPin: 10 },
 			{ skill: 'high' }
 		);
 		const plays = [
-			...ladder.rungs.map(({ play }) => play),
+			...ladder.candidates.map(({ play }) => play),
 			...ladder.rejected.map(({ play }) => play)
 		];
 		expect(new Set(plays).size).toBe(plays.length);

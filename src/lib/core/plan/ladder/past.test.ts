@@ -1,22 +1,22 @@
 import { describe, expect, it } from 'vitest';
 import { question as ask } from '../../../../../tests/support/scenes';
-import { candidates } from './candidates';
+import { possiblePlays } from './possiblePlays';
 import { playable } from './past';
-import { rejectRung, solveRung, type Rung } from './rung';
+import { rejectCandidate, solveCandidate, type Candidate } from './candidate';
 
 const question = ask({ toEdge: 6, edgeToPin: 4, beyondPin: 60 });
-const [play] = candidates(question.request.bag, question.situation).filter(
+const [play] = possiblePlays(question.request.bag, question.situation).filter(
 	({ club, flight, shape }) => club.name === '7i' && flight === 'standard' && shape === 'straight'
 );
 
 describe('a play for another place', () => {
-	const rung = solveRung(question, play!);
+	const candidate = solveCandidate(question, play!);
 	const notClear = { code: 'notClear', hazard: 'water', by: 0.1 } as const;
-	const at = (by: number, against: Rung['against']) =>
-		playable(question, { ...rung, against }, question.target + by);
+	const at = (by: number, against: Candidate['against']) =>
+		playable(question, { ...candidate, against }, question.target + by);
 
 	it('is none where something speaks against it', () => {
-		expect(rejectRung(question, rung)?.code).toBe('shortOfGreen');
+		expect(rejectCandidate(question, candidate)?.code).toBe('shortOfGreen');
 		expect(at(0.5, null)).toBeNull();
 		const longer = at(25, null);
 		expect(longer?.against).toBeNull();
@@ -25,9 +25,9 @@ describe('a play for another place', () => {
 
 	it('is, of one that works nowhere, the same with no worse against it there', () => {
 		expect(at(0.5, notClear)?.against?.code).toBe('shortOfGreen');
-		expect(at(0.5, rejectRung(question, rung))?.against?.code).toBe('shortOfGreen');
+		expect(at(0.5, rejectCandidate(question, candidate))?.against?.code).toBe('shortOfGreen');
 		expect(at(25, notClear)?.against).toBeNull();
 		const far = ask({ toEdge: 6, edgeToPin: 4, beyondPin: 60 }, { skill: 'high' });
-		expect(playable(far, { ...solveRung(far, play!), against: notClear }, 200)).toBeNull();
+		expect(playable(far, { ...solveCandidate(far, play!), against: notClear }, 200)).toBeNull();
 	});
 });

@@ -4,9 +4,9 @@ import { ANEW, type Start } from '../../solve/solve';
 import type { Metres, Ratio } from '../../units';
 import type { Question } from '../question/question';
 import type { Rejection } from './reject';
-import { guessFrom, otherWays, rejectRung, solveRung, type Rung } from './rung';
+import { guessFrom, otherWays, rejectCandidate, solveCandidate, type Candidate } from './candidate';
 import { notWanted } from '../question/wanted';
-import type { Trail } from './trail';
+import type { WarmStart } from './warmStart';
 
 /** A ball is meant to end no nearer to the end of the green than this. */
 const GREEN_MARGIN: Metres = 0.5;
@@ -27,10 +27,10 @@ const MENDED_BY_LENGTH: readonly Rejection['code'][] = [
 const STEPS: readonly Metres[] = [0.75, 1.5, 3, 5, 8];
 const HALVINGS = 2;
 
-/** A play that does not work for the pin; no rung where it was out before anything was computed. */
+/** A play that does not work for the pin; no candidate where it was out before anything was computed. */
 export interface OutAtPin {
 	play: Play;
-	rung: Rung | null;
+	candidate: Candidate | null;
 	rejection: Rejection;
 }
 
@@ -62,50 +62,51 @@ export const within = ({ front, back }: Room, target: Metres): boolean =>
  * A play that works for a place other than the pin, or null; one that does not work anywhere works there no worse.
  *
  * @param question opened
- * @param rung to be played elsewhere, with what speaks against it
+ * @param candidate to be played elsewhere, with what speaks against it
  * @param target metres from the ball
  * @param around whether all is looked through where what worked at the pin leads nowhere: other aims, and other head speeds
  */
 export function playable(
 	question: Question,
-	rung: Rung,
+	candidate: Candidate,
 	target: Metres,
 	around = true
-): Rung | null {
-	const start = { from: { ...guessFrom(rung), hopeless: false }, around };
+): Candidate | null {
+	const start = { from: { ...guessFrom(candidate), hopeless: false }, around };
 	// A putt over a bank may be better played quite differently to another place.
-	if (rung.play.club.putter) return judged(question, rung, target, { ...start, from: null }).rung;
-	const near = judged(question, rung, target, start);
-	if (near.rung || !around) return near.rung;
+	if (candidate.play.club.putter)
+		return judged(question, candidate, target, { ...start, from: null }).candidate;
+	const near = judged(question, candidate, target, start);
+	if (near.candidate || !around) return near.candidate;
 	// Where the ground jumps, what is found from the pin's own speed may not be the way that works.
-	const isLost = near.status !== 'solved' || rung.against !== null;
-	return isLost ? judged(question, rung, target, ANEW).rung : null;
+	const isLost = near.status !== 'solved' || candidate.against !== null;
+	return isLost ? judged(question, candidate, target, ANEW).candidate : null;
 }
 
 /** A play solved for a place, where it works there or is no worse than it was before; and how solving it went. */
 function judged(
 	question: Question,
-	{ play, against: before }: Pick<Rung, 'play' | 'against'>,
+	{ play, against: before }: Pick<Candidate, 'play' | 'against'>,
 	target: Metres,
 	start: Start
-): { rung: Rung | null; status: SolveStatus } {
-	const tried = solveRung(question, play, target, start);
+): { candidate: Candidate | null; status: SolveStatus } {
+	const tried = solveCandidate(question, play, target, start);
 	const { status } = tried.solution;
-	const against = rejectRung(question, tried);
+	const against = rejectCandidate(question, tried);
 	// Landing short of the green is the least that can be wrong; what is not asked for is no better for being so at the pin, too.
 	const isAsked = notWanted(question.wanted, tried) === null;
 	const noWorse = isAsked && (against?.code === before?.code || against?.code === 'shortOfGreen');
-	if (against === null || (before && noWorse)) return { rung: { ...tried, against }, status };
-	if (!start.around || status !== 'solved') return { rung: null, status };
-	const other = otherWays(question, tried).find((way) => rejectRung(question, way) === null);
-	return { rung: other ?? null, status };
+	if (against === null || (before && noWorse)) return { candidate: { ...tried, against }, status };
+	if (!start.around || status !== 'solved') return { candidate: null, status };
+	const other = otherWays(question, tried).find((way) => rejectCandidate(question, way) === null);
+	return { candidate: other ?? null, status };
 }
 
 /** Share of what that asks for from which on a place is tried: the roll changes, too. */
 const CAUTIOUS: Ratio = 0.5;
 
 /** A landing moves with the whole length of a shot: what lands short of the green must be so much longer, at least, to land on it. */
-function leastPast({ airShare }: Rung, rejection: Rejection): Metres {
+function leastPast({ airShare }: Candidate, rejection: Rejection): Metres {
 	return rejection.code === 'shortOfGreen' ? (CAUTIOUS * rejection.by) / airShare : 0;
 }
 
@@ -114,32 +115,33 @@ function leastPast({ airShare }: Rung, rejection: Rejection): Metres {
  *
  * @param question opened
  * @param out a play that is out at the pin
- * @param trail where an answer is wanted at once: the place found nearby is good enough, where none was found none is looked for, and
+ * @param warmStart where an answer is wanted at once: the place found nearby is good enough, where none was found none is looked for, and
  *   only straight balls are
  * @returns null where there is none on this green, or more length would not mend what is wrong; shaped shots are not asked
  */
 export function nearestPlayable(
 	question: Question,
-	{ play, rung, rejection }: OutAtPin,
-	trail: Trail | null = null
-): Rung | null {
-	if (!rung || play.shape !== 'straight' || !MENDED_BY_LENGTH.includes(rejection.code)) return null;
+	{ play, candidate, rejection }: OutAtPin,
+	warmStart: WarmStart | null = null
+): Candidate | null {
+	if (!candidate || play.shape !== 'straight' || !MENDED_BY_LENGTH.includes(rejection.code))
+		return null;
 	const room = roomOf(question);
-	const before = trail?.past(play);
+	const before = warmStart?.past(play);
 	if (before === null) return null;
 	if (before && within(room, question.target + before.by)) {
 		const start = { from: before.guess, around: false };
-		const found = judged(question, rung, question.target + before.by, start);
-		if (found.rung) return found.rung;
+		const found = judged(question, candidate, question.target + before.by, start);
+		if (found.candidate) return found.candidate;
 	}
-	const around = trail === null;
-	const least = leastPast(rung, rejection);
+	const around = warmStart === null;
+	const least = leastPast(candidate, rejection);
 	let out = 0;
 	for (const step of STEPS) {
 		if (!within(room, question.target + step)) return null;
 		if (step < least) continue;
 		const target = question.target + step;
-		const found = playable(question, rung, target, around);
+		const found = playable(question, candidate, target, around);
 		if (found) return nearer(question, found, { out, works: step, around });
 		out = step;
 	}
@@ -149,9 +151,9 @@ export function nearestPlayable(
 /** Halves the step in which a play begins to work. */
 function nearer(
 	question: Question,
-	found: Rung,
+	found: Candidate,
 	{ around, ...step }: { out: Metres; works: Metres; around: boolean }
-): Rung {
+): Candidate {
 	let { out, works } = step;
 	let best = found;
 	for (let i = 0; i < HALVINGS; i++) {

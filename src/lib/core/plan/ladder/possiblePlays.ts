@@ -94,7 +94,7 @@ function lastResort(bag: readonly Club[], { lie }: LieOfBall): Play[] {
  * @param bag at least one club
  * @param ball how it lies, and how far from the hole
  */
-export function candidates(bag: readonly Club[], ball: LieOfBall): Play[] {
+export function possiblePlays(bag: readonly Club[], ball: LieOfBall): Play[] {
 	const plays = [...bag].sort((a, b) => a.loft - b.loft).flatMap((club) => playsOf(club, ball));
 	return plays.length > 0 ? plays : lastResort(bag, ball);
 }
@@ -106,7 +106,7 @@ export function candidates(bag: readonly Club[], ball: LieOfBall): Play[] {
  * @param plays all of them
  * @returns none where no club that may be chosen makes such a shot from this lie
  */
-export function wantedCandidates(
+export function wantedPlays(
 	{ wanted, clubs, situation }: Question,
 	plays: readonly Play[]
 ): Play[] {
@@ -114,5 +114,5 @@ export function wantedCandidates(
 	const found = plays.filter(suits);
 	return found.length > 0 || clubs.length === 0
 		? found
-		: candidates(clubs, situation).filter(suits);
+		: possiblePlays(clubs, situation).filter(suits);
 }

@@ -2,7 +2,7 @@ import type { SandSurface } from '../../lie/sand';
 import { describe, expect, it } from 'vitest';
 import { question as ask } from '../../../../../tests/support/scenes';
 import { radians } from '../../units';
-import { candidates } from './candidates';
+import { possiblePlays } from './possiblePlays';
 import { playKey } from '../../player/intent';
 import { buildLadder, type Ladder } from './ladder';
 import { heightOnPath, type Path } from '../../solve/path';
@@ -20,7 +20,7 @@ describe('a shot is out', () => {
 	it('when it lands short of the safe part of the green', () => {
 		const ladder = ladderOf({ toEdge: 8, edgeToPin: 6, fringe: 'grainy' });
 		expect(codes(ladder)).toContain('shortOfGreen');
-		for (const { solution } of ladder.rungs.filter(({ play }) => play.flight !== 'putt'))
+		for (const { solution } of ladder.candidates.filter(({ play }) => play.flight !== 'putt'))
 			expect(solution.outcome.landingX).toBeGreaterThanOrEqual(8 + EDGE_MARGIN);
 	});
 
@@ -29,7 +29,7 @@ describe('a shot is out', () => {
 		expect(codes(low)).toContain('landsInHazard');
 		const high = ladderOf({ toEdge: 6, edgeToPin: 8, hazards: sand(1, 5, 2) });
 		expect(codes(high)).toContain('notClear');
-		expect(high.rungs.length).toBeLessThan(low.rungs.length);
+		expect(high.candidates.length).toBeLessThan(low.candidates.length);
 	});
 
 	it('when a putt would have to go through something', () => {
@@ -60,7 +60,7 @@ describe('a shot is out', () => {
 	it('when nothing stops on the slope', () => {
 		const ladder = ladderOf({ slopeAlong: -20 });
 		expect(ladder.compromised).toBe(true);
-		expect(new Set(ladder.rungs.map(({ against }) => against?.code))).toContain('noStop');
+		expect(new Set(ladder.candidates.map(({ against }) => against?.code))).toContain('noStop');
 		expect(codes(ladder)).toContain('noStop');
 	});
 
@@ -84,10 +84,10 @@ describe('a shot is out', () => {
 
 describe('the ladder', () => {
 	it('rises in air share and names every play once', () => {
-		const { rungs, rejected } = ladderOf({ toEdge: 3, edgeToPin: 9, fringe: 'grainy' });
-		const shares = rungs.map(({ airShare }) => airShare);
+		const { candidates, rejected } = ladderOf({ toEdge: 3, edgeToPin: 9, fringe: 'grainy' });
+		const shares = candidates.map(({ airShare }) => airShare);
 		expect([...shares].sort((a, b) => a - b)).toEqual(shares);
-		const keys = [...rungs.map(({ play }) => play), ...rejected.map(({ play }) => play)].map(
+		const keys = [...candidates.map(({ play }) => play), ...rejected.map(({ play }) => play)].map(
 			playKey
 		);
 		expect(new Set(keys).size).toBe(keys.length);
@@ -96,14 +96,14 @@ describe('the ladder', () => {
 	it('lets what merely lands short back in when all is out, and says so', () => {
 		const question = ask({ toEdge: 3, edgeToPin: 0.5, beyondPin: 0.3, fringe: 'rough' });
 		const ladder = buildLadder(question);
-		expect(ladder.rungs.length).toBeGreaterThan(0);
-		expect(ladder.compromised).toBe(ladder.rungs.every(({ against }) => against !== null));
+		expect(ladder.candidates.length).toBeGreaterThan(0);
+		expect(ladder.compromised).toBe(ladder.candidates.every(({ against }) => against !== null));
 	});
 
 	it('tries from sand only what a sand shot is', () => {
 		const { bag } = ask({}).request;
 		const from = (sand: SandSurface, change: object = {}) =>
-			candidates(bag, ask({ lie: 'sand', sandSurface: sand, toEdge: 3, ...change }).situation);
+			possiblePlays(bag, ask({ lie: 'sand', sandSurface: sand, toEdge: 3, ...change }).situation);
 		const flights = (...asked: Parameters<typeof from>) =>
 			new Set(from(...asked).map(({ flight }) => flight));
 		const loftsOf = (plays: ReturnType<typeof from>) => plays.map(({ club }) => club.loft);
@@ -119,7 +119,7 @@ describe('the ladder', () => {
 		expect(Math.min(...loftsOf(from('soft', { edgeToPin: 22.1 })))).toBeLessThan(radians(37));
 		const plugged = from('plugged');
 		expect(plugged.every(({ faceOpen }) => faceOpen === 0)).toBe(true);
-		const open = candidates(bag, ask({ lie: 'deep-rough' }).situation).filter(
+		const open = possiblePlays(bag, ask({ lie: 'deep-rough' }).situation).filter(
 			({ flight }) => flight === 'open'
 		);
 		expect(open.every(({ faceOpen }) => faceOpen >= radians(29))).toBe(true);

@@ -2,7 +2,7 @@ import type { Metres } from '../../units';
 import type { Question } from '../question/question';
 import { playable, roomOf, within, type OutAtPin } from './past';
 import type { Rejection } from './reject';
-import type { Rung } from './rung';
+import type { Candidate } from './candidate';
 
 /** Faults that a shorter shot with the same club may not have, and the steps short of the pin in which a place is looked for. */
 const MENDED_BY_SHORTNESS: readonly Rejection['code'][] = [
@@ -26,16 +26,19 @@ const PLACES = 2;
  * @param out a play that is out at the pin
  * @returns none where there is none on this green, or less length would not mend what is wrong; shaped shots are not asked
  */
-export function nearestShort(question: Question, { play, rung, rejection }: OutAtPin): Rung[] {
-	const found: Rung[] = [];
-	if (!rung || play.shape !== 'straight' || !MENDED_BY_SHORTNESS.includes(rejection.code))
+export function nearestShort(
+	question: Question,
+	{ play, candidate, rejection }: OutAtPin
+): Candidate[] {
+	const found: Candidate[] = [];
+	if (!candidate || play.shape !== 'straight' || !MENDED_BY_SHORTNESS.includes(rejection.code))
 		return found;
-	const reach = rung.solution.outcome.finishX - IN_REACH;
+	const reach = candidate.solution.outcome.finishX - IN_REACH;
 	const targets =
 		rejection.code === 'tooFast' ? [reach] : SHORTER.map((step) => question.target - step);
 	for (const target of targets) {
 		if (found.length === PLACES || !within(roomOf(question), target)) break;
-		const there = playable(question, rung, target);
+		const there = playable(question, candidate, target);
 		if (there) found.push(there);
 	}
 	return found;

@@ -3,7 +3,7 @@ import { playKey, type Play } from '../../player/intent';
 import type { Guess } from '../../solve/solve';
 import type { Metres, Radians } from '../../units';
 import type { Question } from '../question/question';
-import { guessFrom, type Rung } from './rung';
+import { guessFrom, type Candidate } from './candidate';
 import type { Situation } from '../question/situation';
 
 /** Where a play was left that does not work at the pin itself: metres past it, and how it was played there. */
@@ -13,14 +13,14 @@ export interface LeftPast {
 }
 
 /** What the ladder of a question nearby knows of this one: where to start from, and where not to look again. */
-export interface Trail {
+export interface WarmStart {
 	guess: (play: Play) => Guess | null;
 	/** Null where no place past the pin was found; undefined where none was looked for. */
 	past: (play: Play) => LeftPast | null | undefined;
 }
 
 /** Nothing is known: an answer is wanted at once, and no question nearby was asked before. */
-export const NO_TRAIL: Trail = { guess: () => null, past: () => undefined };
+export const COLD_START: WarmStart = { guess: () => null, past: () => undefined };
 
 /** A question is near to another when nothing of it has moved by more than this. */
 const NEAR = { distance: 1, rise: 0.3, heading: 0.2, greenSpeed: 0.5 } satisfies {
@@ -59,28 +59,30 @@ export const isNear = (a: Situation, b: Situation): boolean =>
 
 const keyOf = (play: Play): string => `${playKey(play)}/${play.club.loft}`;
 
-/** What of a ladder leaves a trail. */
+/** What of a ladder leaves a warmStart. */
 interface Solved {
-	rungs: readonly Rung[];
-	rejected: readonly { rung: Rung | null }[];
+	candidates: readonly Candidate[];
+	rejected: readonly { candidate: Candidate | null }[];
 }
 
 /**
- * The trail that a ladder leaves.
+ * The warmStart that a ladder leaves.
  *
  * @param question that it answers
  * @param ladder every play of it
  */
-export function trailOf(question: Question, { rungs, rejected }: Solved): Trail {
+export function warmStartFrom(question: Question, { candidates, rejected }: Solved): WarmStart {
 	const guesses = new Map<string, Guess>();
 	const past = new Map<string, LeftPast>();
-	for (const { rung } of rejected) if (rung) guesses.set(keyOf(rung.play), guessFrom(rung));
-	for (const rung of rungs) {
-		const guess = guessFrom(rung);
-		if (rung.safe) past.set(keyOf(rung.play), { by: rung.target - question.target, guess });
-		else guesses.set(keyOf(rung.play), guess);
+	for (const { candidate } of rejected)
+		if (candidate) guesses.set(keyOf(candidate.play), guessFrom(candidate));
+	for (const candidate of candidates) {
+		const guess = guessFrom(candidate);
+		if (candidate.safe)
+			past.set(keyOf(candidate.play), { by: candidate.target - question.target, guess });
+		else guesses.set(keyOf(candidate.play), guess);
 	}
-	const looked = rungs.every(({ safe, against }) => safe || against !== null);
+	const looked = candidates.every(({ safe, against }) => safe || against !== null);
 	return {
 		guess: (play) => guesses.get(keyOf(play)) ?? null,
 		past: (play) => past.get(keyOf(play)) ?? (looked ? null : undefined)

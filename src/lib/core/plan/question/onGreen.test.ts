@@ -13,7 +13,7 @@ import { fromFeet, degrees } from '../../units';
 import { expectedLie, lineOn, lipsOf, situationOn, standBeside, type Conditions } from './onGreen';
 import { missCost, missSpots, standingBag, type MissQuestion } from '../studies/whereToMiss';
 import { landingRegion, FATE } from '../studies/landingRegion';
-import { solveRung } from '../ladder/rung';
+import { solveCandidate } from '../ladder/candidate';
 import { Question } from './question';
 import type { ShotKind } from './shotKind';
 import { ANY_SHOT } from './wanted';
@@ -129,12 +129,12 @@ describe('landingRegion', () => {
 	it('holds the landing spot that was solved for, and mirrors on level ground', () => {
 		const question = questionFrom([-14, 0], [0, 0]);
 		const wedge = question.request.bag.find(({ name }) => name === 'SW')!;
-		const rung = solveRung(question, straight(wedge), question.pin);
-		const region = landingRegion(question, rung);
+		const candidate = solveCandidate(question, straight(wedge), question.pin);
+		const region = landingRegion(question, candidate);
 		const at = (x: number, z: number) =>
 			Math.round((z - region.fromZ) / region.cell) * region.columns +
 			Math.round((x - region.fromX) / region.cell);
-		const { landingX } = rung.solution.outcome;
+		const { landingX } = candidate.solution.outcome;
 		expect(region.leave[at(landingX, 0)]).toBeLessThan(1);
 		expect(region.leave[at(landingX, 1)]).toBeCloseTo(region.leave[at(landingX, -1)]!, 6);
 		expect(region.leave[at(landingX, 2)]).toBeGreaterThan(region.leave[at(landingX, 0)]!);
@@ -143,8 +143,8 @@ describe('landingRegion', () => {
 	it('knows the places from which a ball leaves the green', () => {
 		const question = questionFrom([-14, 0], [5.5, 0]);
 		const iron = question.request.bag.find(({ name }) => name === '7i')!;
-		const rung = solveRung(question, straight(iron), question.pin);
-		const { fate } = landingRegion(question, rung);
+		const candidate = solveCandidate(question, straight(iron), question.pin);
+		const { fate } = landingRegion(question, candidate);
 		expect([...fate]).toContain(FATE.green);
 		expect([...fate].some((value) => value === FATE.offGreen || value === FATE.hazard)).toBe(true);
 	});
@@ -211,7 +211,7 @@ describe('where to miss', () => {
 		const sample = createLocalSampler(asked);
 		const costs = (balls: number) =>
 			buildLadder(asked)
-				.rungs.filter(
+				.candidates.filter(
 					({ play: { shape, faceOpen } }) =>
 						shape === 'straight' && ![10, 45].includes(Math.round(degrees(faceOpen)))
 				)

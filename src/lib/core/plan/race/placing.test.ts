@@ -1,21 +1,21 @@
 import { describe, expect, it } from 'vitest';
-import { finishes, raced, rungOf, strokesAround } from '../../../../../tests/support/raced';
+import { finishes, raced, candidateOf, strokesAround } from '../../../../../tests/support/raced';
 import { place } from './placing';
 import type { Played } from './race';
 
 const PIN = 10;
-const leader = raced(rungOf('PW'), finishes(strokesAround(2.5, 0)));
+const leader = raced(candidateOf('PW'), finishes(strokesAround(2.5, 0)));
 
 /** A wedge that costs so much more than the leader, give or take, with so many balls. */
 const dearer = (
 	gap: number,
 	error: number,
 	{ balls = 400, ...trouble }: { balls?: number; fourOrMore?: number; hazard?: number } = {}
-): Played => raced(rungOf('SW'), finishes(strokesAround(2.5 + gap, error, balls), trouble));
+): Played => raced(candidateOf('SW'), finishes(strokesAround(2.5 + gap, error, balls), trouble));
 
 const standing = (other: Played, first: Played = leader) => {
 	const placed = place([first, other], PIN, () => false);
-	const { tied, close } = placed.find(({ rung }) => rung === other.rung)!;
+	const { tied, close } = placed.find(({ candidate }) => candidate === other.candidate)!;
 	return { tied, close };
 };
 const CLOSE = { tied: true, close: true };
@@ -45,10 +45,10 @@ describe('place', () => {
 	});
 
 	it('takes for a tie what would be one where it costs least, though it is left where it costs a little more', () => {
-		const left = (forgone: number) => ({ ...dearer(0.07, 0.012), forgone });
+		const left = (regret: number) => ({ ...dearer(0.07, 0.012), regret });
 		expect(standing(left(0.008))).toEqual(BEATEN);
 		expect(standing(left(0.01))).toEqual(TIED);
-		expect(standing({ ...dearer(0.06, 0), forgone: 0.02 })).toEqual(TIED);
+		expect(standing({ ...dearer(0.06, 0), regret: 0.02 })).toEqual(TIED);
 	});
 
 	it('takes what lands short for a twentieth dearer than it is', () => {
@@ -56,16 +56,16 @@ describe('place', () => {
 			const entry = dearer(mean, error);
 			return {
 				...entry,
-				rung: { ...entry.rung, against: { code: 'shortOfGreen', by: 1 } as const }
+				candidate: { ...entry.candidate, against: { code: 'shortOfGreen', by: 1 } as const }
 			};
 		};
 		expect(standing(short(-0.031))).toEqual(CLOSE);
 		expect(standing(short(-0.029))).toEqual(TIED);
 		expect(standing(short(0.006))).toEqual(BEATEN);
 		const [first] = place([leader, short(-0.11)], PIN, () => false);
-		expect(first!.rung.against?.code).toBe('shortOfGreen');
+		expect(first!.candidate.against?.code).toBe('shortOfGreen');
 		const [other] = place([leader, short(-0.02)], PIN, () => false);
-		expect(other!.rung).toBe(leader.rung);
+		expect(other!.candidate).toBe(leader.candidate);
 	});
 
 	it('calls nothing wild while something tame costs a tenth more at most', () => {
@@ -73,9 +73,9 @@ describe('place', () => {
 			const entry = dearer(mean, 0);
 			return { ...entry, finishes: { ...entry.finishes, x: entry.finishes.x.map(() => 60) } };
 		};
-		const first = (mean: number) => place([leader, wild(mean)], PIN, () => false)[0]!.rung;
-		expect(first(-0.09)).toBe(leader.rung);
-		expect(first(-0.11)).not.toBe(leader.rung);
+		const first = (mean: number) => place([leader, wild(mean)], PIN, () => false)[0]!.candidate;
+		expect(first(-0.09)).toBe(leader.candidate);
+		expect(first(-0.11)).not.toBe(leader.candidate);
 	});
 
 	it('takes nothing for a tie that was given up early, but for what is close all the same', () => {
@@ -86,27 +86,27 @@ describe('place', () => {
 	});
 
 	it('takes what is dear for clearly less trouble for a bargain of its own', () => {
-		const risky = raced(rungOf('PW'), finishes(strokesAround(2.5, 0), { hazard: 0.1 }));
+		const risky = raced(candidateOf('PW'), finishes(strokesAround(2.5, 0), { hazard: 0.1 }));
 		expect(standing(dearer(0.06, 0.02), risky)).toEqual(BEATEN);
 		expect(standing(dearer(0.049, 0.02), risky)).toEqual(TIED);
 		expect(standing(dearer(0.06, 0.02, { hazard: 0.08 }), risky)).toEqual(TIED);
 	});
 
 	it('measures bargains by ties that are not dear themselves', () => {
-		const dear = raced(rungOf('GW'), finishes(strokesAround(2.56, 0.02), { hazard: 0.1 }));
+		const dear = raced(candidateOf('GW'), finishes(strokesAround(2.56, 0.02), { hazard: 0.1 }));
 		const placed = place([leader, dear, dearer(0.06, 0.02)], PIN, () => false);
-		expect(placed.find(({ rung }) => rung.play.club.name === 'SW')?.tied).toBe(true);
+		expect(placed.find(({ candidate }) => candidate.play.club.name === 'SW')?.tied).toBe(true);
 	});
 
 	it('puts ties first, by what speaks for them, and the rest by what they cost', () => {
 		const [far, farther] = [dearer(0.3, 0), dearer(0.5, 0)];
-		const flat = raced(rungOf('7i', { airShare: 0.2 }), finishes(strokesAround(2.51, 0)));
+		const flat = raced(candidateOf('7i', { airShare: 0.2 }), finishes(strokesAround(2.51, 0)));
 		const placed = place([farther, far, leader, flat], PIN, () => false);
-		expect(placed.map(({ rung }) => rung)).toEqual([
-			flat.rung,
-			leader.rung,
-			far.rung,
-			farther.rung
+		expect(placed.map(({ candidate }) => candidate)).toEqual([
+			flat.candidate,
+			leader.candidate,
+			far.candidate,
+			farther.candidate
 		]);
 		expect(placed.map(({ statistics }) => statistics.expectedStrokes.toFixed(2))).toEqual([
 			'2.51',
@@ -117,11 +117,11 @@ describe('place', () => {
 		expect(placed[0]!.statistics.leave.median).toBeCloseTo(0.5, 12);
 	});
 
-	it('asks of each rung whether its club has been measured', () => {
-		const other = raced(rungOf('SW', { airShare: 0.53 }), finishes(strokesAround(2.5, 0)));
+	it('asks of each candidate whether its club has been measured', () => {
+		const other = raced(candidateOf('SW', { airShare: 0.53 }), finishes(strokesAround(2.5, 0)));
 		const clubs = (measured: string) =>
 			place([leader, other], PIN, ({ play }) => play.club.name === measured).map(
-				({ rung }) => rung.play.club.name
+				({ candidate }) => candidate.play.club.name
 			);
 		expect(clubs('SW')).toEqual(['SW', 'PW']);
 		expect(clubs('PW')).toEqual(['PW', 'SW']);

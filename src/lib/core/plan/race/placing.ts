@@ -1,9 +1,9 @@
 import type { Metres } from '../../units';
 import { cheapest, strokesOf, type Played } from './race';
-import type { Rung } from '../ladder/rung';
+import type { Candidate } from '../ladder/candidate';
 import { CONTENDER_FACTOR } from './sample';
 import { pairedDifference, statisticsOf } from './statistics';
-import { isBargain, isWild, orderTies, type SampledRung } from './ties';
+import { isBargain, isWild, orderTies, type SampledCandidate } from './ties';
 
 /** Differences under this are a tie whatever the luck. */
 export const SMALLEST_DIFFERENCE = 0.02;
@@ -30,7 +30,7 @@ function callable(raced: readonly Played[], pin: Metres): readonly Played[] {
 
 /** What lands short of the green, or has worse against it, stands as if it cost so much more (assumption): a coach teaches to land it on. */
 const AGAINST = 0.05;
-const handicap = ({ rung }: Played): number => (rung.against ? AGAINST : 0);
+const handicap = ({ candidate }: Played): number => (candidate.against ? AGAINST : 0);
 
 /** The one that the others are measured by. */
 const leaderOf = (raced: readonly Played[]): Played =>
@@ -38,7 +38,7 @@ const leaderOf = (raced: readonly Played[]): Played =>
 
 /** An option as it stands to the leader. */
 function standing(entry: Played, leader: Played, pin: Metres) {
-	const { rung, finishes, forgone } = entry;
+	const { candidate, finishes, regret } = entry;
 	const paired = pairedDifference(finishes, leader.finishes);
 	const gap = { ...paired, mean: paired.mean + handicap(entry) - handicap(leader) };
 	const near = Math.min(
@@ -50,8 +50,8 @@ function standing(entry: Played, leader: Played, pin: Metres) {
 	const competed = finishes.x.length * CONTENDER_FACTOR >= leader.finishes.x.length;
 	const luck = Math.min(MOST_LUCK, Math.max(LEAST_LUCK, LUCK * gap.standardError));
 	// Left where it costs least, as another luck of the balls might have it, it would cost what it forgoes less.
-	const tied = close || (competed && gap.mean - forgone <= near + luck);
-	const option = { rung, finishes, statistics: statisticsOf(finishes, pin), tied, close };
+	const tied = close || (competed && gap.mean - regret <= near + luck);
+	const option = { candidate, finishes, statistics: statisticsOf(finishes, pin), tied, close };
 	return { option, dear: gap.mean > MOST_CLOSE };
 }
 
@@ -61,25 +61,25 @@ function standing(entry: Played, leader: Played, pin: Metres) {
  *
  * @param raced at least one, with all the balls they are to have
  * @param pin station of the hole, metres from the ball
- * @param measured whether the player has measured a swing with the club of a rung
+ * @param measured whether the player has measured a swing with the club of a candidate
  * @param inSand whether the ball lies in it
  * @returns best first
  */
 export function place(
 	raced: readonly Played[],
 	pin: Metres,
-	measured: (rung: Rung) => boolean,
+	measured: (candidate: Candidate) => boolean,
 	inSand = false
-): SampledRung[] {
+): SampledCandidate[] {
 	const leader = leaderOf(callable(raced, pin));
 	const standings = raced.map((entry) => standing(entry, leader, pin));
 	const cheap = standings.filter(({ option, dear }) => option.tied && !dear);
 	const bargains = cheap.map(({ option }) => option);
-	const sampled = standings.map(({ option, dear }): SampledRung => ({
+	const sampled = standings.map(({ option, dear }): SampledCandidate => ({
 		...option,
 		tied: option.tied && !(dear && isBargain(option, bargains))
 	}));
-	const costs = ({ statistics }: SampledRung) => statistics.expectedStrokes;
+	const costs = ({ statistics }: SampledCandidate) => statistics.expectedStrokes;
 	return [
 		...orderTies(
 			sampled.filter(({ tied }) => tied),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { finishes, raced, rungOf, strokesAround } from '../../../../../tests/support/raced';
+import { finishes, raced, candidateOf, strokesAround } from '../../../../../tests/support/raced';
 import {
 	blowUpOf,
 	cheapest,
@@ -24,12 +24,12 @@ function counting() {
 }
 
 describe('sampleTo', () => {
-	it('asks for balls in blocks, as the rung is played, and puts them behind each other', async () => {
+	it('asks for balls in blocks, as the candidate is played, and puts them behind each other', async () => {
 		const { asked, sampler } = counting();
-		const entry = enter(rungOf('SW'));
+		const entry = enter(candidateOf('SW'));
 		expect(hasPlayed(entry)).toBe(false);
 		await sampleTo([entry], 1000, sampler);
-		const { play } = entry.rung;
+		const { play } = entry.candidate;
 		expect(asked).toEqual([
 			[
 				{ play, speed: 10, aim: 0.1, from: 0, to: 400 },
@@ -43,9 +43,9 @@ describe('sampleTo', () => {
 	it('goes on from where each entry is, and leaves those that have as many', async () => {
 		const { asked, sampler } = counting();
 		const [started, done, fresh] = [
-			raced(rungOf('PW'), finishes(Array.from({ length: 100 }, (_, i) => i))),
-			raced(rungOf('GW'), finishes(strokesAround(2, 0, 300))),
-			enter(rungOf('SW'))
+			raced(candidateOf('PW'), finishes(Array.from({ length: 100 }, (_, i) => i))),
+			raced(candidateOf('GW'), finishes(strokesAround(2, 0, 300))),
+			enter(candidateOf('SW'))
 		];
 		const before = done.finishes;
 		await sampleTo([started, done, fresh], 300, sampler);
@@ -63,11 +63,11 @@ describe('sampleTo', () => {
 
 describe('the field', () => {
 	const [best, near, far] = [
-		raced(rungOf('PW'), finishes(strokesAround(2.5, 0), { fourOrMore: 0.2 })),
-		raced(rungOf('GW'), finishes(strokesAround(2.6, 0.03))),
-		raced(rungOf('SW'), finishes(strokesAround(2.7, 0)))
+		raced(candidateOf('PW'), finishes(strokesAround(2.5, 0), { fourOrMore: 0.2 })),
+		raced(candidateOf('GW'), finishes(strokesAround(2.6, 0.03))),
+		raced(candidateOf('SW'), finishes(strokesAround(2.7, 0)))
 	];
-	const idle = enter(rungOf('LW'));
+	const idle = enter(candidateOf('LW'));
 
 	it('knows its cheapest among those that have played', () => {
 		expect(cheapest([idle, far, best, near])).toBe(best);
@@ -77,7 +77,9 @@ describe('the field', () => {
 
 	it('hopes for what the slack and the doubt allow, and for no more', () => {
 		const names = (slack: number, errors: number) =>
-			hopeful([far, idle, best, near], slack, errors).map(({ rung }) => rung.play.club.name);
+			hopeful([far, idle, best, near], slack, errors).map(
+				({ candidate }) => candidate.play.club.name
+			);
 		expect(names(0, 0)).toEqual(['PW']);
 		expect(names(0.11, 0)).toEqual(['PW', 'GW']);
 		expect(names(0.05, 1.5)).toEqual(['PW']);

@@ -1,6 +1,6 @@
 import type { Play } from '../../player/intent';
 import type { MetresPerSecond, Radians } from '../../units';
-import type { Rung } from '../ladder/rung';
+import type { Candidate } from '../ladder/candidate';
 import { joinFinishes, type Finishes } from './sample';
 import { mean, pairedDifference } from './statistics';
 
@@ -23,21 +23,26 @@ const BLOCK = 400;
 
 /** A way to play it that is in the race, with what its balls have done so far. */
 export interface Entry {
-	rung: Rung;
+	candidate: Candidate;
 	/** Null before the first ball. */
 	finishes: Finishes | null;
 	/** Stands beside the same play's cheapest place for the sake of safety. */
-	careful: boolean;
+	riskAverse: boolean;
 	/** Strokes that another place for the same play would save, too few to be worth a word. */
-	forgone: number;
+	regret: number;
 }
 
 /**
  * An entry that has not played yet.
  *
- * @param rung that is to be played
+ * @param candidate that is to be played
  */
-export const enter = (rung: Rung): Entry => ({ rung, finishes: null, careful: false, forgone: 0 });
+export const enter = (candidate: Candidate): Entry => ({
+	candidate,
+	finishes: null,
+	riskAverse: false,
+	regret: 0
+});
 
 /** An entry some of whose balls have been played. */
 export type Played = Entry & { finishes: Finishes };
@@ -52,7 +57,7 @@ export const hasPlayed = (entry: Entry): entry is Played => entry.finishes !== n
 const ballsOf = ({ finishes }: Entry): number => finishes?.x.length ?? 0;
 
 const jobsFor = (entry: Entry, to: number): SampleJob[] => {
-	const { play, solution } = entry.rung;
+	const { play, solution } = entry.candidate;
 	const jobs: SampleJob[] = [];
 	for (let from = ballsOf(entry); from < to; from += BLOCK)
 		jobs.push({

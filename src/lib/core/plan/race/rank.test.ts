@@ -35,8 +35,8 @@ describe('ranking', () => {
 		const ranked = await rankLadder(question, buildLadder(question), sampler, (share) =>
 			shares.push(share)
 		);
-		expect(ranked[0]!.rung.play.club.name).toMatch(/8i|PW/);
-		expect(ranked.at(-1)!.rung.play.club.name).toBe('LW');
+		expect(ranked[0]!.candidate.play.club.name).toMatch(/8i|PW/);
+		expect(ranked.at(-1)!.candidate.play.club.name).toBe('LW');
 		expect([...balls]).toEqual(
 			expect.arrayContaining([
 				['8i', 800],
@@ -86,16 +86,16 @@ describe('ranking', () => {
 			{ bag: [...bag, putter], samples: 128 }
 		);
 		const ladder = buildLadder(question);
-		const order = [...new Map(ladder.rungs.map((rung) => [rung.play, rung])).values()].filter(
-			({ play }) => !play.club.putter
-		);
+		const order = [
+			...new Map(ladder.candidates.map((candidate) => [candidate.play, candidate])).values()
+		].filter(({ play }) => !play.club.putter);
 		expect(order.length).toBeGreaterThan(11);
 		const putts = new Set<number>();
 		const priced: Sampler = (jobs) =>
 			Promise.resolve(
 				jobs.map(({ play, speed, from, to }) => {
 					if (play.club.putter) putts.add(speed);
-					const at = order.findIndex((rung) => rung.play === play);
+					const at = order.findIndex((candidate) => candidate.play === play);
 					const elsewhere = speed !== order[at]?.solution.speed;
 					// The last that is asked saves the most, the one after it would save as much.
 					const saves = (at === 10 || at === 11) && elsewhere ? 0.04 : 0;
@@ -106,7 +106,7 @@ describe('ranking', () => {
 		const ranked = await rankLadder(question, ladder, priced);
 		expect(putts.size).toBeGreaterThan(2);
 		const isLeftElsewhere = (at: number) =>
-			ranked.find(({ rung }) => rung.play === order[at]!.play)?.rung.safe;
+			ranked.find(({ candidate }) => candidate.play === order[at]!.play)?.candidate.safe;
 		expect([isLeftElsewhere(10), isLeftElsewhere(11)]).toEqual([true, false]);
 	});
 
@@ -116,17 +116,24 @@ describe('ranking', () => {
 		const ladder = buildLadder(question);
 		const out = ladder.rejected.map(({ play }) => playKey(play));
 		const prices = { '8i': 2.5, PW: 2.6, SW: 2.8, LW: 3 };
-		const past = (await rankLadder(question, ladder, pricing(prices).sampler)).filter(({ rung }) =>
-			out.includes(playKey(rung.play))
+		const past = (await rankLadder(question, ladder, pricing(prices).sampler)).filter(
+			({ candidate }) => out.includes(playKey(candidate.play))
 		);
 		expect(past.length).toBeGreaterThan(0);
-		for (const { rung } of past) expect(Math.abs(rung.target - question.target)).toBeGreaterThan(0);
-		const keys = past.map(({ rung }) => playKey(rung.play));
+		for (const { candidate } of past)
+			expect(Math.abs(candidate.target - question.target)).toBeGreaterThan(0);
+		const keys = past.map(({ candidate }) => playKey(candidate.play));
 		expect(new Set(keys).size).toBe(keys.length);
 	});
 
 	it('has nothing to say of an empty ladder', async () => {
-		const empty = { rungs: [], rejected: [], otherWays: [], landingShort: [], compromised: false };
+		const empty = {
+			candidates: [],
+			rejected: [],
+			otherWays: [],
+			landingShort: [],
+			compromised: false
+		};
 		expect(await rankLadder(asked(), empty, pricing({}).sampler)).toEqual([]);
 	});
 });

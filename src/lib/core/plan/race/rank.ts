@@ -17,13 +17,13 @@ import {
 	type Played,
 	type Sampler
 } from './race';
-import type { Rung } from '../ladder/rung';
+import type { Candidate } from '../ladder/candidate';
 import { mostBalls } from './sample';
 import { pairedDifference } from './statistics';
-import type { SampledRung } from './ties';
+import type { SampledCandidate } from './ties';
 
 export type { SampleJob, Sampler } from './race';
-export type { SampledRung } from './ties';
+export type { SampledCandidate } from './ties';
 
 /** Balls of the first look at every play, and at every place that those may be left at which are asked. */
 const FIRST_LOOK = 48;
@@ -59,13 +59,14 @@ export type Progress = (share: number) => void;
 /**
  * Leaves out what lands short of the green and is no cheaper for it; what the ladder itself let in stays.
  */
-function withoutIdleShort(raced: readonly Played[], { rungs }: Ladder): readonly Played[] {
-	const kept = new Set(rungs.map(({ play }) => play));
-	const works = raced.filter(({ rung }) => rung.against === null);
+function withoutIdleShort(raced: readonly Played[], { candidates }: Ladder): readonly Played[] {
+	const kept = new Set(candidates.map(({ play }) => play));
+	const works = raced.filter(({ candidate }) => candidate.against === null);
 	if (works.length === 0) return raced;
 	const most = Math.min(...works.map(strokesOf));
 	return raced.filter(
-		(entry) => entry.rung.against === null || kept.has(entry.rung.play) || strokesOf(entry) < most
+		(entry) =>
+			entry.candidate.against === null || kept.has(entry.candidate.play) || strokesOf(entry) < most
 	);
 }
 
@@ -76,14 +77,14 @@ function unsure(competing: readonly Played[]): readonly Played[] {
 	const left = competing.filter(
 		({ finishes }) => pairedDifference(finishes, leader.finishes).standardError > TOLD_APART.error
 	);
-	const plays = new Set([leader, ...left].map(({ rung }) => rung.play));
-	return left.length > 0 ? competing.filter(({ rung }) => plays.has(rung.play)) : [];
+	const plays = new Set([leader, ...left].map(({ candidate }) => candidate.play));
+	return left.length > 0 ? competing.filter(({ candidate }) => plays.has(candidate.play)) : [];
 }
 
 /** The first of every play, so many plays; of putts every speed that is in the race, as they are looked at together. */
 function ofPlays(entries: readonly Played[], most: number): Played[] {
 	const plays = new Set<Play>();
-	return entries.filter(({ rung: { play } }) => {
+	return entries.filter(({ candidate: { play } }) => {
 		const isNew = !plays.has(play);
 		if (plays.size < most) plays.add(play);
 		return plays.has(play) && (isNew || play.club.putter);
@@ -110,8 +111,8 @@ async function lookAround(
 	const atPin = strokesOf(cheapest(asked));
 	const leaves = await placesOf(asked);
 	const pays = later.length > 0 && strokesOf(cheapest(leaves)) < atPin - PAYS;
-	// The most careful place is the leader's own.
-	const more = pays ? (await placesOf(later)).filter(({ careful }) => !careful) : [];
+	// The most riskAverse place is the leader's own.
+	const more = pays ? (await placesOf(later)).filter(({ riskAverse }) => !riskAverse) : [];
 	const placed = new Set<Entry>(pays ? [...asked, ...later] : asked);
 	return [...leaves, ...more, ...all.filter((entry) => !placed.has(entry))];
 }
@@ -124,15 +125,15 @@ async function lookAround(
  * @param ladder its own
  * @param sampler plays the balls
  * @param progress is told the share done, 0 to 1
- * @returns best first, one option a play and the leader's careful place; empty for an empty ladder
+ * @returns best first, one option a play and the leader's riskAverse place; empty for an empty ladder
  */
 export async function rankLadder(
 	question: Question,
 	ladder: Ladder,
 	sampler: Sampler,
 	progress: Progress = () => {}
-): Promise<SampledRung[]> {
-	if (ladder.rungs.length === 0) return [];
+): Promise<SampledCandidate[]> {
+	if (ladder.candidates.length === 0) return [];
 	const { samples } = question.request;
 	const firstLook = Math.min(FIRST_LOOK, samples);
 	const all = await entrants(question, ladder, sampler);
@@ -151,13 +152,13 @@ export async function rankLadder(
 	const open = stillOpen(left, LUCK);
 	const contenders = hopeful(open, SMALLEST_DIFFERENCE, LUCK);
 	// Where one place of a play competes its others do: they are told apart on the same balls.
-	const plays = new Set(contenders.map(({ rung }) => rung.play));
-	const competing = open.filter(({ rung }) => plays.has(rung.play));
+	const plays = new Set(contenders.map(({ candidate }) => candidate.play));
+	const competing = open.filter(({ candidate }) => plays.has(candidate.play));
 	for (const share of TOLD_APART.steps)
 		await sampleTo(unsure(competing), Math.ceil(share * mostBalls(samples)), sampler);
 	progress(1);
 	const { swings } = question.request.player;
-	const measured = ({ play }: Rung) => (swings[play.club.id]?.known.length ?? 0) > 0;
+	const measured = ({ play }: Candidate) => (swings[play.club.id]?.known.length ?? 0) > 0;
 	const { sand } = LIES[question.situation.lie];
 	return place(withoutIdleShort(settle(open), ladder), question.pin, measured, sand);
 }

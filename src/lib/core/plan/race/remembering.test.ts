@@ -21,7 +21,7 @@ function noting(sampler: Sampler): { sampler: Sampler; jobs: SampleJob[] } {
 
 it('answers what it has answered from memory, in the order asked, and tells apart what differs in anything', async () => {
 	const own = asked();
-	const [first, second] = buildLadder(own).rungs;
+	const [first, second] = buildLadder(own).candidates;
 	const job = (change: Partial<SampleJob> = {}): SampleJob => ({
 		play: first!.play,
 		speed: first!.solution.speed,

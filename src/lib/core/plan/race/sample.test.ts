@@ -4,17 +4,17 @@ import { SURFACE } from '../../ground/surfaces';
 import { DEVIATE_COUNT } from '../../player/strike';
 import { remainingInto, type Remaining } from './cost';
 import type { Question } from '../question/question';
-import { solveRung } from '../ladder/rung';
+import { solveCandidate } from '../ladder/candidate';
 import { drawDeviates, FINISH, joinFinishes, mostBalls, sampleFinishes } from './sample';
-import { candidates } from '../ladder/candidates';
+import { possiblePlays } from '../ladder/possiblePlays';
 
 const BALLS = 200;
 
 /** Balls of the first play with a club that the situation allows. */
 function played(asked: Question, club: string, balls = BALLS) {
 	const { player } = asked.request;
-	const play = candidates(asked.request.bag, asked.situation).find((p) => p.club.name === club)!;
-	const { solution } = solveRung(asked, play);
+	const play = possiblePlays(asked.request.bag, asked.situation).find((p) => p.club.name === club)!;
+	const { solution } = solveCandidate(asked, play);
 	const shot = {
 		intent: asked.intent(play),
 		speed: solution.speed,

@@ -100,7 +100,7 @@ describe('errors', () => {
 	it('are what other seeds show, of a shot and of the difference of two', () => {
 		const question = ask({ toEdge: 3, edgeToPin: 12, slopeAlong: -1, slopeAcross: 1 });
 		const [one, other] = ['8i', 'SW'].map((name) => {
-			const { play, solution } = buildLadder(question).rungs.find(
+			const { play, solution } = buildLadder(question).candidates.find(
 				({ play }) => play.club.name === name
 			)!;
 			return shotOf(question, { play, speed: solution.speed, aim: solution.aim });

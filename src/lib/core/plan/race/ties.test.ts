@@ -1,9 +1,9 @@
 import { expect, it } from 'vitest';
-import type { Rung } from '../ladder/rung';
+import type { Candidate } from '../ladder/candidate';
 import type { ShotStatistics } from './statistics';
 import { isBargain, orderTies } from './ties';
 
-/** What decides of a tie; the rest of a sampled rung is not looked at. */
+/** What decides of a tie; the rest of a sampled candidate is not looked at. */
 const tie = (
 	name: string,
 	trouble: [hazard: number, four: number],
@@ -12,7 +12,7 @@ const tie = (
 ) => ({
 	name,
 	close,
-	rung: { airShare, play: { club: { id: name } } } as Rung,
+	candidate: { airShare, play: { club: { id: name } } } as Candidate,
 	statistics: {
 		chances: { hazard: trouble[0], fourOrMore: trouble[1] },
 		leave: { median: 1, p90: 2 }

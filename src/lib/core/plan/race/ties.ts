@@ -1,11 +1,11 @@
 import type { Metres, Ratio } from '../../units';
-import type { Rung } from '../ladder/rung';
+import type { Candidate } from '../ladder/candidate';
 import type { Finishes } from './sample';
 import { troubleOf, type ShotStatistics } from './statistics';
 
-/** A rung with what its balls did. */
-export interface SampledRung {
-	rung: Rung;
+/** A candidate with what its balls did. */
+export interface SampledCandidate {
+	candidate: Candidate;
 	finishes: Finishes;
 	statistics: ShotStatistics;
 	/** No worse than the cheapest by more than chance allows. */
@@ -28,8 +28,8 @@ export const isWild = ({ leave }: Pick<ShotStatistics, 'leave'>): boolean => lea
 /** So much more hazard, or four-or-more, than another that gets into less trouble altogether is never called before it. */
 const MUCH_MORE: Ratio = 0.06;
 
-/** What of a sampled rung decides among ties. */
-type Tied = Pick<SampledRung, 'rung' | 'statistics' | 'close'>;
+/** What of a sampled candidate decides among ties. */
+type Tied = Pick<SampledCandidate, 'candidate' | 'statistics' | 'close'>;
 
 /** Negative where the first key that differs is the lower one in `a`. */
 function byKeys(a: readonly number[], b: readonly number[]): number {
@@ -61,13 +61,13 @@ export const isBargain = (option: Tied, cheaper: readonly Tied[]): boolean =>
  * order whoever compares.
  *
  * @param tied that cost the same as far as can be told
- * @param measured whether the player has measured a swing with the club of a rung
+ * @param measured whether the player has measured a swing with the club of a candidate
  * @param inSand an open face goes before a flat flight (common practice, no source)
  * @returns a new list, best first; those alike in everything as they came
  */
 export function orderTies<T extends Tied>(
 	tied: readonly T[],
-	measured: (rung: Rung) => boolean,
+	measured: (candidate: Candidate) => boolean,
 	inSand = false
 ): T[] {
 	const least = Math.min(...tied.map(({ statistics }) => troubleOf(statistics)));
@@ -79,9 +79,9 @@ export function orderTies<T extends Tied>(
 				tied.some((other) => clearlyWorse(option, other)) ? 1 : 0,
 				option.close ? 0 : 1,
 				Math.floor((troubleOf(option.statistics) - least) / TROUBLE_STEP),
-				inSand ? -option.rung.play.faceOpen : Math.floor(option.rung.airShare / AIR_STEP),
-				measured(option.rung) ? 0 : 1,
-				inSand ? option.statistics.expectedStrokes : option.rung.airShare
+				inSand ? -option.candidate.play.faceOpen : Math.floor(option.candidate.airShare / AIR_STEP),
+				measured(option.candidate) ? 0 : 1,
+				inSand ? option.statistics.expectedStrokes : option.candidate.airShare
 			]
 		}))
 		.sort((a, b) => byKeys(a.key, b.key))

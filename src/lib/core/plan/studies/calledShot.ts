@@ -1,5 +1,5 @@
 import type { Dispersion } from '../../player/player';
-import type { Rung } from '../ladder/rung';
+import type { Candidate } from '../ladder/candidate';
 import { plan } from '../plan';
 import { Question } from '../question/question';
 import type { PlanRequest } from '../question/request';
@@ -9,7 +9,7 @@ import { drawDeviates, sampleFinishes, type Finishes } from '../race/sample';
 /** A shot as it is called, to be played again and again. */
 export interface CalledShot {
 	question: Question;
-	rung: Rung;
+	candidate: Candidate;
 }
 
 /**
@@ -21,8 +21,8 @@ export interface CalledShot {
 export async function calledShot(request: PlanRequest): Promise<CalledShot | null> {
 	const question = new Question(request);
 	const { options } = await plan(question, localSampler(question));
-	const rung = options[0]?.rung;
-	return rung && rung.play.flight !== 'putt' ? { question, rung } : null;
+	const candidate = options[0]?.candidate;
+	return candidate && candidate.play.flight !== 'putt' ? { question, candidate } : null;
 }
 
 /**
@@ -32,12 +32,12 @@ export async function calledShot(request: PlanRequest): Promise<CalledShot | nul
  * @param changed what of the player's spread is other than it is
  */
 export function playCalled(
-	{ question, rung }: CalledShot,
+	{ question, candidate }: CalledShot,
 	balls: number,
 	changed: Partial<Dispersion> = {}
 ): Finishes {
 	const { seed } = question.request;
-	const { play, solution } = rung;
+	const { play, solution } = candidate;
 	const meant = shotOf(question, { play, speed: solution.speed, aim: solution.aim });
 	const shot = { ...meant, dispersion: { ...meant.dispersion, ...changed } };
 	return sampleFinishes(shot, drawDeviates(seed, balls), 0, balls);

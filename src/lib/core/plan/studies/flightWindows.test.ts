@@ -20,13 +20,13 @@ describe('the three windows', () => {
 			const [from, to] = limits[id];
 			expect(height).toBeGreaterThanOrEqual(from);
 			expect(height).toBeLessThan(to);
-			if (best.rung.solution.outcome.landingX > GATE)
-				expect(height).toBeCloseTo(heightOnPath(best.rung.path, GATE), 9);
+			if (best.candidate.solution.outcome.landingX > GATE)
+				expect(height).toBeCloseTo(heightOnPath(best.candidate.path, GATE), 9);
 			// Nobody better ranked goes through it.
 			const rank = options.indexOf(best);
 			const through = options
 				.slice(0, rank)
-				.map(({ rung }) => heightOnPath(rung.path, GATE))
+				.map(({ candidate }) => heightOnPath(candidate.path, GATE))
 				.filter((other) => other >= from && other < to);
 			expect(id === 'low' ? [] : through).toEqual([]);
 		}
@@ -35,10 +35,10 @@ describe('the three windows', () => {
 
 	it('say what closes them where nothing goes through', () => {
 		const without = options.filter((option) => option !== windows[0]!.best);
-		const low = without.filter(({ rung }) => heightOnPath(rung.path, GATE) >= 0.95);
+		const low = without.filter(({ candidate }) => heightOnPath(candidate.path, GATE) >= 0.95);
 		const [closed] = flightWindows(low, rejected, GATE);
 		expect(closed!.best).toBeNull();
-		const out = rejected.filter(({ rung }) => rung && rung.path.length > 1);
+		const out = rejected.filter(({ candidate }) => candidate && candidate.path.length > 1);
 		if (out.length > 0) expect(closed!.closed).not.toBeNull();
 		expect(flightWindows([], [], GATE).every(({ best, closed: by }) => !best && !by)).toBe(true);
 	});

@@ -1,7 +1,7 @@
 import { heightOnPath } from '../../solve/path';
 import type { Metres } from '../../units';
 import type { RejectedPlay } from '../ladder/ladder';
-import type { Rung } from '../ladder/rung';
+import type { Candidate } from '../ladder/candidate';
 import type { PlanOption } from '../plan';
 
 /** Low, middle and high, seen as a height two paces ahead. */
@@ -26,7 +26,7 @@ export interface FlightWindow {
 }
 
 /** Height of a flight at a gate; one that is down before it passes on the ground. */
-function heightAt({ path, solution }: Rung, gate: Metres): Metres {
+function heightAt({ path, solution }: Candidate, gate: Metres): Metres {
 	const { landingX, apex } = solution.outcome;
 	if (landingX <= gate) return 0;
 	// Nobody drew what does not work: a parabola of its height and length will do.
@@ -50,16 +50,17 @@ export function flightWindows(
 	rejected: readonly RejectedPlay[],
 	gate: Metres
 ): FlightWindow[] {
-	const off = ({ rung }: RejectedPlay) => Math.abs(rung!.solution.miss);
+	const off = ({ candidate }: RejectedPlay) => Math.abs(candidate!.solution.miss);
 	return WINDOWS.map((id) => {
-		const best = options.find(({ rung }) => windowOf(heightAt(rung, gate)) === id) ?? null;
+		const best =
+			options.find(({ candidate }) => windowOf(heightAt(candidate, gate)) === id) ?? null;
 		const out = rejected
-			.filter(({ rung }) => rung !== null && windowOf(heightAt(rung, gate)) === id)
+			.filter(({ candidate }) => candidate !== null && windowOf(heightAt(candidate, gate)) === id)
 			.sort((a, b) => off(a) - off(b));
 		return {
 			id,
 			best,
-			height: best ? heightAt(best.rung, gate) : 0,
+			height: best ? heightAt(best.candidate, gate) : 0,
 			closed: best ? null : (out[0] ?? null)
 		};
 	});

@@ -7,8 +7,8 @@ const FEW = { bag: [{ name: 'SW', loft: 56, bounce: 12 }] };
 
 function regionOf(situation: Record<string, unknown>) {
 	const asked = question(situation, {}, FEW);
-	const rung = buildLadder(asked).rungs.find(({ play }) => play.flight === 'standard')!;
-	return { region: landingRegion(asked, rung), rung };
+	const candidate = buildLadder(asked).candidates.find(({ play }) => play.flight === 'standard')!;
+	return { region: landingRegion(asked, candidate), candidate };
 }
 const last = ({ fromX, fromZ, cell, columns, rows }: LandingRegion) => ({
 	toX: fromX + (columns - 1) * cell,
@@ -44,8 +44,8 @@ describe('where a shot may land', () => {
 	});
 
 	it('leaves least where the shot itself lands, and more the farther from there', () => {
-		const { region, rung } = regionOf({ toEdge: 3, edgeToPin: 9 });
-		const { landingX, landingZ } = rung.solution.outcome;
+		const { region, candidate } = regionOf({ toEdge: 3, edgeToPin: 9 });
+		const { landingX, landingZ } = candidate.solution.outcome;
 		const there = at(region, landingX, landingZ);
 		expect(there.leave).toBeLessThan(0.6);
 		expect(there.fate).toBe(FATE.green);

@@ -2,7 +2,7 @@ import { Outcome } from '../../ball/simulate';
 import { SURFACE } from '../../ground/surfaces';
 import { interpolate } from '../../math/interpolation';
 import type { Metres, MetresPerSecond, Radians } from '../../units';
-import type { Rung } from '../ladder/rung';
+import type { Candidate } from '../ladder/candidate';
 import type { Question } from '../question/question';
 import { playIntended } from '../../solve/solve';
 
@@ -29,10 +29,10 @@ const PAST_END: Metres = 2;
 const CARRY_TABLE = 16;
 
 /** Of one play aimed straight ahead, against its carries, which rise: head speeds, and how far to the right it comes down. */
-function carryTable(question: Question, rung: Rung) {
-	const intent = question.intent(rung.play);
-	const fastest = Math.min(question.fastest(rung.play), rung.solution.speed * 2.2);
-	const slowest = rung.solution.speed * 0.25;
+function carryTable(question: Question, candidate: Candidate) {
+	const intent = question.intent(candidate.play);
+	const fastest = Math.min(question.fastest(candidate.play), candidate.solution.speed * 2.2);
+	const slowest = candidate.solution.speed * 0.25;
 	const out = new Outcome();
 	const carries: Metres[] = [];
 	const speeds: MetresPerSecond[] = [];
@@ -58,13 +58,13 @@ function fateOf(out: Outcome): number {
  * Where a play may land: every spot of a grid between the ball and a little past where it is meant to end is played to, and what it
  * leads to is kept.
  *
- * @param rung a solved play that flies
+ * @param candidate a solved play that flies
  * @returns the spot meant is the one that the ball comes down on where the ground is level; on a slope it differs by centimetres
  */
-export function landingRegion(question: Question, rung: Rung): LandingRegion {
+export function landingRegion(question: Question, candidate: Candidate): LandingRegion {
 	const { situation, pin } = question;
 	const half = Math.min(WIDEST, Math.max(1.5, 0.45 * pin));
-	const end = rung.safe ? rung.target : pin;
+	const end = candidate.safe ? candidate.target : pin;
 	const length = Math.max(pin, end) + Math.min(PAST_END, situation.beyondPin);
 	const fromX = Math.max(0.3, situation.toEdge - 1.5);
 	const cell = Math.max(FINEST, (length - fromX) / MOST_COLUMNS);
@@ -73,9 +73,9 @@ export function landingRegion(question: Question, rung: Rung): LandingRegion {
 	const fromZ = -((rows - 1) / 2) * cell;
 	const leave = new Float64Array(columns * rows).fill(NaN);
 	const fate = new Uint8Array(columns * rows);
-	const { carries, speeds, starts } = carryTable(question, rung);
+	const { carries, speeds, starts } = carryTable(question, candidate);
 	const scene = question.obstructed;
-	const intent = question.intent(rung.play);
+	const intent = question.intent(candidate.play);
 	const out = new Outcome();
 	for (let at = 0; at < leave.length; at++) {
 		const x = fromX + (at % columns) * cell;
@@ -84,7 +84,7 @@ export function landingRegion(question: Question, rung: Rung): LandingRegion {
 		if (carry < carries[0]! || carry > carries.at(-1)!) continue;
 		const aim = Math.atan2(z, x) - interpolate(carries, starts, carry);
 		playIntended(intent, scene, interpolate(carries, speeds, carry), aim, out);
-		leave[at] = Math.hypot(out.finishX - end, out.finishZ - rung.side);
+		leave[at] = Math.hypot(out.finishX - end, out.finishZ - candidate.side);
 		fate[at] = fateOf(out);
 	}
 	return { fromX, fromZ, cell, columns, rows, leave, fate };

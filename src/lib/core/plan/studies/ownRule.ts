@@ -90,8 +90,8 @@ function named(rule: OwnRule, { carry, roll }: RuleShot, { numbers, pace }: Fiel
 		return nearest(numbers, rule.from - Math.round(units));
 	}
 	if (rule.form === 'ladder') {
-		const rung = Math.round((roll / pace - rule.first) / rule.gap);
-		return rule.clubs[Math.max(0, Math.min(rule.clubs.length - 1, rung))]!;
+		const candidate = Math.round((roll / pace - rule.first) / rule.gap);
+		return rule.clubs[Math.max(0, Math.min(rule.clubs.length - 1, candidate))]!;
 	}
 	const share = carry / (carry + roll);
 	return rule.clubs.reduce((best, one) =>
@@ -112,7 +112,7 @@ function judge(rule: OwnRule, field: Field, base: readonly number[]): JudgedRule
 	return { rule, loses: sum / shots.length, worst, failsAt };
 }
 
-/** What there is to remember: clubs with a fraction, or rungs, and clubs of correction. */
+/** What there is to remember: clubs with a fraction, or candidates, and clubs of correction. */
 function burdenOf(rule: OwnRule): number {
 	const { uphill, downhill, slow, quick } = rule;
 	const clubs = 'clubs' in rule ? rule.clubs.length : 1;
@@ -195,8 +195,8 @@ function rulesOf(form: RuleForm, { numbers }: Field): OwnRule[] {
 	if (form === 'ladder')
 		return [0, 1].flatMap((start) => {
 			// Every second club from the most lofted one, or the one before it, down.
-			const rungs = numbers.map((_, i) => clubs - 1 - i).filter((_, i) => i % 2 === start);
-			const row = rungs.slice(0, MOST_CLUBS);
+			const candidates = numbers.map((_, i) => clubs - 1 - i).filter((_, i) => i % 2 === start);
+			const row = candidates.slice(0, MOST_CLUBS);
 			return [1, 1.5, 2, 2.5, 3, 3.5, 4, 5].flatMap((gap) =>
 				[1, 2, 3, 4, 5, 6].map((first): OwnRule => ({ ...NONE, form, clubs: row, first, gap }))
 			);

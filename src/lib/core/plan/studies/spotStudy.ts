@@ -3,7 +3,7 @@ import type { SchoolId } from '../../schools/school';
 import { solveCarry } from '../../solve/solve';
 import type { Metres, Ratio } from '../../units';
 import { schoolFacts } from '../explain/schoolCalls';
-import { candidates, wantedCandidates } from '../ladder/candidates';
+import { possiblePlays, wantedPlays } from '../ladder/possiblePlays';
 import type { Play } from '../../player/intent';
 import { groundToAir } from '../question/shotKind';
 import type { Question } from '../question/question';
@@ -48,7 +48,7 @@ export function studySpot(question: Question, spot: Metres): SpotStudy {
 		if (status !== 'solved' || ratio === null || outcome.status !== 'rest') return null;
 		return { play, roll: outcome.roll, ratio, miss: outcome.finishX - pin };
 	};
-	const plays = wantedCandidates(question, candidates(request.bag, situation));
+	const plays = wantedPlays(question, possiblePlays(request.bag, situation));
 	const ways = plays
 		.filter(({ flight, shape }) => flight !== 'putt' && shape === 'straight')
 		.flatMap((play) => landed(play) ?? [])

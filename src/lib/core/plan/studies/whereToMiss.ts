@@ -5,10 +5,10 @@ import { SURFACE } from '../../ground/surfaces';
 import { areaOf, boundsOf, distanceToEdge, type Point } from '../../math/polygon';
 import type { Play } from '../../player/intent';
 import { degrees, radians, type Metres } from '../../units';
-import { candidates, wantedCandidates } from '../ladder/candidates';
+import { possiblePlays, wantedPlays } from '../ladder/possiblePlays';
 import { buildLadder, type Ladder } from '../ladder/ladder';
-import { type Rung } from '../ladder/rung';
-import { NO_TRAIL } from '../ladder/trail';
+import { type Candidate } from '../ladder/candidate';
+import { COLD_START } from '../ladder/warmStart';
 import { createLocalSampler } from '../race/localSampler';
 import { expectedLie, lineOn, situationOn, type Conditions } from '../question/onGreen';
 import { Question } from '../question/question';
@@ -108,17 +108,19 @@ const isTelling = ({ shape, faceOpen }: Play): boolean =>
 
 /** As an answer at once has it; a full search only where that finds nothing that works. */
 function quickLadder(question: Question, plays: readonly Play[]): Ladder {
-	const quick = buildLadder(question, plays, NO_TRAIL);
-	return quick.rungs.some(({ against }) => against === null) ? quick : buildLadder(question, plays);
+	const quick = buildLadder(question, plays, COLD_START);
+	return quick.candidates.some(({ against }) => against === null)
+		? quick
+		: buildLadder(question, plays);
 }
 
 /** What is worth a ball from there: of what was asked for, else of everything. */
-function rungsOf(question: Question): readonly Rung[] {
+function candidatesOf(question: Question): readonly Candidate[] {
 	const { request, situation } = question;
-	const plays = candidates(request.bag, situation).filter(isTelling);
-	const { rungs } = quickLadder(question, wantedCandidates(question, plays));
-	if (rungs.length > 0 || !isRestricted(question.wanted)) return rungs;
-	return quickLadder(question.freed(), plays).rungs;
+	const plays = possiblePlays(request.bag, situation).filter(isTelling);
+	const { candidates } = quickLadder(question, wantedPlays(question, plays));
+	if (candidates.length > 0 || !isRestricted(question.wanted)) return candidates;
+	return quickLadder(question.freed(), plays).candidates;
 }
 
 /**
@@ -131,18 +133,18 @@ function rungsOf(question: Question): readonly Rung[] {
 export function missCost(asked: MissQuestion, spot: Point): MissCost {
 	const question = questionAt(asked, spot);
 	if (!question) return { spot, strokes: NaN, play: null };
-	const rungs = rungsOf(question);
+	const candidates = candidatesOf(question);
 	const sample = createLocalSampler(question);
-	const cost = (rung: Rung, from: number, to: number): number => {
-		const { play, solution } = rung;
+	const cost = (candidate: Candidate, from: number, to: number): number => {
+		const { play, solution } = candidate;
 		return mean(sample([{ play, speed: solution.speed, aim: solution.aim, from, to }])[0]!.strokes);
 	};
-	const leaders = rungs
-		.map((rung) => ({ rung, strokes: cost(rung, 0, FIRST_BALLS) }))
+	const leaders = candidates
+		.map((candidate) => ({ candidate, strokes: cost(candidate, 0, FIRST_BALLS) }))
 		.sort((a, b) => a.strokes - b.strokes)
 		.slice(0, LEADERS)
-		.map(({ rung }) => ({ rung, strokes: cost(rung, 0, BALLS) }));
+		.map(({ candidate }) => ({ candidate, strokes: cost(candidate, 0, BALLS) }));
 	if (leaders.length === 0) return { spot, strokes: NaN, play: null };
 	const best = leaders.reduce((a, b) => (b.strokes < a.strokes ? b : a));
-	return { spot, strokes: best.strokes, play: best.rung.play };
+	return { spot, strokes: best.strokes, play: best.candidate.play };
 }

@@ -45,7 +45,7 @@ const knownOf = (player: Player, club: string) => player.swings[club]?.known ?? 
 export async function worthMeasuring(request: PlanRequest): Promise<MeasuringGain | null> {
 	const called = await calledShot(request);
 	if (!called) return null;
-	const { play, solution } = called.rung;
+	const { play, solution } = called.candidate;
 	const { club, flight } = play;
 	const { player } = request;
 	const { speed } = solution;

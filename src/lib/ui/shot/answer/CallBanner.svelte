@@ -22,15 +22,15 @@
 	const reason = $derived(
 		isBest && bench.plan?.why[0]
 			? reasonWords(bench.plan.why[0], playing.say)
-			: chosen?.rung.against
-				? `Damage limitation: it ${rejectionWords(chosen.rung.against, playing.say)}.`
+			: chosen?.candidate.against
+				? `Damage limitation: it ${rejectionWords(chosen.candidate.against, playing.say)}.`
 				: isBest && bench.first
 					? 'Least air of the shots that work; weighing the strokes next.'
 					: 'Your choice. The first of the clubs is what we would play.'
 	);
 	/** Whose swing length it is: the player's own or the model's. */
 	const swingFrom = $derived(
-		!chosen || chosen.rung.play.flight === 'putt'
+		!chosen || chosen.candidate.play.flight === 'putt'
 			? ''
 			: chosen.swing.source === 'measured'
 				? 'swing length from your own carries'

@@ -17,8 +17,8 @@ const said = () => screen.getByTestId('call').textContent?.replace(/\s+/g, ' ') 
 it('says club, landing, swing and aim of the best way, and why it is the best', async () => {
 	const shot = await readyBench(({ situation }) => (situation.lie = 'semi-rough'));
 	render(CallBanner, { bench: shot });
-	const { rung, swing } = shot.choices[0]!;
-	expect(said()).toContain(rung.play.club.name);
+	const { candidate, swing } = shot.choices[0]!;
+	expect(said()).toContain(candidate.play.club.name);
 	expect(said()).toMatch(/land it [\d.]+ (m|yd) (on|short of the green)/);
 	expect(said()).toContain(swing.name);
 	expect(said()).not.toContain('Your choice');
@@ -29,11 +29,11 @@ it('says that another way is the person’s own choice, and names that one', asy
 	const shot = await readyBench();
 	render(CallBanner, { bench: shot });
 	const other = shot.choices.find(
-		({ rung }) => rung.play.club.name !== shot.choices[0]!.rung.play.club.name
+		({ candidate }) => candidate.play.club.name !== shot.choices[0]!.candidate.play.club.name
 	)!;
 	shot.choose(other.key);
 	await until(() => said().includes('Your choice'));
-	expect(said()).toContain(other.rung.play.club.name);
+	expect(said()).toContain(other.candidate.play.club.name);
 });
 
 it('says what is wrong instead of a call', () => {
@@ -85,9 +85,9 @@ it('calls what only limits the damage by its name', async () => {
 	});
 	await until(() => shot.status === 'ready');
 	render(CallBanner, { bench: shot });
-	expect(shot.choices[0]!.rung.against).toBeTruthy();
+	expect(shot.choices[0]!.candidate.against).toBeTruthy();
 	const worst = shot.choices.at(-1)!;
 	shot.choose(worst.key);
 	await until(() => said().includes('Damage limitation') || said().includes('Your choice'));
-	expect(said()).toContain(worst.rung.against ? 'Damage limitation: it' : 'Your choice');
+	expect(said()).toContain(worst.candidate.against ? 'Damage limitation: it' : 'Your choice');
 });

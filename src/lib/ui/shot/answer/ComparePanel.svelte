@@ -22,7 +22,7 @@
 	const other = $derived(rest.find((choice) => choice.key === against) ?? rest[0]);
 
 	function column(choice: Choice): string[] {
-		const { outcome, speed } = choice.rung.solution;
+		const { outcome, speed } = choice.candidate.solution;
 		const stats = choice.option?.statistics;
 		const percent = (value: number | undefined) =>
 			value === undefined ? '–' : playing.say.percent(value);
@@ -42,7 +42,7 @@
 			percent(stats?.chances.thin),
 			say(outcome.carry),
 			say(outcome.roll),
-			choice.rung.play.flight === 'putt'
+			choice.candidate.play.flight === 'putt'
 				? ALL_ALONG
 				: ratioWords(outcome, bench.file.pupil.ratios ?? 'ratio', bench.file.pupil.pace),
 			say(outcome.apex),

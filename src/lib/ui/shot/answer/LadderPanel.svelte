@@ -29,7 +29,10 @@
 			? unfolded.filter((name) => name !== club)
 			: [...unfolded, club]);
 	const longest = $derived(
-		Math.max(1, ...choices.map((c) => c.rung.solution.outcome.carry + c.rung.solution.outcome.roll))
+		Math.max(
+			1,
+			...choices.map((c) => c.candidate.solution.outcome.carry + c.candidate.solution.outcome.roll)
+		)
 	);
 	const pin = $derived(bench.shot.situation.toEdge + bench.shot.situation.edgeToPin);
 	const out = $derived(clubsThatAreOut(choices, bench.rejected));

@@ -26,7 +26,7 @@
 	const { choice, longest, pin, rank, chosen, folded, ratios, onchoose, oncompare }: Props =
 		$props();
 
-	const outcome = $derived(choice.rung.solution.outcome);
+	const outcome = $derived(choice.candidate.solution.outcome);
 	const say = (metres: number) => formatLength(metres, playing.style);
 	/** The heading of the column says the unit. */
 	const bare = (metres: number) => formatFigure(metres, playing.style);
@@ -34,7 +34,7 @@
 	const stats = $derived(choice.option?.statistics);
 	const name = $derived(choiceWords(choice, pin, say));
 	const ratio = $derived(
-		choice.rung.play.flight === 'putt' ? 'rolls' : ratioFigure(outcome, ratios)
+		choice.candidate.play.flight === 'putt' ? 'rolls' : ratioFigure(outcome, ratios)
 	);
 </script>
 

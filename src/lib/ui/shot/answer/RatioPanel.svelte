@@ -38,7 +38,7 @@
 
 	// The spot is the call's own until another is chosen: typed, nudged or dragged on the section.
 	const reader = new SpotReader(untrack(() => bench));
-	const called = $derived(bench.chosen?.rung.solution.outcome.landingX ?? null);
+	const called = $derived(bench.chosen?.candidate.solution.outcome.landingX ?? null);
 	const spot = $derived(bench.spot ?? called ?? toEdge + 0.9);
 	$effect(() => {
 		const [at, ready] = [spot, bench.status === 'ready'];
@@ -85,16 +85,16 @@
 							onclick={() => bench.choose(key)}
 						>
 							<b class="text-base">{NAMES[id]}</b>
-							<span class="font-semibold">{playWords(best.rung.play)}</span>
+							<span class="font-semibold">{playWords(best.candidate.play)}</span>
 							<span
-								>{best.rung.play.flight === 'putt'
+								>{best.candidate.play.flight === 'putt'
 									? 'rolls'
-									: ratioFigure(best.rung.solution.outcome, style)} · {strokesWords(
+									: ratioFigure(best.candidate.solution.outcome, style)} · {strokesWords(
 									best.statistics.expectedStrokes
 								)}</span
 							>
 							<span
-								>{say.length(height)} up, {gateWords(best.rung.path, gate)?.words ??
+								>{say.length(height)} up, {gateWords(best.candidate.path, gate)?.words ??
 									'on the ground'}</span
 							>
 							{#if heavy !== null}<span>heavy: {missWords(heavy)}</span>{/if}

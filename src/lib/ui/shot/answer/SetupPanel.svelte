@@ -19,7 +19,7 @@
 	/** The swing against those measured with this club and flight, or with this club at all. */
 	const measured = $derived.by(() => {
 		if (chosen?.swing.source !== 'measured') return '';
-		const { club, flight } = chosen.rung.play;
+		const { club, flight } = chosen.candidate.play;
 		const cells = carriesOf(bench.file).filter((cell) => cell.club === club.id);
 		const flown = cells.filter((cell) => cell.flight === flight);
 		return betweenMeasuredWords(
@@ -42,7 +42,7 @@
 		<SetupFromAbove setup={chosen.setup} {left} />
 		<SetupFromFront setup={chosen.setup} {left} />
 		<SetupDownTheLine setup={chosen.setup} {left} />
-		<SwingArc swing={chosen.swing} {left} putt={chosen.rung.play.flight === 'putt'} />
+		<SwingArc swing={chosen.swing} {left} putt={chosen.candidate.play.flight === 'putt'} />
 	</div>
 	<table class="mb-4 w-full">
 		<thead class="sr-only"

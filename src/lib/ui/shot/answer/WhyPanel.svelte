@@ -32,7 +32,7 @@
 	/** What to swing instead when the pin is a pace farther or nearer than thought; the what-ifs are about the call. */
 	const instead = (swing: PlannedSwing) => {
 		const called = plan?.options[0];
-		return !called || called.rung.play.flight === 'putt'
+		return !called || called.candidate.play.flight === 'putt'
 			? ''
 			: `; ${insteadWords(called.swing, swing)}`;
 	};
@@ -67,8 +67,8 @@
 </script>
 
 {#if plan}
-	{#if chosen && chosen.rung.play.flight !== 'putt'}
-		{@const { carry, roll } = chosen.rung.solution.outcome}
+	{#if chosen && chosen.candidate.play.flight !== 'putt'}
+		{@const { carry, roll } = chosen.candidate.solution.outcome}
 		<p class="mb-3">
 			{playing.say.length(carry)} in the air, {playing.say.length(roll)} on the ground:
 			<b>{ratioWords({ carry, roll }, bench.file.pupil.ratios ?? 'ratio', bench.file.pupil.pace)}</b

@@ -20,17 +20,19 @@
 	const GROUND = HEIGHT - 20;
 	const STROKE = { low: '2 0', middle: '7 3', high: '2 3' } as const;
 	const flown = $derived(
-		windows.flatMap(({ id, best }) => (best && best.rung.path.length > 1 ? [{ id, best }] : []))
+		windows.flatMap(({ id, best }) =>
+			best && best.candidate.path.length > 1 ? [{ id, best }] : []
+		)
 	);
 	const highest = $derived(
-		Math.max(2.2, ...flown.map(({ best }) => best.rung.solution.outcome.apex * 1.1))
+		Math.max(2.2, ...flown.map(({ best }) => best.candidate.solution.outcome.apex * 1.1))
 	);
 	const x = $derived(scaleLinear([0, pin * 1.06], [8, WIDTH - 4]));
 	const y = $derived(scaleLinear([0, highest], [GROUND, 8]));
 	/** Names below their landings, apart where these lie close. */
 	const names = $derived.by(() => {
 		const row = flown
-			.map(({ id, best }) => ({ id, at: x(best.rung.solution.outcome.landingX) }))
+			.map(({ id, best }) => ({ id, at: x(best.candidate.solution.outcome.landingX) }))
 			.sort((a, b) => a.at - b.at);
 		row.forEach((name, i) => (name.at = Math.max(name.at, (row[i - 1]?.at ?? 0) + APART)));
 		const over = (row.at(-1)?.at ?? 0) + APART / 2 - WIDTH;
@@ -58,11 +60,11 @@
 	<line class="gate" x1={x(gate)} x2={x(gate)} y1={GROUND} y2={y(Math.min(highest, 1.75))} />
 	<path class="pin" d={`M${x(pin)},${GROUND}v-34l12,5l-12,5`} />
 	{#each flown as { id, best } (id)}
-		{@const { outcome } = best.rung.solution}
+		{@const { outcome } = best.candidate.solution}
 		<path
 			class="flight"
 			stroke-dasharray={STROKE[id]}
-			d={air(best.rung.path, outcome.flightTime)}
+			d={air(best.candidate.path, outcome.flightTime)}
 		/>
 		<circle class="landing" cx={x(outcome.landingX)} cy={GROUND} r="5" />
 	{/each}

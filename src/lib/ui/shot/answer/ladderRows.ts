@@ -12,7 +12,7 @@ export interface ClubWays {
 export function groupByClub(choices: readonly Choice[]): ClubWays[] {
 	const groups = new Map<string, ClubWays>();
 	for (const choice of choices) {
-		const { id, name } = choice.rung.play.club;
+		const { id, name } = choice.candidate.play.club;
 		const known = groups.get(id);
 		if (known) known.others.push(choice);
 		else groups.set(id, { club: name, best: choice, others: [] });
@@ -25,7 +25,7 @@ export function clubsThatAreOut(
 	choices: readonly Choice[],
 	rejected: readonly RejectedPlay[]
 ): RejectedPlay[] {
-	const playable = new Set(choices.map((choice) => choice.rung.play.club.name));
+	const playable = new Set(choices.map((choice) => choice.candidate.play.club.name));
 	const names = [...new Set(rejected.map(({ play }) => play.club.name))].filter(
 		(name) => !playable.has(name)
 	);

@@ -4,7 +4,7 @@ import { switchWords } from './switchWords';
 
 const choice = (club: string, swing: string, strokes?: number, flight = 'standard') =>
 	({
-		rung: { play: { club: { name: club }, flight, faceOpen: 0, shape: 'straight' } },
+		candidate: { play: { club: { name: club }, flight, faceOpen: 0, shape: 'straight' } },
 		swing: { name: swing },
 		option: strokes === undefined ? null : { statistics: { expectedStrokes: strokes } }
 	}) as unknown as Choice;

@@ -30,8 +30,8 @@ function strokesWords(before: Played, now: Played): string {
 
 /** What another player changes about a shot, in one sentence. */
 export function switchWords(before: Played, now: Played): string {
-	const [was, is] = [before, now].map(({ choice }) => playWords(choice.rung.play));
-	const putt = now.choice.rung.play.flight === 'putt';
+	const [was, is] = [before, now].map(({ choice }) => playWords(choice.candidate.play));
+	const putt = now.choice.candidate.play.flight === 'putt';
 	const swing = !putt && now.choice.swing.name !== before.choice.swing.name;
 	const call =
 		was !== is

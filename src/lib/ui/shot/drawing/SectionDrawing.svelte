@@ -80,8 +80,8 @@
 	<SectionHazards {situation} {scale} />
 	<SectionGate
 		{scale}
-		path={chosen?.rung.path ?? []}
-		flightTime={chosen?.rung.solution.outcome.flightTime ?? 0}
+		path={chosen?.candidate.path ?? []}
+		flightTime={chosen?.candidate.solution.outcome.flightTime ?? 0}
 		base={groundHeight(situation, 2 * style.size)}
 	/>
 	<Axis side="bottom" scale={ruler} y={bottom - 24} {ticks} words={String} padding={5} />

@@ -25,7 +25,8 @@
 	}
 	const { scale, situation, chosen, others }: Props = $props();
 
-	const partsOf = ({ rung }: Choice) => splitAtLanding(rung.path, rung.solution.outcome.flightTime);
+	const partsOf = ({ candidate }: Choice) =>
+		splitAtLanding(candidate.path, candidate.solution.outcome.flightTime);
 	const parts = $derived(chosen && partsOf(chosen));
 	const apex = $derived(
 		parts && apexLabel(parts.air, scale, (metres) => formatLength(metres, playing.style))
@@ -42,7 +43,7 @@
 			.filter(({ top }) => top[2] * scale.factor > 2 * LEAST_RISE)
 			.map(({ other, top }, i) => ({
 				id: other.key,
-				text: playWords(other.rung.play),
+				text: playWords(other.candidate.play),
 				x: over(top).x,
 				y: over(top).y - 6,
 				size: SIZE,
@@ -77,9 +78,10 @@
 </script>
 
 {#each others as other, i (other.key)}
-	<path class={`other dash-${i % 3}`} d={sectionPath(other.rung.path, scale, situation)} />
+	<path class={`other dash-${i % 3}`} d={sectionPath(other.candidate.path, scale, situation)} />
 	{@const place = placeOf(other)}
-	{#if place}<text class="name" x={place[0]} y={place[1]}>{playWords(other.rung.play)}</text>{/if}
+	{#if place}<text class="name" x={place[0]} y={place[1]}>{playWords(other.candidate.play)}</text
+		>{/if}
 {/each}
 {#if parts}
 	<path class="air" d={sectionPath(parts.air, scale, situation)} />

@@ -35,7 +35,7 @@
 	const say = (metres: number) => formatLength(metres, playing.style);
 	const groundY = (x: number) => scale.y(groundHeight(situation, x));
 	const slopeAt = $derived(Math.min(range[1] - 0.4, pin + situation.beyondPin));
-	const landing = $derived(chosen?.rung.solution.outcome.landingX ?? null);
+	const landing = $derived(chosen?.candidate.solution.outcome.landingX ?? null);
 	const common = $derived({
 		factor: scale.factor,
 		nudge: 0.1,
@@ -166,7 +166,7 @@
 		<rect class="grip" x="-4" y="-4" width="8" height="8" />
 	</Handle>
 {/each}
-{#if landing !== null && chosen?.rung.play.flight !== 'putt'}
+{#if landing !== null && chosen?.candidate.play.flight !== 'putt'}
 	<Handle
 		{...common}
 		label="Landing spot: which club fits here"

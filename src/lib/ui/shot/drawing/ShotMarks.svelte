@@ -20,16 +20,20 @@
 
 	const finishes = $derived(chosen?.option?.finishes ?? []);
 	const zones = $derived(zonesOf(finishes));
-	const flies = $derived(chosen !== null && chosen.rung.play.flight !== 'putt');
+	const flies = $derived(chosen !== null && chosen.candidate.play.flight !== 'putt');
 	const landingZones = $derived(flies ? zonesOf(chosen?.option?.landings ?? []) : []);
 	const aim = $derived(chosen?.aimOffset ?? 0);
 	const ball = $derived(project(0, 0));
 	const aimed = $derived(project(pin, aim));
 	const landing = $derived(
-		chosen && project(chosen.rung.solution.outcome.landingX, chosen.rung.solution.outcome.landingZ)
+		chosen &&
+			project(
+				chosen.candidate.solution.outcome.landingX,
+				chosen.candidate.solution.outcome.landingZ
+			)
 	);
 	const path = $derived(
-		chosen ? pathThrough(chosen.rung.path.map(([, x, , z]) => project(x, z))) : ''
+		chosen ? pathThrough(chosen.candidate.path.map(([, x, , z]) => project(x, z))) : ''
 	);
 </script>
 

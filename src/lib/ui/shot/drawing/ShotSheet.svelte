@@ -65,7 +65,7 @@
 		Math.max(
 			1.9,
 			heights[1] + 0.8,
-			...[chosen, ...others].map((choice) => choice?.rung.solution.outcome.apex ?? 0)
+			...[chosen, ...others].map((choice) => choice?.candidate.solution.outcome.apex ?? 0)
 		)
 	);
 	/** The drawing is true to scale: where the flight is too high for the sheet, the view is widened. */
@@ -97,10 +97,12 @@
 		)
 	);
 	const say = (metres: number) => formatLength(metres, playing.style);
-	const gate = $derived(chosen ? gateWords(chosen.rung.path, 2 * playing.file.pupil.pace) : null);
+	const gate = $derived(
+		chosen ? gateWords(chosen.candidate.path, 2 * playing.file.pupil.pace) : null
+	);
 	const description = $derived(
 		chosen
-			? `Side view. ${playWords(chosen.rung.play)}: carries ${say(chosen.rung.solution.outcome.carry)}, rolls ${say(chosen.rung.solution.outcome.roll)}, ${say(Math.max(0, heightOnPath(chosen.rung.path, 2)))} high at 2 m. ${others.length} other shots behind it.`
+			? `Side view. ${playWords(chosen.candidate.play)}: carries ${say(chosen.candidate.solution.outcome.carry)}, rolls ${say(chosen.candidate.solution.outcome.roll)}, ${say(Math.max(0, heightOnPath(chosen.candidate.path, 2)))} high at 2 m. ${others.length} other shots behind it.`
 			: 'Side view of the shot.'
 	);
 
@@ -108,7 +110,7 @@
 	const laid = $derived(laidOf(bench, chosen, shows, 2 * playing.file.pupil.pace));
 
 	$effect(() => {
-		const path = chosen?.rung.path ?? NO_PATH;
+		const path = chosen?.candidate.path ?? NO_PATH;
 		untrack(() => replay.load(path));
 	});
 	$effect(() => {

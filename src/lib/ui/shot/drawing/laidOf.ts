@@ -19,11 +19,16 @@ export function laidOf(
 	gate: Metres
 ): Laid {
 	if (!chosen) return { path: [], balls: [], mark: null };
-	const { path, solution, play } = chosen.rung;
+	const { path, solution, play } = chosen.candidate;
 	const windows = plan && shows.windows ? flightWindows(plan.options, plan.rejected, gate) : [];
 	const others = windows.flatMap(({ id, best }) =>
-		best && best.rung.path.length > 1 && best.rung.play !== play
-			? [{ name: `${HEIGHT_WORDS[id]}, ${best.rung.play.club.name}`, path: best.rung.path }]
+		best && best.candidate.path.length > 1 && best.candidate.play !== play
+			? [
+					{
+						name: `${HEIGHT_WORDS[id]}, ${best.candidate.play.club.name}`,
+						path: best.candidate.path
+					}
+				]
 			: []
 	);
 	return {

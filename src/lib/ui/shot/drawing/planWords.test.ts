@@ -32,7 +32,7 @@ describe('planWords', () => {
 	});
 
 	it('measures from where the ball is meant to end where that is not the hole', () => {
-		const past = { rung: { target: 15, safe: true }, aimOffset: 0, option: null } as Choice;
+		const past = { candidate: { target: 15, safe: true }, aimOffset: 0, option: null } as Choice;
 		expect(planWords(past, region(0.5, FATE.green), flat, say)[1]).toContain(
 			'of where it is meant to'
 		);
@@ -40,7 +40,7 @@ describe('planWords', () => {
 
 	it('tells the aim, and where the ball is meant to end when that is not at the pin', () => {
 		const chosen = (target: number, aimOffset: number) =>
-			({ rung: { target }, aimOffset, option: null }) as Choice;
+			({ candidate: { target }, aimOffset, option: null }) as Choice;
 		const first = (choice: Choice) => planWords(choice, null, flat, say)[0];
 		expect(first(chosen(12, 0))).toBe('Aim at the pin');
 		expect(first(chosen(14.3, 0))).toBe('Aim at the pin, to end 2.3 m past');

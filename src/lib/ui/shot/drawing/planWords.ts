@@ -45,7 +45,7 @@ export function planWords(
 ): string[] {
 	const words: string[] = [];
 	if (chosen) words.push(aimWords(chosen, ground.pin, say));
-	if (region) words.push(regionWords(region, chosen?.rung.safe ?? false, say));
+	if (region) words.push(regionWords(region, chosen?.candidate.safe ?? false, say));
 	if (chosen?.option && ground.shows.balls)
 		words.push('rings: half and nine tenths of the balls, red landing, black ending');
 	if (!ground.shows.slope) return words;

@@ -70,7 +70,7 @@ describe('what a shot is asked about', () => {
 
 describe('the ladder by club', () => {
 	const choice = (id: string, key: string) =>
-		({ key, rung: { play: { club: { id, name: id } } } }) as unknown as Choice;
+		({ key, candidate: { play: { club: { id, name: id } } } }) as unknown as Choice;
 	const choices = [choice('PW', 'a'), choice('SW', 'b'), choice('PW', 'c'), choice('PW', 'd')];
 
 	it('has one row a club, its best way first, in the order of the best', () => {
@@ -84,7 +84,11 @@ describe('the ladder by club', () => {
 
 	it('lists as out only clubs without any way', () => {
 		const rejected = (name: string, flight: string) =>
-			({ play: { club: { name }, flight }, rejection: { code: 'noStop' }, rung: null }) as never;
+			({
+				play: { club: { name }, flight },
+				rejection: { code: 'noStop' },
+				candidate: null
+			}) as never;
 		const out = clubsThatAreOut(choices, [
 			rejected('PW', 'low'),
 			rejected('9i', 'low'),

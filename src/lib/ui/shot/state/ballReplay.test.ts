@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { candidates } from '$lib/core/plan/ladder/candidates';
+import { possiblePlays } from '$lib/core/plan/ladder/possiblePlays';
 import { Question } from '$lib/core/plan/question/question';
 import { pathOf, type Path } from '$lib/core/solve/path';
 import { exercise } from '$lib/core/trainer/situations';
@@ -39,7 +39,7 @@ describe('BallReplay', () => {
 
 	it('is where the engine has the ball at every moment of its path', () => {
 		const question = new Question(requestOf(exercise(3, 2).situation, 3));
-		const [play] = candidates(question.request.bag, question.situation);
+		const [play] = possiblePlays(question.request.bag, question.situation);
 		const computed = pathOf(question.intent(play!), question.played, 7, 0.05);
 		const replay = new BallReplay();
 		replay.load(computed);

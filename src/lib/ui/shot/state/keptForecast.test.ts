@@ -19,7 +19,7 @@ it('keeps what was forecast, beside what the skill alone would have done where m
 		const bench = new ShotBench(() => file, pool);
 		bench.refresh();
 		await until(() => bench.status === 'ready');
-		const best = bench.choices.find(({ rung }) => rung.play.flight !== 'putt');
+		const best = bench.choices.find(({ candidate }) => candidate.play.flight !== 'putt');
 		const kept = (await keptForecast(bench, best!))!;
 		expect(kept.strokes).toBeCloseTo(best!.option!.statistics.expectedStrokes, 3);
 		const ends = (text: string) => ballsOfText(text)!.map(({ finished: [x] }) => x);

@@ -15,14 +15,14 @@ function forSkill(request: PlanRequest, { golfer }: ShotBench): PlanRequest {
 /** A choice as it was forecast, to be kept with its result; undefined where nothing was. */
 export async function keptForecast(
 	bench: ShotBench,
-	{ option, rung }: Choice
+	{ option, candidate }: Choice
 ): Promise<Forecast | undefined> {
 	const { asked, golfer, pool } = bench;
 	if (!option || !asked) return undefined;
 	if (golfer.spread === undefined && golfer.carries.length === 0)
 		return forecastOf(option, null, asked.seed);
-	const { speed, aim } = rung.solution;
-	const job = { play: rung.play, speed, aim, from: 0, to: REPRESENTATIVES };
+	const { speed, aim } = candidate.solution;
+	const job = { play: candidate.play, speed, aim, from: 0, to: REPRESENTATIVES };
 	const prior = await pool.play(forSkill(asked, bench), job);
 	return forecastOf(option, prior, asked.seed);
 }

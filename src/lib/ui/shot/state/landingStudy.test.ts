@@ -1,23 +1,23 @@
 import { expect, it } from 'vitest';
 import type { LandingRegion } from '$lib/core/plan/studies/landingRegion';
-import type { Rung } from '$lib/core/plan/ladder/rung';
+import type { Candidate } from '$lib/core/plan/ladder/candidate';
 import { directPool } from '../../../../../tests/support/planner';
-import { rungOf } from '../../../../../tests/support/raced';
+import { candidateOf } from '../../../../../tests/support/raced';
 import { question } from '../../../../../tests/support/scenes';
 import { LandingStudy } from './landingStudy.svelte';
 
 it('map a landing once, none of a putt, and forget it', async () => {
-	const asked: Rung[] = [];
+	const asked: Candidate[] = [];
 	const region = { cell: 0.5 } as LandingRegion;
 	const { pool } = directPool({
-		landingRegion: (_, rung) => {
-			asked.push(rung);
+		landingRegion: (_, candidate) => {
+			asked.push(candidate);
 			return Promise.resolve(region);
 		}
 	});
 	const study = new LandingStudy(pool);
 	const { request } = question({});
-	const [chip, putt] = [rungOf('SW'), rungOf('Putter')];
+	const [chip, putt] = [candidateOf('SW'), candidateOf('Putter')];
 	putt.play = { ...putt.play, flight: 'putt' };
 	await study.map(request, chip);
 	await study.map(request, chip);

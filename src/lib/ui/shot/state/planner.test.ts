@@ -6,7 +6,7 @@ import { Planner } from './planner.svelte';
 
 const asked = (edgeToPin: number) => request({ edgeToPin });
 const targetOf = (planner: Planner) =>
-	planner.first?.ladder.rungs.find(({ safe }) => !safe)?.target ?? 0;
+	planner.first?.ladder.candidates.find(({ safe }) => !safe)?.target ?? 0;
 
 describe('Planner', () => {
 	it('answers the newest of many questions, and skips those overtaken before their turn', async () => {

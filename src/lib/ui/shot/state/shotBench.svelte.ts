@@ -194,7 +194,7 @@ export class ShotBench extends DraftBench<WorkingShot> {
 		const { choices } = this;
 		if (choices.length === 0) return;
 		this.spot = Math.max(NEAREST_SPOT, x);
-		const off = ({ rung }: Choice) => Math.abs(rung.solution.outcome.landingX - x);
+		const off = ({ candidate }: Choice) => Math.abs(candidate.solution.outcome.landingX - x);
 		this.chosenKey = choices.reduce((a, b) => (off(b) < off(a) ? b : a)).key;
 	}
 
@@ -317,9 +317,9 @@ export class ShotBench extends DraftBench<WorkingShot> {
 	}
 
 	/** Works out where a sampled choice may land. */
-	async mapLanding({ rung }: Choice): Promise<void> {
+	async mapLanding({ candidate }: Choice): Promise<void> {
 		const { request } = this.#planner;
-		if (request) await this.#landing.map(request, rung);
+		if (request) await this.#landing.map(request, candidate);
 	}
 
 	/** Gives up the calculation under way and keeps what has been answered. */
@@ -366,9 +366,9 @@ export class ShotBench extends DraftBench<WorkingShot> {
 	#called(): Called | undefined {
 		const [best] = this.choices;
 		if (!best) return undefined;
-		const { carry, roll } = best.rung.solution.outcome;
+		const { carry, roll } = best.candidate.solution.outcome;
 		const metres = (value: number) => Number(value.toFixed(2));
-		return { words: playWords(best.rung.play), carry: metres(carry), roll: metres(roll) };
+		return { words: playWords(best.candidate.play), carry: metres(carry), roll: metres(roll) };
 	}
 
 	#request(): PlanRequest {

@@ -142,7 +142,7 @@ describe('ShotBench', () => {
 		const shot = opened(pool);
 		shot.open({ shot: freshShot('pupil-1'), name: '', origin: null });
 		await until(() => shot.status === 'ready');
-		await shot.mapLanding(shot.choices.find(({ rung }) => rung.play.flight !== 'putt')!);
+		await shot.mapLanding(shot.choices.find(({ candidate }) => candidate.play.flight !== 'putt')!);
 		expect([shot.status, shot.failure, shot.region]).toEqual(['ready', '', null]);
 	});
 
@@ -160,9 +160,9 @@ describe('ShotBench', () => {
 		const { bench: shot } = bench();
 		await until(() => shot.first !== null);
 		shot.chooseByLanding(100);
-		const far = shot.chosen!.rung.solution.outcome.landingX;
+		const far = shot.chosen!.candidate.solution.outcome.landingX;
 		shot.chooseByLanding(0);
-		expect(shot.chosen!.rung.solution.outcome.landingX).toBeLessThan(far);
+		expect(shot.chosen!.candidate.solution.outcome.landingX).toBeLessThan(far);
 	});
 });
 

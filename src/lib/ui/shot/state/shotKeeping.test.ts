@@ -29,9 +29,9 @@ describe('saving', () => {
 		const made = fresh();
 		expect((await made.save('Uncalled', false)).saved).not.toHaveProperty('called');
 		await until(() => made.status === 'ready');
-		const { outcome } = made.choices[0]!.rung.solution;
+		const { outcome } = made.choices[0]!.candidate.solution;
 		const { called } = (await made.save('Uncalled', false)).saved;
-		expect(called!.words).toBe(playWords(made.choices[0]!.rung.play));
+		expect(called!.words).toBe(playWords(made.choices[0]!.candidate.play));
 		expect(called!.carry).toBeCloseTo(outcome.carry, 2);
 		expect(called!.roll).toBeCloseTo(outcome.roll, 2);
 	});

@@ -3,16 +3,16 @@ import { finishes, strokesAround } from '../../../../../../tests/support/raced';
 import { question } from '../../../../../../tests/support/scenes';
 import { Outcome } from '../../../ball/simulate';
 import { playIntended } from '../../../solve/solve';
-import { candidates } from '../../ladder/candidates';
+import { possiblePlays } from '../../ladder/possiblePlays';
 import { buildLadder } from '../../ladder/ladder';
-import { solveRung } from '../../ladder/rung';
+import { solveCandidate } from '../../ladder/candidate';
 import { enter, hasPlayed, sampleTo, type Entry, type Sampler } from '../race';
 import { lookCloser } from './closer';
 
 const BALLS = 40;
 const asked = question({ toEdge: 1, edgeToPin: 12, beyondPin: 6 });
 const plays = buildLadder(asked)
-	.rungs.map(({ play }) => play)
+	.candidates.map(({ play }) => play)
 	.filter(({ shape, club }) => shape === 'straight' && !club.putter);
 
 /** Balls that cost the less the nearer they end to a place past the pin, and what each club costs besides. */
@@ -33,7 +33,7 @@ function cheapestAt(past: number, dearer: (club: string) => number = () => 0) {
 }
 
 const entryAt = (past: number, change: Partial<Entry> = {}, play = plays[0]!): Entry => ({
-	...enter(solveRung(asked, play, asked.target + past)),
+	...enter(solveCandidate(asked, play, asked.target + past)),
 	...change
 });
 
@@ -41,9 +41,9 @@ async function looked(entries: Entry[], { sampler, ends }: ReturnType<typeof che
 	await sampleTo(entries, BALLS, sampler);
 	ends.length = 0;
 	const found = await lookCloser(asked, entries.filter(hasPlayed), sampler, BALLS);
-	return found.map(({ rung, finishes: { x } }) => {
+	return found.map(({ candidate, finishes: { x } }) => {
 		expect(x).toHaveLength(BALLS);
-		return { play: rung.play, past: rung.target - asked.target };
+		return { play: candidate.play, past: candidate.target - asked.target };
 	});
 }
 
@@ -87,16 +87,16 @@ describe('a closer look', () => {
 		expect(balls.ends).toHaveLength(1);
 	});
 
-	it('leaves out putts, what is turned aside, what something speaks against, the careful place, and what has too few balls', async () => {
-		const putt = candidates(asked.request.bag, asked.situation).find(({ club }) => club.putter)!;
-		const { rung } = entryAt(0);
+	it('leaves out putts, what is turned aside, what something speaks against, the riskAverse place, and what has too few balls', async () => {
+		const putt = possiblePlays(asked.request.bag, asked.situation).find(({ club }) => club.putter)!;
+		const { candidate } = entryAt(0);
 		const against = { code: 'shortOfGreen', by: 1 } as const;
 		const balls = cheapestAt(3);
 		for (const entry of [
 			entryAt(0, {}, putt),
-			entryAt(0, { careful: true }),
-			{ ...entryAt(0), rung: { ...rung, side: 1 } },
-			{ ...entryAt(0), rung: { ...rung, against } }
+			entryAt(0, { riskAverse: true }),
+			{ ...entryAt(0), candidate: { ...candidate, side: 1 } },
+			{ ...entryAt(0), candidate: { ...candidate, against } }
 		])
 			expect(await looked([entry], balls)).toEqual([]);
 		const few = entryAt(0);

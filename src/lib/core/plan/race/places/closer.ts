@@ -14,8 +14,8 @@ const ASIDE: Metres = 1;
 const APART: Metres = 0.4;
 
 /** What of the race may be moved along the line. */
-const isMovable = ({ rung, careful }: Entry): boolean =>
-	rung.against === null && rung.side === 0 && !rung.play.club.putter && !careful;
+const isMovable = ({ candidate, riskAverse }: Entry): boolean =>
+	candidate.against === null && candidate.side === 0 && !candidate.play.club.putter && !riskAverse;
 
 /**
  * Looks once more for where the likeliest plays are best left, with more balls than before: a metre to either side of the cheapest place of
@@ -36,13 +36,13 @@ export async function lookCloser(
 	const cheapestOf = (some: readonly Played[]) =>
 		some.reduce((a, b) => (cost(b) < cost(a) ? b : a));
 	const at = (known: readonly Played[], target: Metres): Entry[] => {
-		const isKnown = known.some(({ rung }) => Math.abs(rung.target - target) < APART);
+		const isKnown = known.some(({ candidate }) => Math.abs(candidate.target - target) < APART);
 		if (isKnown || !within(roomOf(question), target)) return [];
-		const rung = playable(question, cheapestOf(known).rung, target, false);
-		return rung ? [enter(rung)] : [];
+		const candidate = playable(question, cheapestOf(known).candidate, target, false);
+		return candidate ? [enter(candidate)] : [];
 	};
 	const ready = entries.filter((entry) => isMovable(entry) && entry.finishes.x.length >= balls);
-	const plays = [...grouped(ready, ({ rung }) => rung.play).values()]
+	const plays = [...grouped(ready, ({ candidate }) => candidate.play).values()]
 		.sort((a, b) => cost(cheapestOf(a)) - cost(cheapestOf(b)))
 		.slice(0, LOOKED_AT);
 	const played = async (places: readonly Entry[][]): Promise<Played[][]> => {
@@ -51,14 +51,14 @@ export async function lookCloser(
 	};
 	const beside = await played(
 		plays.map((own) => {
-			const { target } = cheapestOf(own).rung;
+			const { target } = cheapestOf(own).candidate;
 			return [-ASIDE, ASIDE].flatMap((by) => at(own, target + by));
 		})
 	);
 	const known = plays.map((own, i) => [...own, ...beside[i]!]);
 	const lowest = await played(
 		known.map((own) => {
-			const places = own.map((entry) => ({ at: entry.rung.target, value: cost(entry) }));
+			const places = own.map((entry) => ({ at: entry.candidate.target, value: cost(entry) }));
 			return at(own, lowestBetween(places));
 		})
 	);

@@ -3,7 +3,7 @@ import { finishes, strokesAround } from '../../../../../../tests/support/raced';
 import { question as ask } from '../../../../../../tests/support/scenes';
 import { playKey } from '../../../player/intent';
 import { buildLadder } from '../../ladder/ladder';
-import { rejectRung, solveRung } from '../../ladder/rung';
+import { rejectCandidate, solveCandidate } from '../../ladder/candidate';
 import { plan } from '../../plan';
 import type { Question } from '../../question/question';
 import { localSampler } from '../localSampler';
@@ -12,7 +12,7 @@ import { entrants } from './entrants';
 
 const keysOf = async (question: Question, sampler: Sampler = localSampler(question)) => {
 	const found = await entrants(question, buildLadder(question), sampler);
-	return found.map(({ rung }) => ({ ...rung, key: playKey(rung.play) }));
+	return found.map(({ candidate }) => ({ ...candidate, key: playKey(candidate.play) }));
 };
 const called = async (question: Question) =>
 	(await plan(question, localSampler(question))).options[0]!;
@@ -32,8 +32,8 @@ describe('what takes part in a race', () => {
 		const question = ask(DOWN_A_BANK);
 		const found = await keysOf(question);
 		const open = found.find(({ key }) => key === 'SW/high/25/straight')!;
-		const trickling = solveRung(question, open.play);
-		expect(rejectRung(question, trickling)?.code).toBe('shortOfGreen');
+		const trickling = solveCandidate(question, open.play);
+		expect(rejectCandidate(question, trickling)?.code).toBe('shortOfGreen');
 		expect(open.against).toBeNull();
 		expect(open.target).toBe(trickling.target);
 		expect(open.solution.outcome.landingX).toBeGreaterThan(question.situation.toEdge);
@@ -95,9 +95,9 @@ describe('what takes part in a race', () => {
 			]
 		});
 		const ladder = buildLadder(question);
-		expect(ladder.rungs.every(({ safe }) => safe)).toBe(true);
+		expect(ladder.candidates.every(({ safe }) => safe)).toBe(true);
 		// What has a place that is nearest past the pin stands in the ladder.
-		const inLadder = new Set(ladder.rungs.map(({ play }) => playKey(play)));
+		const inLadder = new Set(ladder.candidates.map(({ play }) => playKey(play)));
 		const more = (await keysOf(question)).filter(({ key }) => !inLadder.has(key));
 		expect(more.length).toBeGreaterThan(0);
 		for (const { against, solution, target } of more) {
@@ -166,9 +166,9 @@ describe('what strangers found, on other clubs and places than were looked at', 
 		);
 		expect(buildLadder(ledge).compromised).toBe(true);
 		const { options, compromised } = await plan(ledge, localSampler(ledge));
-		const [{ rung, statistics }] = options as [(typeof options)[0]];
-		expect([compromised, rung.against]).toEqual([false, null]);
-		expect(rung.target).toBeGreaterThan(ledge.pin + 2);
+		const [{ candidate, statistics }] = options as [(typeof options)[0]];
+		expect([compromised, candidate.against]).toEqual([false, null]);
+		expect(candidate.target).toBeGreaterThan(ledge.pin + 2);
 		// Brute force: 2.84; what is called with the damage limited costs 3.08.
 		expect(statistics.expectedStrokes).toBeLessThan(2.92);
 	});
@@ -202,16 +202,16 @@ describe('what strangers found, on other clubs and places than were looked at', 
 			{ samples: 400 }
 		);
 		const { options, rejected } = await plan(slow, localSampler(slow));
-		const inLadder = buildLadder(slow).rungs.map(({ play }) => playKey(play));
+		const inLadder = buildLadder(slow).candidates.map(({ play }) => playKey(play));
 		const short = options.filter(
-			({ rung }) => rung.against && !inLadder.includes(playKey(rung.play))
+			({ candidate }) => candidate.against && !inLadder.includes(playKey(candidate.play))
 		);
 		expect(short.length).toBeGreaterThan(0);
-		const works = options.filter(({ rung }) => !rung.against);
+		const works = options.filter(({ candidate }) => !candidate.against);
 		const cheapest = Math.min(...works.map(({ statistics }) => statistics.expectedStrokes));
-		for (const { rung, statistics } of short) {
+		for (const { candidate, statistics } of short) {
 			expect(statistics.expectedStrokes).toBeLessThan(cheapest);
-			expect(rejected.some(({ play }) => play === rung.play)).toBe(false);
+			expect(rejected.some(({ play }) => play === candidate.play)).toBe(false);
 		}
 	});
 });

@@ -4,14 +4,14 @@ import type { Metres, Ratio } from '../../../units';
 import type { Ladder, RejectedPlay } from '../../ladder/ladder';
 import { nearestPlayable, roomOf, within } from '../../ladder/past';
 import { nearestShort } from '../../ladder/short';
-import { rejectRung, struck, type Rung } from '../../ladder/rung';
+import { rejectCandidate, struck, type Candidate } from '../../ladder/candidate';
 import type { Question } from '../../question/question';
 import { earlyPutts } from './puttSpeeds';
 import { notWanted } from '../../question/wanted';
 import { enter, hasPlayed, sampleTo, strokesOf, type Entry, type Sampler } from '../race';
 
 /** Out, but solved. */
-type Solved = RejectedPlay & { rung: Rung };
+type Solved = RejectedPlay & { candidate: Candidate };
 
 /** Balls of a glance at what is out by the book, and how many of these go on into the race. */
 const GLANCE = 64;
@@ -24,18 +24,18 @@ const HARDER: readonly Ratio[] = [0.5, 0.6, 0.7, 0.8, 0.87, 0.94, 1, 1.07, 1.15]
 const SOME_WAY: Ratio = 0.3;
 
 /** Any length of every play, with what speaks against it. */
-function lesserEvils(question: Question, tried: readonly Rung[]): Rung[] {
+function lesserEvils(question: Question, tried: readonly Candidate[]): Candidate[] {
 	const least = Math.min(question.situation.toEdge, SOME_WAY * question.pin);
 	return tried
 		.filter(({ play }) => play.shape === 'straight')
-		.flatMap((rung) => {
-			const most = question.fastest(rung.play) / rung.solution.speed;
+		.flatMap((candidate) => {
+			const most = question.fastest(candidate.play) / candidate.solution.speed;
 			return HARDER.filter((harder) => harder <= most + 1e-9)
-				.map((harder) => struck(question, rung, harder))
+				.map((harder) => struck(question, candidate, harder))
 				.filter(({ target }) => target > least)
-				.map((other) => ({ ...other, against: rejectRung(question, other) }));
+				.map((other) => ({ ...other, against: rejectCandidate(question, other) }));
 		})
-		.filter((rung) => notWanted(question.wanted, rung) === null);
+		.filter((candidate) => notWanted(question.wanted, candidate) === null);
 }
 
 /** Where no ball stops at the pin, plays are tried from this share of the speed that would take it there to that one, in such steps. */
@@ -51,12 +51,12 @@ const outcome = new Outcome();
 
 /** A speed at which a ball stops on the green, and how far from the hole: by itself, and as a step more or less of speed moves it. */
 interface Stop {
-	rung: Rung;
+	candidate: Candidate;
 	off: Metres;
 }
 
 /** Ways to end on the green, or to land just short of it and run on, of a play that does not stop at the pin: the likeliest few. */
-function stopsOf(question: Question, { play, solution: { speed, aim } }: Rung): Stop[] {
+function stopsOf(question: Question, { play, solution: { speed, aim } }: Candidate): Stop[] {
 	const room = roomOf(question);
 	const intent = question.intent(play);
 	const most = Math.min(HARDEST, question.fastest(play) / speed);
@@ -75,23 +75,23 @@ function stopsOf(question: Question, { play, solution: { speed, aim } }: Rung): 
 		.sort((a, b) => a.off - b.off)
 		.slice(0, JUDGED)
 		.flatMap(({ harder, off }): Stop[] => {
-			const rung = struck(question, { play, solution: { speed, aim } }, harder);
-			const against = rejectRung(question, rung);
+			const candidate = struck(question, { play, solution: { speed, aim } }, harder);
+			const against = rejectCandidate(question, candidate);
 			return against && against.code !== 'shortOfGreen'
 				? []
-				: [{ rung: { ...rung, against }, off }];
+				: [{ candidate: { ...candidate, against }, off }];
 		})
 		.slice(0, OF_EACH);
 }
 
 /** Where no ball stops at the pin: the likeliest speeds of every play at which one stops elsewhere. */
-const stopsElsewhere = (question: Question, out: readonly Solved[]): Rung[] =>
+const stopsElsewhere = (question: Question, out: readonly Solved[]): Candidate[] =>
 	out
 		.filter(({ play, rejection }) => play.shape === 'straight' && rejection.code === 'noStop')
-		.flatMap(({ rung }) => stopsOf(question, rung))
+		.flatMap(({ candidate }) => stopsOf(question, candidate))
 		.sort((a, b) => a.off - b.off)
 		.slice(0, GLANCED)
-		.map(({ rung }) => rung);
+		.map(({ candidate }) => candidate);
 
 /**
  * Everything that takes part in the race: every way of the ladder, what works elsewhere than at the pin, and the cheapest of what is out by the
@@ -100,16 +100,16 @@ const stopsElsewhere = (question: Question, out: readonly Solved[]): Rung[] =>
  * @param question opened
  * @param ladder its own
  * @param sampler plays the balls of a glance
- * @returns at least the rungs of the ladder; those that only may be let in have played a few balls
+ * @returns at least the candidates of the ladder; those that only may be let in have played a few balls
  */
 export async function entrants(
 	question: Question,
-	{ rungs, otherWays, landingShort, rejected, compromised }: Ladder,
+	{ candidates, otherWays, landingShort, rejected, compromised }: Ladder,
 	sampler: Sampler
 ): Promise<Entry[]> {
-	const inLadder = new Set(rungs.map(({ play }) => play));
+	const inLadder = new Set(candidates.map(({ play }) => play));
 	const out = rejected.filter(
-		(item): item is Solved => item.rung !== null && item.rejection.code !== 'notInSchool'
+		(item): item is Solved => item.candidate !== null && item.rejection.code !== 'notInSchool'
 	);
 	const farther = out.filter(({ play }) => !inLadder.has(play));
 	const elsewhere = compromised
@@ -119,12 +119,12 @@ export async function entrants(
 				...out.flatMap((item) => nearestShort(question, item))
 			];
 	const outByTheBook = compromised
-		? lesserEvils(question, [...rungs, ...out.map(({ rung }) => rung)])
+		? lesserEvils(question, [...candidates, ...out.map(({ candidate }) => candidate)])
 		: landingShort;
-	const readmitted = rungs.flatMap((rung) =>
-		rung.against ? [{ play: rung.play, rung, rejection: rung.against }] : []
+	const readmitted = candidates.flatMap((candidate) =>
+		candidate.against ? [{ play: candidate.play, candidate, rejection: candidate.against }] : []
 	);
-	const nothingStops = rungs.every(({ safe, against }) => safe || against);
+	const nothingStops = candidates.every(({ safe, against }) => safe || against);
 	const doubtful = [
 		...outByTheBook,
 		...(nothingStops ? stopsElsewhere(question, [...readmitted, ...out]) : [])
@@ -135,9 +135,11 @@ export async function entrants(
 		.filter(hasPlayed)
 		.sort((a, b) => strokesOf(a) - strokesOf(b))
 		.slice(0, LET_IN);
-	const works = [...rungs, ...otherWays, ...elsewhere];
+	const works = [...candidates, ...otherWays, ...elsewhere];
 	const putts = works.filter(({ play, against }) => play.club.putter && against === null);
 	const softer =
-		question.situation.toEdge > 0 ? putts.flatMap((rung) => earlyPutts(question, rung)) : [];
+		question.situation.toEdge > 0
+			? putts.flatMap((candidate) => earlyPutts(question, candidate))
+			: [];
 	return [...[...works, ...softer].map(enter), ...letIn];
 }

@@ -1,16 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { question as ask } from '../../../../../../tests/support/scenes';
-import { finishes, raced, rungOf, strokesAround } from '../../../../../../tests/support/raced';
+import { finishes, raced, candidateOf, strokesAround } from '../../../../../../tests/support/raced';
 import { Outcome } from '../../../ball/simulate';
 import { playIntended } from '../../../solve/solve';
 import type { Play } from '../../../player/intent';
-import { candidates } from '../../ladder/candidates';
+import { possiblePlays } from '../../ladder/possiblePlays';
 import { chooseLeaves, settle, stillOpen } from './leave';
 import type { Finishes } from '../sample';
 import { localSampler } from '../localSampler';
 import { plan } from '../../plan';
 import { enter, hasPlayed, sampleTo, strokesOf, type SampleJob } from '../race';
-import { leanTo, solveRung } from '../../ladder/rung';
+import { leanTo, solveCandidate } from '../../ladder/candidate';
 import type { Question } from '../../question/question';
 
 const decided = (question: Question) => plan(question, localSampler(question));
@@ -22,11 +22,11 @@ describe('where a shot is left', () => {
 	it('is past the pin where that is markedly cheaper, and then no other place is', async () => {
 		const { options, why } = await decided(shortSided);
 		const best = options[0]!;
-		expect(best.rung.safe).toBe(true);
-		expect(best.rung.target).toBeGreaterThan(shortSided.target);
+		expect(best.candidate.safe).toBe(true);
+		expect(best.candidate.target).toBeGreaterThan(shortSided.target);
 		expect(why.some(({ code }) => code === 'playedSafe')).toBe(true);
 		const others = [-0.8, 0.8, 2].map((by) =>
-			enter(solveRung(shortSided, best.rung.play, best.rung.target + by))
+			enter(solveCandidate(shortSided, best.candidate.play, best.candidate.target + by))
 		);
 		await sampleTo(others, 400, localSampler(shortSided));
 		for (const other of others.filter(hasPlayed))
@@ -35,7 +35,7 @@ describe('where a shot is left', () => {
 
 	it('is the pin where nothing speaks against it', async () => {
 		const { options } = await decided(ask({ toEdge: 2, edgeToPin: 9 }));
-		expect(options[0]!.rung.safe).toBe(false);
+		expect(options[0]!.candidate.safe).toBe(false);
 	});
 
 	it('is to the side away from water along the line', async () => {
@@ -46,18 +46,22 @@ describe('where a shot is left', () => {
 			{ samples: 400 }
 		);
 		const { options } = await decided(question);
-		expect(options[0]!.rung.side).toBeLessThan(0);
+		expect(options[0]!.candidate.side).toBeLessThan(0);
 	});
 
 	it('is one place a play, whatever places were tried', async () => {
 		const sampler = localSampler(shortSided);
 		const { options } = await decided(shortSided);
-		const rung = options[0]!.rung;
-		const near = [rung, leanTo(shortSided, rung, 4), leanTo(shortSided, rung, 6)].map(enter);
+		const candidate = options[0]!.candidate;
+		const near = [
+			candidate,
+			leanTo(shortSided, candidate, 4),
+			leanTo(shortSided, candidate, 6)
+		].map(enter);
 		await sampleTo(near, 200, sampler);
 		const settled = settle(near.filter(hasPlayed));
 		expect(settled).toHaveLength(1);
-		expect(settled[0]!.rung).toBe(rung);
+		expect(settled[0]!.candidate).toBe(candidate);
 	});
 });
 
@@ -82,13 +86,13 @@ describe('places tried', () => {
 			{},
 			{ bag: [{ name: 'PW', loft: 46 }] }
 		);
-		const [play] = candidates(asked.request.bag, asked.situation);
-		const own = enter(solveRung(asked, play!));
+		const [play] = possiblePlays(asked.request.bag, asked.situation);
+		const own = enter(solveCandidate(asked, play!));
 		await sampleTo([own], 40, sampler(asked));
 		const found = await chooseLeaves(asked, [own].filter(hasPlayed), sampler(asked), 40);
-		return found.map(({ rung }) => [
-			Math.round(100 * (rung.target - asked.target)) / 100,
-			Math.round(rung.side)
+		return found.map(({ candidate }) => [
+			Math.round(100 * (candidate.target - asked.target)) / 100,
+			Math.round(candidate.side)
 		]);
 	};
 
@@ -112,16 +116,17 @@ describe('places tried', () => {
 	it('lie away from what is stated beside the line, with every play in the race', async () => {
 		const water = { kind: 'water', from: 3, to: 15, side: 'left', offset: 4 };
 		const asked = ask({ toEdge: 3, edgeToPin: 9, hazards: [water] });
-		const plays = candidates(asked.request.bag, asked.situation)
+		const plays = possiblePlays(asked.request.bag, asked.situation)
 			.filter(({ shape, club }) => shape === 'straight' && !club.putter)
 			.slice(0, 9);
-		const entries = plays.map((play) => enter(solveRung(asked, play)));
+		const entries = plays.map((play) => enter(solveCandidate(asked, play)));
 		// Every turn costs a little on these few balls.
 		const aims = new Map<Play, number[]>();
 		const turning = (dearer: number) => (jobs: readonly SampleJob[]) =>
 			Promise.resolve(
 				jobs.map(({ play, aim, from, to }) => {
-					const own = entries.find(({ rung }) => rung.play === play)!.rung.solution.aim;
+					const own = entries.find(({ candidate }) => candidate.play === play)!.candidate.solution
+						.aim;
 					aims.set(play, [...(aims.get(play) ?? []), aim - own]);
 					return finishes(strokesAround(3 + (aim === own ? 0 : dearer), 0, to - from));
 				})
@@ -130,7 +135,9 @@ describe('places tried', () => {
 			entries.forEach((entry) => (entry.finishes = null));
 			await sampleTo(entries, 40, turning(dearer));
 			const found = await chooseLeaves(asked, entries.filter(hasPlayed), turning(dearer), 40);
-			return new Set(found.filter(({ rung }) => rung.side > 0).map(({ rung }) => rung.play));
+			return new Set(
+				found.filter(({ candidate }) => candidate.side > 0).map(({ candidate }) => candidate.play)
+			);
 		};
 		expect(await turned(0.02)).toEqual(new Set(plays));
 		for (const own of aims.values()) expect(Math.min(...own)).toBeGreaterThan(-1e-9);
@@ -163,16 +170,16 @@ describe('places tried', () => {
 		const options = [await putted(20.77), await putted(20.87), await putted(20.77, 2.04)];
 		const strokes = options.map(({ statistics }) => statistics.expectedStrokes);
 		expect(Math.max(...strokes) - Math.min(...strokes)).toBeLessThan(0.06);
-		for (const { rung } of options) expect(rung.target).toBeLessThan(20.5);
+		for (const { candidate } of options) expect(candidate.target).toBeLessThan(20.5);
 	});
 
 	it('of a putt from off the green are head speeds: to the pin where the middle ball still ends about there', async () => {
 		const putter = [{ name: 'Putter', loft: 3, putter: true }];
 		const putts = async (best: number, toEdge = 2) => {
 			const asked = ask({ lie: 'fringe', toEdge, edgeToPin: 9 }, {}, { bag: putter });
-			const [play] = candidates(asked.request.bag, asked.situation);
-			const own = enter(solveRung(asked, play!));
-			const { speed } = own.rung.solution;
+			const [play] = possiblePlays(asked.request.bag, asked.situation);
+			const own = enter(solveCandidate(asked, play!));
+			const { speed } = own.candidate.solution;
 			const cheapestAt = (jobs: readonly SampleJob[]) =>
 				Promise.resolve(
 					jobs.map((job) => {
@@ -183,8 +190,8 @@ describe('places tried', () => {
 			await sampleTo([own], 40, cheapestAt);
 			const found = await chooseLeaves(asked, [own].filter(hasPlayed), cheapestAt, 40);
 			return found
-				.filter(({ careful }) => !careful)
-				.map(({ rung: { solution, target } }) => ({
+				.filter(({ riskAverse }) => !riskAverse)
+				.map(({ candidate: { solution, target } }) => ({
 					faster: Math.round(100 * (solution.speed / speed)) / 100,
 					past: target - asked.target,
 					ends: solution.outcome.finishX - asked.target
@@ -211,13 +218,13 @@ describe('places tried', () => {
 
 describe('places still open', () => {
 	const [club, at] = [
-		rungOf('SW'),
-		(target: number) => ({ ...rungOf('SW'), target, safe: target !== 10 })
+		candidateOf('SW'),
+		(target: number) => ({ ...candidateOf('SW'), target, safe: target !== 10 })
 	];
-	const entry = (target: number, mean: number, error: number, careful = false) =>
-		raced({ ...at(target), play: club.play }, finishes(strokesAround(mean, error)), { careful });
+	const entry = (target: number, mean: number, error: number, riskAverse = false) =>
+		raced({ ...at(target), play: club.play }, finishes(strokesAround(mean, error)), { riskAverse });
 	const targets = (entries: Parameters<typeof stillOpen>[0]) =>
-		stillOpen(entries, 3).map(({ rung }) => rung.target);
+		stillOpen(entries, 3).map(({ candidate }) => candidate.target);
 	const own = entry(10, 2.8, 0);
 
 	it('are the pin’s own alone where no other can save enough', () => {
@@ -229,10 +236,10 @@ describe('places still open', () => {
 	it('keep what another would save, though it is too little to be worth a word', () => {
 		const pin = entry(10, 2.8, 0);
 		stillOpen([pin, entry(11, 2.79, 0), entry(12, 2.795, 0)], 3);
-		expect(pin.forgone).toBeCloseTo(0.01, 9);
+		expect(pin.regret).toBeCloseTo(0.01, 9);
 		const [settled] = settle([pin, entry(13, 2.788, 0)]);
 		expect(settled).toBe(pin);
-		expect(pin.forgone).toBeCloseTo(0.012, 9);
+		expect(pin.regret).toBeCloseTo(0.012, 9);
 	});
 
 	it('are both while chance may decide', () => {
@@ -245,10 +252,10 @@ describe('places still open', () => {
 		expect(targets([own, entry(11, 2.784, 0)])).toEqual([11]);
 	});
 
-	it('are asked play by play, and never cost the careful place', () => {
-		const other = raced(rungOf('PW'), finishes(strokesAround(3, 0)));
-		const careful = entry(13, 3.2, 0, true);
-		expect(stillOpen([own, other, careful], 3)).toEqual([own, other, careful]);
+	it('are asked play by play, and never cost the riskAverse place', () => {
+		const other = raced(candidateOf('PW'), finishes(strokesAround(3, 0)));
+		const riskAverse = entry(13, 3.2, 0, true);
+		expect(stillOpen([own, other, riskAverse], 3)).toEqual([own, other, riskAverse]);
 	});
 });
 
@@ -261,9 +268,11 @@ describe('ties', () => {
 					ask({ toEdge: 5, edgeToPin: 10, fringe: 'grainy' }, {}, { samples: 600, seed })
 				)
 			);
-		const calls = new Set(answers.map(({ options }) => options[0]!.rung.play.club.name));
+		const calls = new Set(answers.map(({ options }) => options[0]!.candidate.play.club.name));
 		for (const { options } of answers) {
-			const tied = options.filter((option) => option.tied).map(({ rung }) => rung.play.club.name);
+			const tied = options
+				.filter((option) => option.tied)
+				.map(({ candidate }) => candidate.play.club.name);
 			for (const call of calls) expect(tied).toContain(call);
 		}
 	});

@@ -17,7 +17,7 @@ import {
 	type Sampler
 } from '../race';
 import { pairedDifference } from '../statistics';
-import type { Rung } from '../../ladder/rung';
+import type { Candidate } from '../../ladder/candidate';
 import { turnedAway } from './turns';
 
 /** Places tried with every play in the race, short (−) or past (+) of its own; the farther ones where the nearer are cheaper. */
@@ -33,11 +33,11 @@ const WORTH_TURNING = 0.01;
 const ELSEWHERE: Metres = 0.4;
 
 /** A play at one place of the line, or null where it does not work there. */
-function placed(question: Question, { rung }: Entry, offset: Metres): Entry | null {
-	const target = rung.target + offset;
+function placed(question: Question, { candidate }: Entry, offset: Metres): Entry | null {
+	const target = candidate.target + offset;
 	if (!within(roomOf(question), target)) return null;
 	// What works at its own place is corrected for another; only what works nowhere is looked for anew.
-	const there = playable(question, rung, target, rung.against !== null);
+	const there = playable(question, candidate, target, candidate.against !== null);
 	return there && enter(there);
 }
 
@@ -57,7 +57,7 @@ async function walk(
 ): Promise<Played[][]> {
 	const walks: Walk[] = entries.flatMap((own) =>
 		// Nobody putts to leave it short.
-		Object.values(own.rung.play.club.putter ? [OFFSETS.past] : OFFSETS).map((offsets) => ({
+		Object.values(own.candidate.play.club.putter ? [OFFSETS.past] : OFFSETS).map((offsets) => ({
 			own,
 			offsets,
 			tried: []
@@ -95,15 +95,16 @@ async function allPlaces(
 	sampler: Sampler,
 	balls: number
 ): Promise<Played[][]> {
-	const isPutt = ({ rung }: Entry) => rung.play.club.putter && question.situation.toEdge > 0;
+	const isPutt = ({ candidate }: Entry) =>
+		candidate.play.club.putter && question.situation.toEdge > 0;
 	const walked = entries.filter((entry) => !isPutt(entry));
 	const places = await walk(question, walked, sampler, balls);
-	const putts = [...grouped(entries.filter(isPutt), ({ rung }) => rung.play).values()].map(
-		(own) => ({
-			own,
-			others: otherPutts(question, own)
-		})
-	);
+	const putts = [
+		...grouped(entries.filter(isPutt), ({ candidate }) => candidate.play).values()
+	].map((own) => ({
+		own,
+		others: otherPutts(question, own)
+	}));
 	await sampleTo(
 		putts.flatMap(({ others }) => others),
 		balls,
@@ -118,14 +119,14 @@ async function allPlaces(
 }
 
 /** The place at which a play is cheapest: the best of those sampled, or the lowest point between them. */
-function bestPlace(question: Question, tried: readonly Played[]): Rung {
-	if (tried[0]!.rung.play.club.putter) return bestPutt(question, tried);
-	const places = tried.map((entry) => ({ at: entry.rung.target, value: strokesOf(entry) }));
+function bestPlace(question: Question, tried: readonly Played[]): Candidate {
+	if (tried[0]!.candidate.play.club.putter) return bestPutt(question, tried);
+	const places = tried.map((entry) => ({ at: entry.candidate.target, value: strokesOf(entry) }));
 	const lowest = lowestBetween(places);
 	const near = tried.reduce((a, b) =>
-		Math.abs(b.rung.target - lowest) < Math.abs(a.rung.target - lowest) ? b : a
+		Math.abs(b.candidate.target - lowest) < Math.abs(a.candidate.target - lowest) ? b : a
 	);
-	return playable(question, near.rung, lowest) ?? near.rung;
+	return playable(question, near.candidate, lowest) ?? near.candidate;
 }
 
 /**
@@ -134,7 +135,7 @@ function bestPlace(question: Question, tried: readonly Played[]): Rung {
  *
  * @param balls each place is sampled with
  * @returns the plays as they came and, for each that looks cheaper elsewhere, that place too; `settle` decides once more balls are in.
- *   The leader's most careful place comes with them where it has markedly less trouble in it.
+ *   The leader's most riskAverse place comes with them where it has markedly less trouble in it.
  */
 export async function chooseLeaves(
 	question: Question,
@@ -144,25 +145,28 @@ export async function chooseLeaves(
 ): Promise<Entry[]> {
 	const tried = await allPlaces(question, entries, sampler, balls);
 	const elsewhere = tried.flatMap((own, i) => {
-		const { rung: pin } = entries[i]!;
+		const { candidate: pin } = entries[i]!;
 		// What came in by several head speeds is looked at once.
 		if (own[0] !== entries[i]) return [];
-		const rung = bestPlace(question, own);
-		const away = Math.abs(rung.target - pin.target) >= ELSEWHERE;
-		if (entries.some((entry) => entry.rung === rung) || (!away && !rung.play.club.putter))
+		const candidate = bestPlace(question, own);
+		const away = Math.abs(candidate.target - pin.target) >= ELSEWHERE;
+		if (
+			entries.some((entry) => entry.candidate === candidate) ||
+			(!away && !candidate.play.club.putter)
+		)
 			return [];
-		return [own.find((entry) => entry.rung === rung) ?? enter(rung)];
+		return [own.find((entry) => entry.candidate === candidate) ?? enter(candidate)];
 	});
-	const careful = mostCareful(entries, tried);
+	const riskAverse = riskAversePlace(entries, tried);
 	const turned = await turnedAway(question, entries, sampler, balls);
-	return [...entries, ...elsewhere, ...turned, ...(careful ? [careful] : [])];
+	return [...entries, ...elsewhere, ...turned, ...(riskAverse ? [riskAverse] : [])];
 }
 
 /** Entries by the play they are, in the order in which they came; what something speaks against is no other place for what works. */
 function byPlay<T extends Entry>(entries: readonly T[]): T[][] {
 	const [works, short] = [new Map<Play, T[]>(), new Map<Play, T[]>()];
 	for (const entry of entries) {
-		const { play, against } = entry.rung;
+		const { play, against } = entry.candidate;
 		const plays = against ? short : works;
 		plays.set(play, [...(plays.get(play) ?? []), entry]);
 	}
@@ -170,63 +174,69 @@ function byPlay<T extends Entry>(entries: readonly T[]): T[][] {
 }
 
 /** Strokes that another place must save. */
-const worthOf = ({ rung }: Entry): number =>
-	rung.side === 0 && rung.safe ? WORTH_LEAVING : WORTH_TURNING;
+const worthOf = ({ candidate }: Entry): number =>
+	candidate.side === 0 && candidate.safe ? WORTH_LEAVING : WORTH_TURNING;
 
 /**
- * The places that `settle` may still choose once more balls are in; the careful place stays.
+ * The places that `settle` may still choose once more balls are in; the riskAverse place stays.
  *
  * @param entries a play's own place before its others
  * @param errors how many standard errors of a gap may be due to chance
  */
 export function stillOpen(entries: readonly Played[], errors: number): Played[] {
-	const careful = entries.filter((entry) => entry.careful);
-	const open = byPlay(entries.filter((entry) => !entry.careful)).flatMap(([own, ...others]) => {
+	const riskAverse = entries.filter((entry) => entry.riskAverse);
+	const open = byPlay(entries.filter((entry) => !entry.riskAverse)).flatMap(([own, ...others]) => {
 		const beyond = (other: Played, errors: number): boolean => {
 			const saved = pairedDifference(own!.finishes, other.finishes);
-			own!.forgone = Math.max(own!.forgone, Math.min(saved.mean, worthOf(other)));
+			own!.regret = Math.max(own!.regret, Math.min(saved.mean, worthOf(other)));
 			return saved.mean + errors * saved.standardError > worthOf(other);
 		};
 		const left = others.filter((other) => beyond(other, errors));
 		return others.some((other) => beyond(other, -errors)) ? left : [own!, ...left];
 	});
-	return [...open, ...careful];
+	return [...open, ...riskAverse];
 }
 
 /**
- * One place for every play: the pin's own unless another saves so much that it is worth a word; the careful place stays beside it.
+ * One place for every play: the pin's own unless another saves so much that it is worth a word; the riskAverse place stays beside it.
  *
  * @param entries with all the balls they are to have
  */
 export function settle(entries: readonly Played[]): Played[] {
-	const settled = byPlay(entries.filter(({ careful }) => !careful)).map((own) => {
+	const settled = byPlay(entries.filter(({ riskAverse }) => !riskAverse)).map((own) => {
 		const [first] = own;
 		const best = own.reduce((a, b) => (strokesOf(b) < strokesOf(a) ? b : a));
 		const saved = pairedDifference(first!.finishes, best.finishes).mean;
 		if (saved > worthOf(best)) return best;
-		first!.forgone = Math.max(first!.forgone, saved);
+		first!.regret = Math.max(first!.regret, saved);
 		return first!;
 	});
-	const careful = entries.filter(
+	const riskAverse = entries.filter(
 		(entry) =>
-			entry.careful &&
+			entry.riskAverse &&
 			!settled.some(
-				({ rung }) => rung.target === entry.rung.target && rung.play === entry.rung.play
+				({ candidate }) =>
+					candidate.target === entry.candidate.target && candidate.play === entry.candidate.play
 			)
 	);
-	return [...settled, ...careful];
+	return [...settled, ...riskAverse];
 }
 
 /** Markedly less trouble: this much less chance of four strokes and more. */
 const LESS_TROUBLE = 0.01;
 
 /** The leader's place with the least trouble, where that is markedly less than at the place where it is cheapest. */
-function mostCareful(kept: readonly Played[], tried: readonly (readonly Played[])[]): Entry | null {
+function riskAversePlace(
+	kept: readonly Played[],
+	tried: readonly (readonly Played[])[]
+): Entry | null {
 	const leader = kept.reduce(
 		(best, entry, i) => (strokesOf(entry) < strokesOf(kept[best]!) ? i : best),
 		0
 	);
-	const careful = tried[leader]!.reduce((a, b) => (blowUpOf(b) < blowUpOf(a) ? b : a));
-	const less = blowUpOf(kept[leader]!) - blowUpOf(careful);
-	return less > LESS_TROUBLE && careful !== kept[leader] ? { ...careful, careful: true } : null;
+	const riskAverse = tried[leader]!.reduce((a, b) => (blowUpOf(b) < blowUpOf(a) ? b : a));
+	const less = blowUpOf(kept[leader]!) - blowUpOf(riskAverse);
+	return less > LESS_TROUBLE && riskAverse !== kept[leader]
+		? { ...riskAverse, riskAverse: true }
+		: null;
 }

@@ -3,7 +3,7 @@ import type { Metres, MetresPerSecond, Ratio } from '../../../units';
 import { roomOf, within } from '../../ladder/past';
 import type { Question } from '../../question/question';
 import { cheapest, enter, strokesOf, type Entry, type Played } from '../race';
-import { rejectRung, struck, type Rung } from '../../ladder/rung';
+import { rejectCandidate, struck, type Candidate } from '../../ladder/candidate';
 
 /**
  * Over a bank a putt may end at one place by several head speeds, and at the next by none: there head speeds are tried instead of places.
@@ -15,11 +15,11 @@ const PUTT_SPEEDS: readonly Ratio[] = [0.76, 0.8, 0.84, 0.88, 0.92, 0.96, 0.98, 
 const SHORT: Metres = 5;
 
 /** A putt struck harder or softer, where nothing speaks against it. */
-function putt(question: Question, rung: Rung, harder: Ratio): Rung | null {
-	const other = struck(question, rung, harder);
+function putt(question: Question, candidate: Candidate, harder: Ratio): Candidate | null {
+	const other = struck(question, candidate, harder);
 	if (other.target < question.target - SHORT || !within(roomOf(question), other.target))
 		return null;
-	return rejectRung(question, other) === null ? other : null;
+	return rejectCandidate(question, other) === null ? other : null;
 }
 
 /** Softer ones take part from the beginning: the own one may lie on an edge and be out before others are looked for. */
@@ -29,10 +29,10 @@ const EARLY: readonly Ratio[] = [0.92, 0.96];
  * The putts that take part in the race beside one from off the green.
  *
  * @param question opened
- * @param rung a putt
+ * @param candidate a putt
  */
-export const earlyPutts = (question: Question, rung: Rung): Rung[] =>
-	EARLY.flatMap((harder) => putt(question, rung, harder) ?? []);
+export const earlyPutts = (question: Question, candidate: Candidate): Candidate[] =>
+	EARLY.flatMap((harder) => putt(question, candidate, harder) ?? []);
 
 /** Head speeds nearer to each other than this share are one. */
 const ALIKE: Ratio = 0.005;
@@ -44,11 +44,11 @@ const ALIKE: Ratio = 0.005;
  * @param tried putts of one play, at least one
  */
 export function otherPutts(question: Question, tried: readonly Played[]): Entry[] {
-	const { rung } = cheapest(tried);
+	const { candidate } = cheapest(tried);
 	const isTried = (speed: MetresPerSecond) =>
-		tried.some((entry) => Math.abs(entry.rung.solution.speed / speed - 1) < ALIKE);
-	return PUTT_SPEEDS.filter((harder) => !isTried(harder * rung.solution.speed))
-		.flatMap((harder) => putt(question, rung, harder) ?? [])
+		tried.some((entry) => Math.abs(entry.candidate.solution.speed / speed - 1) < ALIKE);
+	return PUTT_SPEEDS.filter((harder) => !isTried(harder * candidate.solution.speed))
+		.flatMap((harder) => putt(question, candidate, harder) ?? [])
 		.map(enter);
 }
 
@@ -58,10 +58,10 @@ export function otherPutts(question: Question, tried: readonly Played[]): Entry[
  * @param question opened
  * @param tried putts of one play, at least one
  */
-export function bestPutt(question: Question, tried: readonly Played[]): Rung {
-	const { rung } = cheapest(tried);
+export function bestPutt(question: Question, tried: readonly Played[]): Candidate {
+	const { candidate } = cheapest(tried);
 	const speed = lowestBetween(
-		tried.map((entry) => ({ at: entry.rung.solution.speed, value: strokesOf(entry) }))
+		tried.map((entry) => ({ at: entry.candidate.solution.speed, value: strokesOf(entry) }))
 	);
-	return putt(question, rung, speed / rung.solution.speed) ?? rung;
+	return putt(question, candidate, speed / candidate.solution.speed) ?? candidate;
 }

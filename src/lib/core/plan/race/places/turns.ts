@@ -13,7 +13,7 @@ import {
 } from '../race';
 import { notWanted } from '../../question/wanted';
 import { pairedDifference } from '../statistics';
-import { leanTo, type Rung } from '../../ladder/rung';
+import { leanTo, type Candidate } from '../../ladder/candidate';
 
 /** Places tried to the side where something lies there, right (+) or left (−). */
 const SIDES: readonly Metres[] = [-2, -1, 1, 2];
@@ -49,10 +49,10 @@ export async function turnedAway(
 	const onMap = question.situation.survey?.kinds === 'map';
 	const most = onMap ? TURNED_ON_MAP : entries.length;
 	const leaders = [...entries].sort((a, b) => strokesOf(a) - strokesOf(b)).slice(0, most);
-	const isWanted = (rung: Rung) => notWanted(question.wanted, rung) === null;
-	const turned = leaders.map(({ rung }) =>
+	const isWanted = (candidate: Candidate) => notWanted(question.wanted, candidate) === null;
+	const turned = leaders.map(({ candidate }) =>
 		sides
-			.map((side) => leanTo(question, rung, side))
+			.map((side) => leanTo(question, candidate, side))
 			.filter(isWanted)
 			.map(enter)
 	);
@@ -61,11 +61,11 @@ export async function turnedAway(
 		const played = turned[i]!.filter(hasPlayed);
 		const own = strokesOf(leader);
 		if (played.length === 0) return [];
-		const places = played.map((entry) => ({ at: entry.rung.side, value: strokesOf(entry) }));
+		const places = played.map((entry) => ({ at: entry.candidate.side, value: strokesOf(entry) }));
 		const side = lowestBetween([...places, { at: 0, value: own }]);
 		if (Math.abs(side) >= LEAST_TURN) {
-			const rung = leanTo(question, leader.rung, side);
-			return isWanted(rung) ? [enter(rung)] : [];
+			const candidate = leanTo(question, leader.candidate, side);
+			return isWanted(candidate) ? [enter(candidate)] : [];
 		}
 		if (onMap) return [];
 		// So few balls may not see that a turn pays: where it hardly costs anything it stays in the race.
