@@ -15,13 +15,16 @@ const FIELD: Readonly<Record<string, string>> = {
 	startedAt: 'when it began',
 	fallsTowards: 'falls toward',
 	leftOut: 'left out',
+	purpose: 'what it is for',
+	measure: 'what is noted',
+	tolerance: 'counts within',
 	retiredAt: 'retired',
 	exportedAt: 'when the file was made',
 	format: 'what kind of file it is',
 	version: 'the version of the file'
 };
 /** Parts that only hold others, which say it all. */
-const HOLDERS = ['shot', 'situation', 'pupil'];
+const HOLDERS = ['shot', 'situation', 'pupil', 'rules'];
 
 const partWords = (part: string): string =>
 	/^\d+$/.test(part) ? `no. ${Number(part) + 1}` : (FIELD[part] ?? part);

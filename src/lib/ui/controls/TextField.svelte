@@ -40,7 +40,7 @@
 	{#if long}
 		<textarea
 			{id}
-			class="textarea w-full rounded-none border-(--rule) bg-transparent text-base"
+			class="textarea field-sizing-content max-h-96 min-h-20 w-full rounded-none border-(--rule) bg-transparent text-base"
 			rows="3"
 			maxlength={most}
 			aria-describedby={described}

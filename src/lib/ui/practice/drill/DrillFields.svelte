@@ -35,7 +35,7 @@
 	const drill = $derived(bench.drill);
 
 	const CLUBS = [
-		{ value: 'spread', label: 'Four that spread over the room' },
+		{ value: 'spread', label: 'Four, spread out' },
 		{ value: 'wedges', label: 'The three most lofted' },
 		{ value: 'every', label: 'Every club' },
 		{ value: 'lofts', label: 'By loft' }

@@ -1,0 +1,13 @@
+import { expect, it } from 'vitest';
+import { clashWords } from './clashWords';
+
+it('says a part in the words of the screen, and what another tab made of it as far as that is a word', () => {
+	const said = (path: string[], theirs: unknown) => clashWords({ path, theirs });
+	expect(said(['rules', 'mark'], 'stick')).toBe('mark to “stick”');
+	expect(said(['situation', 'toEdge'], 4.2049)).toBe('ball to edge to 4.2');
+	expect(said(['leftOut'], false)).toBe('left out to no');
+	expect(said(['notes'], `${'word '.repeat(30)}`)).toBe(
+		`notes to “${'word '.repeat(12).trim()} …”`
+	);
+	expect(said(['place'], { u: 1 })).toBe('place');
+});
