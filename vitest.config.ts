@@ -5,7 +5,6 @@ import { defineConfig, mergeConfig } from 'vitest/config';
 import { heldImports } from './scripts/heldImports.ts';
 import app from './vite.config.ts';
 
-const ENGINE_TESTS = ['src/lib/core/**/*.test.ts', 'tests/reference/**/*.test.ts'];
 const PAGE_TESTS = ['src/lib/ui/**/*.test.ts', 'tests/faults/**/*.test.ts'];
 const STORE_TESTS = ['src/lib/store/**/*.test.ts'];
 /** Tests beside a component are called like it. */
@@ -50,15 +49,10 @@ export default mergeConfig(
 			projects: [
 				{
 					extends: true,
-					// Pure functions leave nothing behind: their tests share what they import.
-					test: { name: 'engine', include: ENGINE_TESTS, isolate: false }
-				},
-				{
-					extends: true,
 					test: {
 						name: 'core',
-						include: ['src/**/*.test.ts', 'tests/*.test.ts'],
-						exclude: [...ENGINE_TESTS, ...PAGE_TESTS, ...STORE_TESTS],
+						include: ['src/**/*.test.ts', 'tests/*.test.ts', 'tests/reference/*.test.ts'],
+						exclude: [...PAGE_TESTS, ...STORE_TESTS],
 						isolate: false
 					}
 				},
