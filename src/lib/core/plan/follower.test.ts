@@ -107,7 +107,7 @@ describe('a follower', () => {
 	});
 });
 
-describe('a warmStart', () => {
+describe('a warm start', () => {
 	it('knows how each play was solved, in or out, and that no place past the pin was looked for', () => {
 		const question = at({ lie: 'semi-rough', toEdge: 6, edgeToPin: 3 });
 		const ladder = buildLadder(question);

@@ -56,7 +56,7 @@ it('leaves the shape of the path to the school that is about it', () => {
 		}
 });
 
-it('counts the ladder’s candidates from the first gap on: nearer and farther is beyond it', () => {
+it('counts the ladder’s rungs from the first gap on: nearer and farther is beyond it', () => {
 	const ladder = SCHOOLS.find(({ id }) => id === 'second-club-ladder')!;
 	const said = (feet: number) => {
 		const { play, beyond } = ladder.advise({ ...FACTS, rollFromSpot: feet * 0.3048 })!;

@@ -38,8 +38,8 @@ export type Working =
 	| { by: 'units'; carry: number; roll: number; units: number; number: number }
 	/** A share of the whole distance is flown. */
 	| { by: 'share'; share: Ratio; total: Metres }
-	/** The roll in gaps between one candidate and the next, and which candidate that is, from 1. */
-	| { by: 'gaps'; roll: Metres; gap: Metres; candidate: number }
+	/** The roll in gaps between one rung and the next, and which rung that is, from 1. */
+	| { by: 'gaps'; roll: Metres; gap: Metres; rung: number }
 	/** The roll in carries, against as many as still ask for the more lofted club. */
 	| { by: 'carries'; carries: number; limit: number };
 

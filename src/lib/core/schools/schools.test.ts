@@ -70,7 +70,7 @@ describe('schools', () => {
 		expect(advice('second-club-ladder', { rollFromSpot: 9.2 }).working).toMatchObject({
 			by: 'gaps',
 			roll: 9.2,
-			candidate: 3
+			rung: 3
 		});
 		expect(advice('gap-wedge-limit').working).toEqual({ by: 'carries', carries: 2, limit: 3 });
 	});
@@ -92,7 +92,7 @@ describe('schools', () => {
 		expect(advice('three-windows', { spot: 6 }).carry).toBeCloseTo(6.75, 12);
 	});
 
-	it('every second club: ten feet a candidate', () => {
+	it('every second club: ten feet a rung', () => {
 		expect(advice('second-club-ladder', { rollFromSpot: 3 }).play.club.name).toBe('LW');
 		expect(advice('second-club-ladder', { rollFromSpot: 9.2 }).play.club.name).toBe('9i');
 		expect(advice('second-club-ladder', { rollFromSpot: 40 }).beyond).toBe('notEnoughGreen');

@@ -107,7 +107,7 @@ export function workingWords({ working, carry }: SchoolAdvice, say: Say): string
 			return `${capital(fractionWords(working.share, say))} of ${say.length(working.total)} flies: ${say.length(flies)}${short}`;
 		}
 		case 'gaps':
-			return `Roll ${say.length(working.roll)}: about ${tenths(working.roll / working.gap)} gaps of ${say.length(working.gap)}, the club on candidate ${working.candidate}`;
+			return `Roll ${say.length(working.roll)}: about ${tenths(working.roll / working.gap)} gaps of ${say.length(working.gap)}, the club on rung ${working.rung}`;
 		case 'carries':
 			return `Roll ${tenths(working.carries)} carries, ${working.carries > working.limit ? 'more' : 'not more'} than ${working.limit}`;
 	}

@@ -122,7 +122,7 @@ describe('the working of a school', () => {
 		);
 		expect(words({ by: 'share', share: 0.57, total: 10 }, 7)).toContain('57 % of 10.0 m');
 		expect(words({ by: 'share', share: 0.57, total: 10 }, 7)).toContain('landed just on');
-		expect(words({ by: 'gaps', roll: 9, gap: 3, candidate: 3 })).toContain('about 3 gaps of 3.0 m');
+		expect(words({ by: 'gaps', roll: 9, gap: 3, rung: 3 })).toContain('about 3 gaps of 3.0 m');
 		expect(words({ by: 'carries', carries: 4, limit: 3 })).toBe('Roll 4 carries, more than 3');
 	});
 });

@@ -59,14 +59,14 @@ export const isNear = (a: Situation, b: Situation): boolean =>
 
 const keyOf = (play: Play): string => `${playKey(play)}/${play.club.loft}`;
 
-/** What of a ladder leaves a warmStart. */
+/** What of a ladder leaves a warm start. */
 interface Solved {
 	candidates: readonly Candidate[];
 	rejected: readonly { candidate: Candidate | null }[];
 }
 
 /**
- * The warmStart that a ladder leaves.
+ * The warm start that a ladder leaves.
  *
  * @param question that it answers
  * @param ladder every play of it

@@ -111,7 +111,7 @@ async function lookAround(
 	const atPin = strokesOf(cheapest(asked));
 	const leaves = await placesOf(asked);
 	const pays = later.length > 0 && strokesOf(cheapest(leaves)) < atPin - PAYS;
-	// The most riskAverse place is the leader's own.
+	// The most risk-averse place is the leader's own.
 	const more = pays ? (await placesOf(later)).filter(({ riskAverse }) => !riskAverse) : [];
 	const placed = new Set<Entry>(pays ? [...asked, ...later] : asked);
 	return [...leaves, ...more, ...all.filter((entry) => !placed.has(entry))];
@@ -125,7 +125,7 @@ async function lookAround(
  * @param ladder its own
  * @param sampler plays the balls
  * @param progress is told the share done, 0 to 1
- * @returns best first, one option a play and the leader's riskAverse place; empty for an empty ladder
+ * @returns best first, one option a play and the leader's risk-averse place; empty for an empty ladder
  */
 export async function rankLadder(
 	question: Question,

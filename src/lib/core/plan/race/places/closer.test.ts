@@ -87,7 +87,7 @@ describe('a closer look', () => {
 		expect(balls.ends).toHaveLength(1);
 	});
 
-	it('leaves out putts, what is turned aside, what something speaks against, the riskAverse place, and what has too few balls', async () => {
+	it('leaves out putts, what is turned aside, what something speaks against, the risk-averse place, and what has too few balls', async () => {
 		const putt = possiblePlays(asked.request.bag, asked.situation).find(({ club }) => club.putter)!;
 		const { candidate } = entryAt(0);
 		const against = { code: 'shortOfGreen', by: 1 } as const;

@@ -252,7 +252,7 @@ describe('places still open', () => {
 		expect(targets([own, entry(11, 2.784, 0)])).toEqual([11]);
 	});
 
-	it('are asked play by play, and never cost the riskAverse place', () => {
+	it('are asked play by play, and never cost the risk-averse place', () => {
 		const other = raced(candidateOf('PW'), finishes(strokesAround(3, 0)));
 		const riskAverse = entry(13, 3.2, 0, true);
 		expect(stillOpen([own, other, riskAverse], 3)).toEqual([own, other, riskAverse]);

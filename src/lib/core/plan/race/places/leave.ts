@@ -135,7 +135,7 @@ function bestPlace(question: Question, tried: readonly Played[]): Candidate {
  *
  * @param balls each place is sampled with
  * @returns the plays as they came and, for each that looks cheaper elsewhere, that place too; `settle` decides once more balls are in.
- *   The leader's most riskAverse place comes with them where it has markedly less trouble in it.
+ *   The leader's most risk-averse place comes with them where it has markedly less trouble in it.
  */
 export async function chooseLeaves(
 	question: Question,
@@ -178,7 +178,7 @@ const worthOf = ({ candidate }: Entry): number =>
 	candidate.side === 0 && candidate.safe ? WORTH_LEAVING : WORTH_TURNING;
 
 /**
- * The places that `settle` may still choose once more balls are in; the riskAverse place stays.
+ * The places that `settle` may still choose once more balls are in; the risk-averse place stays.
  *
  * @param entries a play's own place before its others
  * @param errors how many standard errors of a gap may be due to chance
@@ -198,7 +198,7 @@ export function stillOpen(entries: readonly Played[], errors: number): Played[] 
 }
 
 /**
- * One place for every play: the pin's own unless another saves so much that it is worth a word; the riskAverse place stays beside it.
+ * One place for every play: the pin's own unless another saves so much that it is worth a word; the risk-averse place stays beside it.
  *
  * @param entries with all the balls they are to have
  */
