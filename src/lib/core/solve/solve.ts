@@ -23,6 +23,8 @@ export interface Solution {
 	/** Past (+) or short (−) of the target along the line. */
 	miss: Metres;
 	outcome: Outcome;
+	/** What came of looking through everything: looking again finds no more. */
+	searched?: boolean;
 }
 
 /** What solved a question nearby, to start from. */
@@ -220,12 +222,13 @@ export function solveFinish(
 		return { ...solved, aim, side: play(solved.speed, aim).finishZ };
 	};
 	const shooter: Shooter = { targetX, slowest: SLOWEST, fastest, play, tryAim };
-	const found = (from && startFrom(shooter, from)) ?? search(shooter, scene, around);
+	const begun = from && startFrom(shooter, from);
+	const found = begun ?? search(shooter, scene, around);
 	const { speed, aim } = found;
 	play(speed, aim);
 	const near = Math.hypot(past(outcome), outcome.finishZ) <= 1.5 * NEAR_ENOUGH;
 	const status = found.status === 'solved' && !near ? 'noStop' : found.status;
-	return { status, speed, aim, miss: past(outcome), outcome };
+	return { status, speed, aim, miss: past(outcome), outcome, searched: begun === null };
 }
 
 /**

@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { question as ask } from '../../../../../tests/support/scenes';
 import { possiblePlays } from './possiblePlays';
 import { playable } from './past';
@@ -29,5 +29,15 @@ describe('a play for another place', () => {
 		expect(at(25, notClear)?.against).toBeNull();
 		const far = ask({ toEdge: 6, edgeToPin: 4, beyondPin: 60 }, { skill: 'high' });
 		expect(playable(far, { ...solveCandidate(far, play!), against: notClear }, 200)).toBeNull();
+	});
+
+	it('is not looked for from nothing once more where that was just done', () => {
+		// Nothing stops on this slope: a guess leads nowhere, and everything has been looked through then.
+		const steep = ask({ toEdge: 3, edgeToPin: 8, slopeAlong: -20, slopeAcross: 3 });
+		const lost = solveCandidate(steep, play!);
+		expect(lost.solution).toMatchObject({ status: 'noStop', searched: true });
+		const solved = vi.spyOn(steep, 'fastest');
+		expect(playable(steep, lost, steep.target + 2)).toBeNull();
+		expect(solved).toHaveBeenCalledTimes(1);
 	});
 });

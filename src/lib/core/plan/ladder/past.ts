@@ -79,7 +79,7 @@ export function playable(
 	const near = judged(question, candidate, target, start);
 	if (near.candidate || !around) return near.candidate;
 	// Where the ground jumps, what is found from the pin's own speed may not be the way that works.
-	const isLost = near.status !== 'solved' || candidate.against !== null;
+	const isLost = !near.searched && (near.status !== 'solved' || candidate.against !== null);
 	return isLost ? judged(question, candidate, target, ANEW).candidate : null;
 }
 
@@ -89,17 +89,18 @@ function judged(
 	{ play, against: before }: Pick<Candidate, 'play' | 'against'>,
 	target: Metres,
 	start: Start
-): { candidate: Candidate | null; status: SolveStatus } {
+): { candidate: Candidate | null; status: SolveStatus; searched: boolean } {
 	const tried = solveCandidate(question, play, target, start);
-	const { status } = tried.solution;
+	const { status, searched = false } = tried.solution;
 	const against = rejectCandidate(question, tried);
 	// Landing short of the green is the least that can be wrong; what is not asked for is no better for being so at the pin, too.
 	const isAsked = notWanted(question.wanted, tried) === null;
 	const noWorse = isAsked && (against?.code === before?.code || against?.code === 'shortOfGreen');
-	if (against === null || (before && noWorse)) return { candidate: { ...tried, against }, status };
-	if (!start.around || status !== 'solved') return { candidate: null, status };
+	if (against === null || (before && noWorse))
+		return { candidate: { ...tried, against }, status, searched };
+	if (!start.around || status !== 'solved') return { candidate: null, status, searched };
 	const other = otherWays(question, tried).find((way) => rejectCandidate(question, way) === null);
-	return { candidate: other ?? null, status };
+	return { candidate: other ?? null, status, searched };
 }
 
 /** Share of what that asks for from which on a place is tried: the roll changes, too. */
