@@ -6,7 +6,6 @@ test.use({
 	viewport: { width: 390, height: 844 },
 	hasTouch: true,
 	isMobile: true,
-	serviceWorkers: 'allow',
 	// Nobody can be asked whether the phone may feel how it lies.
 	permissions: ['accelerometer', 'gyroscope']
 });
@@ -130,46 +129,50 @@ test('nothing stirs while nobody does anything', async ({ page }) => {
 	await expect.poll(inAMinute).toBeLessThanOrEqual(2);
 });
 
-test('a first call takes at most 120 kB of scripts over the wire; what it does not need comes after it', async ({
-	page
-}) => {
-	const sizes = new Map<string, number>();
-	page.on('response', (response) => {
-		if (response.url().endsWith('.js'))
-			sizes.set(response.url(), Number(response.headers()['content-length']));
-	});
-	// What has been asked for in the moment the call is on the screen; the planner's file comes once for all workers.
-	await page.addInitScript(() => {
-		const watch = new MutationObserver(() => {
-			const text = document.querySelector('[data-testid="first-call"]')?.textContent ?? '';
-			if (!/land it|roll it/.test(text)) return;
-			watch.disconnect();
-			const asked = performance.getEntriesByType('resource').map(({ name }) => name);
-			Object.assign(globalThis, { asked });
+test.describe('on the device', () => {
+	test.use({ serviceWorkers: 'allow' });
+
+	test('a first call takes at most 120 kB of scripts over the wire; what it does not need comes after it', async ({
+		page
+	}) => {
+		const sizes = new Map<string, number>();
+		page.on('response', (response) => {
+			if (response.url().endsWith('.js'))
+				sizes.set(response.url(), Number(response.headers()['content-length']));
 		});
-		watch.observe(document, { childList: true, characterData: true, subtree: true });
-	});
-	await page.goto('/');
-	const asked = await page.waitForFunction(() => (globalThis as { asked?: string[] }).asked);
-	const before = new Set((await asked.jsonValue())!.filter((name) => name.endsWith('.js')));
-	expect([...before].join()).toContain('planner.worker');
-	const wire = [...before].reduce((sum, name) => sum + sizes.get(name)!, 0);
-	expect(wire).toBeGreaterThan(50_000);
-	expect(wire).toBeLessThanOrEqual(120_000);
-	await expect.poll(() => sizes.size).toBeGreaterThan(before.size + 10);
-	await onDevice(page);
-	await test.step('then a file that another app shares is read, and one that is damaged says where', async () => {
-		await page.evaluate(async () => {
-			const form = new FormData();
-			form.append(
-				'file',
-				new File(['{"format": "crisp-landing archive",\n "version": x}'], 'bad.json')
+		// What has been asked for in the moment the call is on the screen; the planner's file comes once for all workers.
+		await page.addInitScript(() => {
+			const watch = new MutationObserver(() => {
+				const text = document.querySelector('[data-testid="first-call"]')?.textContent ?? '';
+				if (!/land it|roll it/.test(text)) return;
+				watch.disconnect();
+				const asked = performance.getEntriesByType('resource').map(({ name }) => name);
+				Object.assign(globalThis, { asked });
+			});
+			watch.observe(document, { childList: true, characterData: true, subtree: true });
+		});
+		await page.goto('/');
+		const asked = await page.waitForFunction(() => (globalThis as { asked?: string[] }).asked);
+		const before = new Set((await asked.jsonValue())!.filter((name) => name.endsWith('.js')));
+		expect([...before].join()).toContain('planner.worker');
+		const wire = [...before].reduce((sum, name) => sum + sizes.get(name)!, 0);
+		expect(wire).toBeGreaterThan(50_000);
+		expect(wire).toBeLessThanOrEqual(120_000);
+		await expect.poll(() => sizes.size).toBeGreaterThan(before.size + 10);
+		await onDevice(page);
+		await test.step('then a file that another app shares is read, and one that is damaged says where', async () => {
+			await page.evaluate(async () => {
+				const form = new FormData();
+				form.append(
+					'file',
+					new File(['{"format": "crisp-landing archive",\n "version": x}'], 'bad.json')
+				);
+				await fetch('/take-in', { method: 'POST', body: form });
+			});
+			await page.goto('/data?taken-in');
+			await expect(page.getByRole('alert')).toContainText(
+				'bad.json was not imported. The file is not JSON from line 2, column 13 on'
 			);
-			await fetch('/take-in', { method: 'POST', body: form });
 		});
-		await page.goto('/data?taken-in');
-		await expect(page.getByRole('alert')).toContainText(
-			'bad.json was not imported. The file is not JSON from line 2, column 13 on'
-		);
 	});
 });
