@@ -66,6 +66,42 @@ describe('solveFinish', () => {
 		expect(asked({ speed: speed * 1.02, aim, hopeless: false })).toBeLessThan(fresh / 2);
 	});
 
+	it('turns the aim where a straight ball does not stop only if it was turned itself, by ground that may be another beside', () => {
+		/** Level at first, then falling so that no ball stops at nine metres. */
+		const played = (slopeAcross: number, alike: boolean) => {
+			const made = createSegments({
+				kind: 'segments',
+				toEdge: 2,
+				rise: 0,
+				grass: [{ kind: SURFACE.green, length: 2 }],
+				segments: [
+					{ length: 4, slopeAlong: 0, slopeAcross },
+					{ length: 36, slopeAlong: -0.2, slopeAcross }
+				],
+				greenLength: 40,
+				left: 40,
+				right: 40,
+				strips: [],
+				beside: []
+			});
+			let balls = 0;
+			const ground: typeof made = {
+				...made,
+				patch: (...asked) => made.patch(...asked) && alike,
+				height: (x, z) => {
+					if (x === 0 && z === 0) balls++;
+					return made.height(x, z);
+				}
+			};
+			const { status } = solveFinish(chip, { ...planeScene(), ground }, 9, 30);
+			expect(status).toBe('noStop');
+			return balls;
+		};
+		const straight = played(0, false);
+		expect(played(0.03, true)).toBeLessThan(1.5 * straight);
+		expect(played(0.03, false)).toBeGreaterThan(2 * straight);
+	});
+
 	it('gives up at once what was hopeless nearby and is here', () => {
 		const wall = { ...planeScene({ along: -0.2 }) };
 		const found = solveFinish(chip, wall, 9, 30, {
