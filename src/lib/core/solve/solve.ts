@@ -23,7 +23,7 @@ export interface Solution {
 	/** Past (+) or short (−) of the target along the line. */
 	miss: Metres;
 	outcome: Outcome;
-	/** What came of looking through everything: looking again finds no more. */
+	/** Searched for, not corrected from a guess: where that went through everything, doing it again finds no more. */
 	searched?: boolean;
 }
 
