@@ -4,6 +4,7 @@
 
 	interface Props {
 		bench: {
+			readonly value: unknown;
 			/** Parts that another tab changed as well; what is here counts. */
 			readonly clashes: readonly Clash[];
 			takeTheirs: (clash: Clash) => void;
@@ -18,7 +19,7 @@
 		class="flex flex-wrap items-center gap-x-3 border-l-4 border-l-(--clay) px-4 py-1"
 		role="status"
 	>
-		Another tab had changed {clashWords(clash)}; what is here counts.
+		Another tab had changed {clashWords(clash, bench.value)}; what is here counts.
 		<button type="button" class="btn btn-ghost" onclick={() => bench.takeTheirs(clash)}
 			>Take the other</button
 		>

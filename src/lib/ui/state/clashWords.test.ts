@@ -10,4 +10,11 @@ it('says a part in the words of the screen, and what another tab made of it as f
 		`notes to “${'word '.repeat(12).trim()} …”`
 	);
 	expect(said(['place'], { u: 1 })).toBe('place');
+	const within = { clubs: [{ id: 'ida-sw', name: 'SW' }, { id: 'odd' }] };
+	const inList = (id: string) => clashWords({ path: ['clubs', id, 'loft'], theirs: 57 }, within);
+	expect([inList('ida-sw'), inList('odd'), inList('gone')]).toEqual([
+		'clubs, SW, loft to 57',
+		'clubs, odd, loft to 57',
+		'clubs, gone, loft to 57'
+	]);
 });

@@ -11,6 +11,24 @@ function valueWords(value: unknown): string {
 	return ` to “${value.length > SHOWN ? `${value.slice(0, SHOWN).trimEnd()} …` : value}”`;
 }
 
-/** What another tab had changed, and to what where that can be said in a word. */
-export const clashWords = ({ path, theirs }: Pick<Clash, 'path' | 'theirs'>): string =>
-	`${fieldWords(path)}${valueWords(theirs)}`;
+type Row = { id?: unknown; name?: unknown };
+
+/** A path with what is called something by its name instead of its id. */
+function namedPath(path: readonly string[], within: unknown): string[] {
+	let at = within;
+	return path.map((part) => {
+		const row = Array.isArray(at) ? (at as Row[]).find(({ id }) => id === part) : undefined;
+		at = row ?? (at as Record<string, unknown> | null | undefined)?.[part];
+		return typeof row?.name === 'string' ? row.name : part;
+	});
+}
+
+/**
+ * What another tab had changed, and to what where that can be said in a word.
+ *
+ * @param within what is under work here: its rows are called by their names
+ */
+export const clashWords = (
+	{ path, theirs }: Pick<Clash, 'path' | 'theirs'>,
+	within: unknown = null
+): string => `${fieldWords(namedPath(path, within))}${valueWords(theirs)}`;
