@@ -124,7 +124,7 @@ function slopingScenes(): { plane: Scene; surveyed: Scene } {
 		field,
 		placement: { u: 0, v: 0, heading: 0 },
 		tilt: 0,
-		kindAt: () => SURFACE.green
+		kinds: { kindAt: () => SURFACE.green }
 	});
 	return { plane: { ...rest, ground: plane }, surveyed: { ...rest, ground: surveyed } };
 }

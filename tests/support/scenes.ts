@@ -1,6 +1,7 @@
 import { STILL_AIR } from '$lib/core/ball/aerodynamics';
 import type { Delivery } from '$lib/core/ball/impact';
 import type { Scene } from '$lib/core/ball/simulate';
+import type { Ground } from '$lib/core/ground/ground';
 import { createPlane } from '$lib/core/ground/plane';
 import { SURFACE } from '$lib/core/ground/surfaces';
 import { turfOf } from '$lib/core/ground/turf';
@@ -73,3 +74,16 @@ export const request = (
 /** The same, made ready for the planner. */
 export const question = (...asked: Parameters<typeof request>): Question =>
 	new Question(request(...asked));
+
+/**
+ * A ground with something of it changed.
+ *
+ * @param ground asked for all the rest
+ * @param over what is answered instead
+ */
+export const groundWith = (ground: Ground, over: Partial<Ground>): Ground => ({
+	height: (x, z) => ground.height(x, z),
+	sample: (x, z, out) => ground.sample(x, z, out),
+	patch: (x, z, out) => ground.patch(x, z, out),
+	...over
+});

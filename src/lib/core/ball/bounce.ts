@@ -1,6 +1,6 @@
 import { BALL, BOUNCE, GRAVITY } from '../constants';
 import { GroundSample } from '../ground/ground';
-import { lucky, SURFACES } from '../ground/surfaces';
+import { BEHAVIOUR, lucky } from '../ground/surfaces';
 import type { Turf } from '../ground/turf';
 import type { MetresPerSecond, Radians } from '../units';
 import type { BallState } from './state';
@@ -49,7 +49,7 @@ export function bounce(
 	turf: Turf,
 	deviate: number
 ): boolean {
-	const behaviour = SURFACES[surface.kind]!;
+	const { kind } = surface;
 	const length = Math.sqrt(
 		1 + surface.gradientX * surface.gradientX + surface.gradientZ * surface.gradientZ
 	);
@@ -80,8 +80,8 @@ export function bounce(
 		mx,
 		my,
 		mz,
-		turf.restitution * behaviour.bounce * lucky(behaviour.spread, deviate),
-		behaviour.grip
+		turf.restitution * BEHAVIOUR.bounce[kind]! * lucky(BEHAVIOUR.spread[kind]!, deviate),
+		BEHAVIOUR.grip[kind]!
 	);
 	const rise = ball.vx * nx + ball.vy * ny + ball.vz * nz;
 	if (rise * rise > 2 * GRAVITY * BOUNCE.lowestHop && rise > 0) return true;

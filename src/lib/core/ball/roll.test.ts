@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { createPlane } from '../ground/plane';
 import type { Ground } from '../ground/ground';
-import { SURFACE, SURFACES } from '../ground/surfaces';
+import { BEHAVIOUR, SURFACE } from '../ground/surfaces';
+import { groundWith } from '../../../../tests/support/scenes';
 import { captureSpeed } from './capture';
 import { roll } from './roll';
 import { BallState, PathRecorder } from './state';
@@ -16,7 +17,7 @@ const plane = (slopeAlong: number, slopeAcross = 0): Ground =>
 		fringe: SURFACE.smoothFringe
 	});
 /** The same ground without its closed form: the ball is stepped. */
-const stepped = (ground: Ground): Ground => ({ ...ground, patch: () => false });
+const stepped = (ground: Ground): Ground => groundWith(ground, { patch: () => false });
 const moving = (vx: number, vz: number): BallState =>
 	Object.assign(new BallState(), { x: 0.4, z: -0.3, t: 1, vx, vz });
 
@@ -145,7 +146,7 @@ describe('a border', () => {
 			fringe: SURFACE.smoothFringe
 		});
 	const friction = 1.83 ** 2 / (2 * SPEED);
-	const share = SURFACES[SURFACE.smoothFringe]!.speed;
+	const share = BEHAVIOUR.speed[SURFACE.smoothFringe]!;
 
 	it('is met where it is: what is run on either side is braked by its own grass', () => {
 		for (const ground of [fringed(1), stepped(fringed(1))])
@@ -246,7 +247,7 @@ describe('a roll over changing ground', () => {
 			fringe: SURFACE.smoothFringe
 		});
 		const green = 1.83 ** 2 / (2 * SPEED);
-		const fringe = green / SURFACES[SURFACE.smoothFringe]!.speed;
+		const fringe = green / BEHAVIOUR.speed[SURFACE.smoothFringe]!;
 		const ball = Object.assign(new BallState(), { vx: 2 });
 		roll(ball, ground, SPEED, null);
 		expect(ball.x).toBeCloseTo(1 + (4 - 2 * fringe) / (2 * green), 1);

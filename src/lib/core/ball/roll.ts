@@ -1,6 +1,6 @@
 import { HOLE_RADIUS } from '../constants';
 import { GroundSample, UniformPatch, type Ground } from '../ground/ground';
-import { SURFACES } from '../ground/surfaces';
+import { BEHAVIOUR } from '../ground/surfaces';
 import type { Metres, Seconds } from '../units';
 import { drops, holeOut, type Hole } from './capture';
 import { restOnSlope, RestOnSlope } from './restOnSlope';
@@ -242,7 +242,7 @@ export function roll(
 	let [anchorX, anchorZ] = [Infinity, Infinity];
 	ground.sample(ball.x, ball.z, here);
 	for (let steps = 1; ball.t < deadline; steps++) {
-		if (SURFACES[here.kind]!.stops) return finish(ball, 'rest');
+		if (BEHAVIOUR.stops[here.kind]! > 0) return finish(ball, 'rest');
 		if (!known || !inPatch(ball.x, ball.z)) known = ground.patch(ball.x, ball.z, patch);
 		const status = runOut(ball, ground, hole, known, recorder !== undefined);
 		if (status) {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { rollDeceleration } from '../ground/greenSpeed';
-import { SURFACE, SURFACES } from '../ground/surfaces';
+import { BEHAVIOUR, SURFACE } from '../ground/surfaces';
 import { frictionOn, setFriction } from './rollFriction';
 
 const GREEN = rollDeceleration(3);
@@ -8,7 +8,8 @@ const GREEN = rollDeceleration(3);
 describe('the friction of a roll', () => {
 	it('is that of the surface for a ball of middling luck', () => {
 		setFriction(3, 0);
-		SURFACES.forEach(({ speed }, kind) => expect(frictionOn[kind]).toBeCloseTo(GREEN / speed, 12));
+		for (const kind of Object.values(SURFACE))
+			expect(frictionOn[kind]).toBeCloseTo(GREEN / BEHAVIOUR.speed[kind]!, 12);
 	});
 
 	it('spreads with the luck of the ball, on the green a little either way', () => {
@@ -17,6 +18,8 @@ describe('the friction of a roll', () => {
 		expect(frictionOn[SURFACE.grainyFringe]).toBeCloseTo((1.95 * GREEN) / 0.42, 12);
 		setFriction(3, -1);
 		expect(frictionOn[SURFACE.green]).toBeCloseTo(0.935 * GREEN, 12);
+		setFriction(2, -1);
+		expect(frictionOn[SURFACE.green]).toBeCloseTo(0.935 * rollDeceleration(2), 12);
 	});
 
 	it('is never less on any fringe than on the green, and never next to nothing in rough', () => {

@@ -8,7 +8,7 @@ import { skid } from './skid';
 import { BallState, type PathRecorder } from './state';
 import { GroundSample, type Ground } from '../ground/ground';
 import { GRAVITY } from '../constants';
-import { NO_LUCK, SURFACES, type SurfaceKind, type TurfLuck } from '../ground/surfaces';
+import { BEHAVIOUR, NO_LUCK, type SurfaceKind, type TurfLuck } from '../ground/surfaces';
 import type { Turf } from '../ground/turf';
 import type { Metres, MetresPerSecond, Radians, Seconds } from '../units';
 
@@ -80,7 +80,7 @@ function hop(
 ): HopEnd {
 	while (out.bounces < MAX_BOUNCES) {
 		scene.ground.sample(ball.x, ball.z, surface);
-		if (SURFACES[surface.kind]!.stops) return 'dead';
+		if (BEHAVIOUR.stops[surface.kind]! > 0) return 'dead';
 		out.bounces++;
 		if (!bounce(ball, surface, scene.turf, luck.bounce)) return 'down';
 		const flight = fly(ball, scene.ground, scene.air, scene.obstacles, recorder);

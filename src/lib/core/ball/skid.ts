@@ -1,6 +1,6 @@
 import { BALL, GRAVITY, ROLL } from '../constants';
 import { GroundSample, type Ground } from '../ground/ground';
-import { SURFACES } from '../ground/surfaces';
+import { BEHAVIOUR } from '../ground/surfaces';
 import type { Metres, Seconds } from '../units';
 import { drops, holeOut, type Hole } from './capture';
 import { BORDER, frictionOn, setFriction } from './rollFriction';
@@ -34,10 +34,10 @@ export function skid(
 	deviate = 0
 ): 'rest' | 'holed' {
 	ground.sample(ball.x, ball.z, here);
-	if (SURFACES[here.kind]!.drags) {
+	if (BEHAVIOUR.drags[here.kind]! > 0) {
 		setFriction(greenSpeed, deviate);
 		skidThroughGrass(ball, ground);
-		if (SURFACES[here.kind]!.drags) return 'rest';
+		if (BEHAVIOUR.drags[here.kind]! > 0) return 'rest';
 	}
 	const ux = ball.vx + BALL.radius * ball.wz;
 	const uz = ball.vz - BALL.radius * ball.wx;
@@ -70,7 +70,7 @@ export function skid(
  * it is out of the grass; `here` is then the ground it is on.
  */
 function skidThroughGrass(ball: BallState, ground: Ground): void {
-	while (SURFACES[here.kind]!.drags) {
+	while (BEHAVIOUR.drags[here.kind]! > 0) {
 		const ux = ball.vx + BALL.radius * ball.wz;
 		const uz = ball.vz - BALL.radius * ball.wx;
 		const slip = Math.sqrt(ux * ux + uz * uz);
@@ -87,7 +87,7 @@ function skidThroughGrass(ball: BallState, ground: Ground): void {
 			const x = ball.x + (ball.vx + (ax * dt) / 2) * dt;
 			const z = ball.z + (ball.vz + (az * dt) / 2) * dt;
 			ground.sample(x, z, there);
-			if (!SURFACES[there.kind]!.drags && dt * speed > BORDER) {
+			if (BEHAVIOUR.drags[there.kind]! === 0 && dt * speed > BORDER) {
 				dt /= 2;
 				continue;
 			}

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { SANDS, type SandSurface } from '../lie/sand';
-import { NO_LUCK, lucky, SURFACE, SURFACES } from '../ground/surfaces';
+import { BEHAVIOUR, lucky, NO_LUCK, SURFACE } from '../ground/surfaces';
 import { turfBetween, turfOf } from '../ground/turf';
 import { degrees, radians } from '../units';
 import { planeScene } from '../../../../tests/support/scenes';
@@ -91,8 +91,9 @@ describe('turf', () => {
 	});
 
 	it('has one behaviour for every kind, and only sand and water hold a ball where it falls', () => {
-		expect(SURFACES).toHaveLength(Object.keys(SURFACE).length);
-		const holding = Object.values(SURFACE).filter((kind) => SURFACES[kind]!.stops);
+		for (const column of Object.values(BEHAVIOUR))
+			expect(column).toHaveLength(Object.keys(SURFACE).length);
+		const holding = Object.values(SURFACE).filter((kind) => BEHAVIOUR.stops[kind]! > 0);
 		expect(holding).toEqual([SURFACE.sand, SURFACE.water]);
 	});
 });

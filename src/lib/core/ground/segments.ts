@@ -72,16 +72,11 @@ interface Bank {
 	rise: Metres;
 }
 
-/** Height of a bank above its foot, as a smooth step. */
-function bankHeight({ from, length, rise }: Bank, x: Metres): Metres {
-	const s = (x - from) / length;
-	return rise * s * s * (3 - 2 * s);
-}
+const NO_BANK: Bank = { from: 0, length: 1, rise: 0 };
 
-function bankSlope({ from, length, rise }: Bank, x: Metres): Ratio {
-	const s = (x - from) / length;
-	return (6 * rise * s * (1 - s)) / length;
-}
+/** Height of a bank above its foot, as a smooth step, and its slope for a length of 1; `s` from 0 at the foot to 1 at the top. */
+const bankHeight = (rise: Metres, s: number): Metres => rise * s * s * (3 - 2 * s);
+const bankSlope = (rise: Metres, s: number): Metres => 6 * rise * s * (1 - s);
 
 function kindOf({ kind }: Segment, fringe: SurfaceKind): SurfaceKind {
 	if (kind === 'fringe') return fringe;
@@ -163,6 +158,125 @@ function cut(piece: Piece, from: Metres, to: Metres): Piece {
 	return { ...piece, from, to, base: piece.base + piece.gradientX * (start - origin) };
 }
 
+/** Columns of a piece in the table that a ball asks. */
+const FROM = 0;
+const TO = 1;
+const BASE = 2;
+const GRADIENT_X = 3;
+const GRADIENT_Z = 4;
+const KIND = 5;
+/** Where its base is measured from: its beginning, or the ball where it has none. */
+const ORIGIN = 6;
+const BANK_FROM = 7;
+const BANK_LENGTH = 8;
+const BANK_RISE = 9;
+const COLUMNS = 10;
+
+/** Pieces as rows of numbers: whatever the ground is made of, balls find it in one shape. */
+function tableOf(pieces: readonly Piece[]): Float64Array {
+	const table = new Float64Array(pieces.length * COLUMNS);
+	pieces.forEach(({ from, to, base, gradientX, gradientZ, kind, bank }, i) => {
+		const origin = Number.isFinite(from) ? from : 0;
+		const { from: foot, length, rise } = bank ?? NO_BANK;
+		const row = [from, to, base, gradientX, gradientZ, kind, origin, foot, length, rise];
+		table.set(row, i * COLUMNS);
+	});
+	return table;
+}
+
+/** Columns of an area beside the line: it begins and ends like a piece, and to the side. */
+const FROM_Z = 2;
+const TO_Z = 3;
+const AREA_KIND = 4;
+const AREA_COLUMNS = 5;
+
+const areasOf = (beside: readonly Beside[]): Float64Array =>
+	Float64Array.from(
+		beside.flatMap(({ from, to, fromZ, toZ, kind }) => [from, to, fromZ, toZ, kind])
+	);
+
+/** Ground of pieces, see `createSegments`. */
+class SegmentGround implements Ground {
+	readonly #table: Float64Array;
+	readonly #last: number;
+	readonly #left: Metres;
+	readonly #right: Metres;
+	readonly #beside: Float64Array;
+
+	constructor(spec: SegmentsSpec) {
+		this.#table = tableOf(layOut(spec));
+		this.#last = this.#table.length - COLUMNS;
+		this.#left = spec.left;
+		this.#right = spec.right;
+		this.#beside = areasOf(spec.beside);
+	}
+
+	/** Where the row of the piece begins that a station lies on. */
+	#find(x: Metres): number {
+		const table = this.#table;
+		let row = 0;
+		while (row < this.#last && x >= table[row + TO]!) row += COLUMNS;
+		return row;
+	}
+
+	#heightOn(row: number, x: Metres, z: Metres): Metres {
+		const table = this.#table;
+		const rise = table[row + BANK_RISE]!;
+		const base =
+			rise === 0
+				? table[row + BASE]!
+				: bankHeight(rise, (x - table[row + BANK_FROM]!) / table[row + BANK_LENGTH]!);
+		return (
+			base + table[row + GRADIENT_X]! * (x - table[row + ORIGIN]!) + table[row + GRADIENT_Z]! * z
+		);
+	}
+
+	height(x: Metres, z: Metres): Metres {
+		return this.#heightOn(this.#find(x), x, z);
+	}
+
+	sample(x: Metres, z: Metres, out: GroundSample): void {
+		const table = this.#table;
+		const row = this.#find(x);
+		const rise = table[row + BANK_RISE]!;
+		const length = table[row + BANK_LENGTH]!;
+		out.height = this.#heightOn(row, x, z);
+		out.gradientX =
+			rise === 0
+				? table[row + GRADIENT_X]!
+				: bankSlope(rise, (x - table[row + BANK_FROM]!) / length) / length;
+		out.gradientZ = table[row + GRADIENT_Z]!;
+		const kind = table[row + KIND]! as SurfaceKind;
+		const off = (z > this.#right || z < -this.#left) && kind === SURFACE.green;
+		out.kind = off ? SURFACE.rough : kind;
+		const beside = this.#beside;
+		for (let at = 0; at < beside.length; at += AREA_COLUMNS)
+			if (
+				x >= beside[at + FROM]! &&
+				x < beside[at + TO]! &&
+				z > beside[at + FROM_Z]! &&
+				z < beside[at + TO_Z]!
+			)
+				out.kind = beside[at + AREA_KIND]! as SurfaceKind;
+	}
+
+	patch(x: Metres, z: Metres, out: UniformPatch): boolean {
+		const table = this.#table;
+		const row = this.#find(x);
+		out.fromX = table[row + FROM]!;
+		out.toX = table[row + TO]!;
+		out.fromZ = -this.#left;
+		out.toZ = this.#right;
+		const beside = this.#beside;
+		for (let at = 0; at < beside.length; at += AREA_COLUMNS) {
+			if (beside[at + TO]! <= out.fromX || beside[at + FROM]! >= out.toX) continue;
+			if (beside[at + FROM_Z]! >= z) out.toZ = Math.min(out.toZ, beside[at + FROM_Z]!);
+			else out.fromZ = Math.max(out.fromZ, beside[at + TO_Z]!);
+		}
+		return table[row + BANK_RISE] === 0 && z > out.fromZ && z < out.toZ;
+	}
+}
+
 /**
  * Ground made of straight pieces along the line of play. Across the line each piece is a plane, so heights to both sides
  * of the line jump where the slope across changes; balls end close enough to the line for that not to matter.
@@ -173,42 +287,5 @@ function cut(piece: Piece, from: Metres, to: Metres): Piece {
 export function createSegments(spec: SegmentsSpec): Ground {
 	if (spec.segments.length === 0) throw new RangeError('createSegments: no segments');
 	if (spec.grass.length === 0) throw new RangeError('createSegments: no grass before the edge');
-	const { left, right, beside } = spec;
-	const pieces = layOut(spec);
-	const last = pieces.length - 1;
-	const find = (x: Metres): Piece => {
-		let i = 0;
-		while (i < last && x >= pieces[i]!.to) i++;
-		return pieces[i]!;
-	};
-	const heightOn = (piece: Piece, x: Metres, z: Metres): Metres =>
-		(piece.bank ? bankHeight(piece.bank, x) : piece.base) +
-		piece.gradientX * (x - (Number.isFinite(piece.from) ? piece.from : 0)) +
-		piece.gradientZ * z;
-	return {
-		height: (x, z) => heightOn(find(x), x, z),
-		sample(x: Metres, z: Metres, out: GroundSample) {
-			const piece = find(x);
-			out.height = heightOn(piece, x, z);
-			out.gradientX = piece.bank ? bankSlope(piece.bank, x) : piece.gradientX;
-			out.gradientZ = piece.gradientZ;
-			const off = (z > right || z < -left) && piece.kind === SURFACE.green;
-			out.kind = off ? SURFACE.rough : piece.kind;
-			for (const area of beside)
-				if (x >= area.from && x < area.to && z > area.fromZ && z < area.toZ) out.kind = area.kind;
-		},
-		patch(x: Metres, z: Metres, out: UniformPatch) {
-			const piece = find(x);
-			out.fromX = piece.from;
-			out.toX = piece.to;
-			out.fromZ = -left;
-			out.toZ = right;
-			for (const area of beside) {
-				if (area.to <= piece.from || area.from >= piece.to) continue;
-				if (area.fromZ >= z) out.toZ = Math.min(out.toZ, area.fromZ);
-				else out.fromZ = Math.max(out.fromZ, area.toZ);
-			}
-			return piece.bank === undefined && z > out.fromZ && z < out.toZ;
-		}
-	};
+	return new SegmentGround(spec);
 }

@@ -41,8 +41,8 @@ interface SurfaceBehaviour {
 	stops: boolean;
 }
 
-/** Indexed by `SurfaceKind`. */
-export const SURFACES: readonly SurfaceBehaviour[] = [
+/** A row for each `SurfaceKind`. */
+const SURFACES: readonly SurfaceBehaviour[] = [
 	{ speed: 1, bounce: 1, grip: 1, spread: 0.05, rollSpread: 0.065, drags: false, stops: false },
 	{
 		speed: 0.62,
@@ -68,6 +68,20 @@ export const SURFACES: readonly SurfaceBehaviour[] = [
 	{ speed: 0.05, bounce: 0, grip: 1, spread: 0, rollSpread: 0, drags: false, stops: true },
 	{ speed: 0.12, bounce: 0.4, grip: 0.5, spread: 0.3, rollSpread: 0.4, drags: true, stops: false }
 ];
+
+const column = (of: (row: SurfaceBehaviour) => number): Float64Array =>
+	Float64Array.from(SURFACES, of);
+
+/** How surfaces treat the ball, each property indexed by `SurfaceKind`; 1 and 0 for yes and no. */
+export const BEHAVIOUR: Readonly<Record<keyof SurfaceBehaviour, Float64Array>> = {
+	speed: column(({ speed }) => speed),
+	bounce: column(({ bounce }) => bounce),
+	grip: column(({ grip }) => grip),
+	spread: column(({ spread }) => spread),
+	rollSpread: column(({ rollSpread }) => rollSpread),
+	drags: column(({ drags }) => Number(drags)),
+	stops: column(({ stops }) => Number(stops))
+};
 
 /** How the turf that one ball meets differs from the middle: standard normal numbers. */
 export interface TurfLuck {

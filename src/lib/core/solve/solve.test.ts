@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { Outcome, type Scene } from '../ball/simulate';
 import { createSegments } from '../ground/segments';
 import { SURFACE } from '../ground/surfaces';
-import { planeScene } from '../../../../tests/support/scenes';
+import { groundWith, planeScene } from '../../../../tests/support/scenes';
 import { intent, play } from '../../../../tests/support/strikes';
 import { playIntended, solveCarry, solveFinish, type Guess } from './solve';
 
@@ -47,13 +47,12 @@ describe('solveFinish', () => {
 		let balls = 0;
 		const counted = {
 			...scene,
-			ground: {
-				...scene.ground,
-				height: (x: number, z: number) => {
+			ground: groundWith(scene.ground, {
+				height: (x, z) => {
 					if (x === 0 && z === 0) balls++;
 					return scene.ground.height(x, z);
 				}
-			}
+			})
 		};
 		const asked = (guess: Guess | null = null) => {
 			balls = 0;
@@ -85,14 +84,13 @@ describe('solveFinish', () => {
 				beside: []
 			});
 			let balls = 0;
-			const ground: typeof made = {
-				...made,
+			const ground = groundWith(made, {
 				patch: (...asked) => made.patch(...asked) && alike,
 				height: (x, z) => {
 					if (x === 0 && z === 0) balls++;
 					return made.height(x, z);
 				}
-			};
+			});
 			const { status } = solveFinish(chip, { ...planeScene(), ground }, 9, 30);
 			expect(status).toBe('noStop');
 			return balls;
