@@ -7,17 +7,22 @@ import { cardPdf, CARD } from '$lib/ui/lessons/handout/cardPdf';
 import type { Paper } from '$lib/ui/lessons/handout/paper';
 import { paperPdf } from '$lib/ui/lessons/handout/paperPdf';
 import { runsOf, type PaperFonts } from '$lib/ui/lessons/handout/pdf';
+import { unwrapped } from '$lib/ui/lessons/handout/woff';
 import { CARD_RULES, type PocketCard } from '$lib/ui/lessons/handout/pocketCard';
 
 /** Papers as another program reads them: Debian's poppler-utils. */
 const FONTS = 'node_modules/@fontsource/atkinson-hyperlegible-next/files/';
-const font = (subset: string, weight: number): Uint8Array =>
-	readFileSync(`${FONTS}atkinson-hyperlegible-next-${subset}-${weight}-normal.woff`);
+const font = (subset: string, weight: number): Promise<Uint8Array> =>
+	unwrapped(
+		new Uint8Array(
+			readFileSync(`${FONTS}atkinson-hyperlegible-next-${subset}-${weight}-normal.woff`)
+		)
+	);
 const fonts: PaperFonts = {
-	plain: font('latin', 400),
-	plainExt: font('latin-ext', 400),
-	bold: font('latin', 700),
-	boldExt: font('latin-ext', 700)
+	plain: await font('latin', 400),
+	plainExt: await font('latin-ext', 400),
+	bold: await font('latin', 700),
+	boldExt: await font('latin-ext', 700)
 };
 const MADE = new Date('2026-12-01T10:00:00Z');
 const folder = mkdtempSync(join(tmpdir(), 'paper-'));

@@ -3,6 +3,7 @@ import boldExt from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyper
 import plain from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff?url';
 import plainExt from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-normal.woff?url';
 import PDFDocument from 'pdfkit';
+import { unwrapped } from './woff';
 
 export type Face = 'plain' | 'bold';
 /** Fonts by face: the common letters, and those with other marks. */
@@ -16,7 +17,7 @@ export interface PaperFonts {
 async function bytesOf(address: string): Promise<Uint8Array> {
 	const response = await fetch(address);
 	if (!response.ok) throw new Error('A font of the paper could not be read.');
-	return new Uint8Array(await response.arrayBuffer());
+	return unwrapped(new Uint8Array(await response.arrayBuffer()));
 }
 
 /** The fonts that ship with the app. */
