@@ -7,7 +7,7 @@ import { GRAVITY, ROLL } from '$lib/core/constants';
 import { levelGreenSpeed } from '$lib/core/ground/greenSpeed';
 import { createRng } from '$lib/core/math/random';
 import { fromFeet } from '$lib/core/units';
-import { between, planeScene } from '../support/scenes';
+import { between, groundWith, planeScene } from '../support/scenes';
 
 const rolled = (
 	along: number,
@@ -20,7 +20,7 @@ const rolled = (
 ) => {
 	const scene = planeScene({ along, across, stimp });
 	// Without its patch the ground is stepped over.
-	const ground = closed ? scene.ground : { ...scene.ground, patch: () => false };
+	const ground = closed ? scene.ground : groundWith(scene.ground, { patch: () => false });
 	const ball = new BallState();
 	Object.assign(ball, { vx, vz });
 	const status = roll(ball, ground, scene.greenSpeed, hole);

@@ -108,8 +108,7 @@ describe('a fold', () => {
 
 describe('a side', () => {
 	/** Green as wide as a corridor, rough on both sides of it. */
-	const corridor: Ground = {
-		...plane(0, 0.02),
+	const corridor = groundWith(plane(0, 0.02), {
 		sample(x, z, out) {
 			plane(0, 0.02).sample(x, z, out);
 			if (Math.abs(z) > 0.6) out.kind = SURFACE.rough;
@@ -121,7 +120,7 @@ describe('a side', () => {
 			out.toZ = Math.abs(z) <= 0.6 ? 0.6 : z > 0 ? Infinity : -0.6;
 			return true;
 		}
-	};
+	});
 
 	it.each([1, -1])('ends what is known of the slope, to the right and to the left (%d)', (side) => {
 		const end = (ground: Ground) => {
@@ -263,14 +262,13 @@ describe('a roll over changing ground', () => {
 	});
 
 	it('stops where sand or water begins', () => {
-		const trap: Ground = {
-			...plane(0),
+		const trap = groundWith(plane(0), {
 			patch: () => false,
 			sample: (x, z, out) => {
 				plane(0).sample(x, z, out);
 				if (x > 1) out.kind = SURFACE.sand;
 			}
-		};
+		});
 		const ball = Object.assign(new BallState(), { vx: 3 });
 		expect(roll(ball, trap, SPEED, null)).toBe('rest');
 		expect(ball.x).toBeGreaterThan(1);

@@ -82,6 +82,10 @@ describe('lineOfPlay', () => {
 	it('tells what lies between ball and edge', () => {
 		expect(line([-0.6, 8], [12, 8]).fringe).toBe('smooth');
 		expect(line([-8, 8], [12, 8]).fringe).toBe('rough');
+		for (const fringe of ['grainy', 'rough'] as const) {
+			const found = lineOn({ ...green, fringe }, [-0.9, 8], [12, 8]);
+			expect(found).toMatchObject({ fringe });
+		}
 	});
 
 	it.each<[LineProblem, [number, number], [number, number]]>([

@@ -38,6 +38,7 @@ describe('fitSpots', () => {
 	it('takes the slope off a level: it falls the way the reading says', () => {
 		// 3 % falling toward the right of the map: lower by 6 cm two metres to the right.
 		const fit = fitSpots([{ u: 5, v: 5, height: 1, leftOut: false }], [tilt(5, 5, 0.03, 0)]);
+		expect(fit.height(5, 5)).toBeCloseTo(1, 2);
 		expect(fit.height(7, 5) - fit.height(5, 5)).toBeCloseTo(-0.06, 2);
 		expect(fit.height(5, 7) - fit.height(5, 5)).toBeCloseTo(0, 2);
 	});
@@ -66,6 +67,8 @@ describe('fitSpots', () => {
 		const tilts = [tilt(0, 0, 0.02, 90), tilt(8, 0, 0.02, 90), tilt(4, 8, 0.02, 90)];
 		const fit = fitSpots([], tilts);
 		expect(fit.height(4, 8) - fit.height(4, 0)).toBeCloseTo(-0.16, 2);
+		// Nothing says how high it all lies: the first reading is the level.
+		expect(fit.height(0, 0)).toBeCloseTo(0, 3);
 	});
 
 	it('follows a tier of half a metre from a spot every two metres within the reading noise', () => {
@@ -119,6 +122,21 @@ describe('fitSpots', () => {
 			.filter(({ bad }) => !bad)
 			.map(({ difference }) => Math.abs(difference));
 		expect(Math.max(...others)).toBeLessThan(0.05);
+	});
+
+	it('calls nothing bad that is off by less than readings are, stands alone far out, or among too few to tell', () => {
+		const bad = (spots: SpotHeight[]) =>
+			fitSpots(spots, [])
+				.residuals()
+				.filter(({ bad }) => bad).length;
+		const near = spotsOn(plane, createRng(6), 24, 0.004);
+		near[7]!.height += 0.02;
+		expect(bad(near)).toBe(0);
+		const far = { u: 60, v: 40, height: plane(60, 40) + 0.3, leftOut: false };
+		expect(bad([...spotsOn(plane, createRng(6), 24, 0.004), far])).toBe(0);
+		const few = spotsOn(plane, createRng(6), 4);
+		few[2]!.height += 3;
+		expect(bad(few)).toBe(0);
 	});
 
 	it('leaves out what is marked so', () => {

@@ -5,10 +5,8 @@ import type { SpotHeight, TiltReading } from './green';
 /** How well heights and slopes are read with tape, staff and level: one standard deviation (assumption). */
 export const READING_NOISE: { height: Metres; slope: Ratio } = { height: 0.008, slope: 0.003 };
 
-/** A bad reading lies this many standard deviations from what its neighbours say … */
+/** A bad reading lies this many standard deviations, its own noise among them, from what its neighbours say. */
 const BAD_DEVIATIONS = 4;
-/** … and by at least this many times the reading noise. */
-const BAD_NOISE = 3;
 const MOST_BAD = 5;
 /** Roughness values that are tried, m² per m³: from a billiard table to a moonscape. */
 const ROUGHNESS = Array.from({ length: 10 }, (_, i) => 10 ** (-7.5 + i / 2));
@@ -198,9 +196,7 @@ function worstReading(solved: Solved): number | null {
 	const without = fitted(others);
 	const difference = Math.abs(suspect.value - valueAt(without, suspect));
 	const deviation = Math.sqrt(predictionVariance(without, suspect) + suspect.variance);
-	const bad =
-		difference > BAD_DEVIATIONS * deviation && difference > BAD_NOISE * Math.sqrt(suspect.variance);
-	return bad ? suspect.reading : null;
+	return difference > BAD_DEVIATIONS * deviation ? suspect.reading : null;
 }
 
 /** What a solved surface says in the place of a datum. */

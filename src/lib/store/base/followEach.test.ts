@@ -10,10 +10,14 @@ const heard: string[] = [];
 const failures: string[] = [];
 /** Answers that wait until they are let go. */
 let gate: Promise<void> = Promise.resolve();
+/** What was asked for, in order; and a key that waits for nothing. */
+const asked: string[] = [];
+let free = '';
 const each = new FollowEach(
 	async (key) => {
+		asked.push(key);
 		const row = await database.settings.get(key);
-		await gate;
+		if (key !== free) await gate;
 		if (key === 'broken') throw new Error(key);
 		return row?.value;
 	},
@@ -23,7 +27,8 @@ const each = new FollowEach(
 
 afterEach(() => {
 	each.stop();
-	heard.length = failures.length = 0;
+	heard.length = failures.length = asked.length = 0;
+	free = '';
 });
 
 it('reads one after another in the order that is asked for, changed on the way', async () => {
@@ -48,6 +53,31 @@ it('tells of a key what changes of it, of no other, and nothing of one that is n
 	]);
 	await soon(() => expect(heard).toContain('a: 3'));
 	expect(heard).toEqual(['a: undefined', 'b: undefined', 'b: 1', 'a: 3']);
+});
+
+it('reads one at a time, though another that is followed changes meanwhile', async () => {
+	each.keep(['a']);
+	await until(() => heard.length === 1);
+	let open = () => {};
+	gate = new Promise((resolve) => (open = resolve));
+	free = 'a';
+	each.keep(['a', 'b', 'c']);
+	await database.settings.put({ key: 'a', value: 1 });
+	await soon(() => expect(heard).toContain('a: 1'));
+	expect(asked).toEqual(expect.arrayContaining(['a', 'b']));
+	expect(asked).not.toContain('c');
+	open();
+	await soon(() => expect(heard).toContain('c: undefined'));
+});
+
+it('says nothing more, and asks for nothing, once it is stopped', async () => {
+	each.keep(['a']);
+	await until(() => heard.length === 1);
+	each.stop();
+	await database.settings.put({ key: 'a', value: 1 });
+	await new Promise((resolve) => setTimeout(resolve, 50));
+	expect(heard).toEqual(['a: undefined']);
+	expect(asked).toEqual(['a']);
 });
 
 it('goes on behind one that cannot be read, and one that is given up while it is', async () => {

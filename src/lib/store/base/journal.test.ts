@@ -171,6 +171,27 @@ describe('the journal', () => {
 		deaf();
 	});
 
+	it('puts a noted shot beside what another tab changed of the same one since, and over nothing where none is kept', async () => {
+		vi.useFakeTimers({ toFake: ['Date'], now: new Date('2026-05-01T12:00:00Z') });
+		noteForGood(() => noteLastShot(shotTo(9), shotTo(6.1)));
+		const [note] = unwrittenNotes();
+		const theirs = shotTo(9);
+		theirs.shot.situation.stimpFeet = 12;
+		vi.setSystemTime(new Date('2026-05-01T12:00:05Z'));
+		await writeLastShot(theirs);
+		vi.useRealTimers();
+		noteUnwritten({ ...note!, page: 'old' });
+		await writeNotes(database);
+		const last = await readLastShot();
+		expect(last).toMatchObject({ shot: { situation: { edgeToPin: 6.1, stimpFeet: 12 } } });
+		expect(await database.shots.count()).toBe(0);
+		await database.settings.clear();
+		noteUnwritten({ ...note!, page: 'old' });
+		await writeNotes(database);
+		expect(await kept()).toBe(6.1);
+		expect(await database.shots.count()).toBe(0);
+	});
+
 	it('removes what was to be removed, unless somebody has changed it since', async () => {
 		const [a, b] = [
 			{ id: 'a', name: 'A' },

@@ -181,6 +181,23 @@ it('keeps a moved corner where it is in its outline, beside one put in by anothe
 	expect(clashes).toEqual([]);
 });
 
+it.each<[string, unknown[], unknown[], unknown[], unknown[]]>([
+	['words', ['a', 'b'], ['a', 'b', 'c'], ['b'], ['b', 'c']],
+	['nothing', [null, 1], [null, 1, 2], [1], [1, 2]],
+	[
+		'counted things',
+		[{ id: 1 }, { id: 2 }],
+		[{ id: 2 }],
+		[{ id: 1 }, { id: 2 }, { id: 3 }],
+		[{ id: 2 }, { id: 3 }]
+	]
+])('puts lists of %s together by what they say', (_, base, mine, theirs, list) => {
+	expect(mergeThree({ list: base }, { list: mine }, { list: theirs })).toEqual({
+		merged: { list },
+		clashes: []
+	});
+});
+
 it('takes a place as one, never half of each', () => {
 	const { merged, clashes } = mergeThree({ at: [1, 1] }, { at: [2, 1] }, { at: [1, 2] });
 	expect(merged.at).toEqual([2, 1]);

@@ -31,7 +31,7 @@ export async function unwrapped(wrapped: Uint8Array<ArrayBuffer>): Promise<Uint8
 		return { tag, checksum, length, bytes: wrapped.slice(offset, offset + packed) };
 	});
 	const tables = await Promise.all(
-		entries.map(({ bytes, length }) => (bytes.length < length ? inflated(bytes) : bytes))
+		entries.map(async ({ bytes, length }) => (bytes.length < length ? inflated(bytes) : bytes))
 	);
 	const start = PLAIN.head + count * PLAIN.entry;
 	const font = new Uint8Array(tables.reduce((sum, { length }) => sum + aligned(length), start));
