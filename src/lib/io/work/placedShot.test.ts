@@ -102,6 +102,8 @@ describe('a placed shot', () => {
 		});
 		readToday(copy.situation, lineTo([6, 24], [6, 4]), reading);
 		expect(copy.situation.grain).toBe('against');
+		readToday(copy.situation, lineTo([6, 24], [6, 4]), { ...reading, grainTowards: null });
+		expect(copy.situation.grain).toBe('none');
 	});
 
 	it('changes the lie when the ball comes to other ground, and only then', () => {

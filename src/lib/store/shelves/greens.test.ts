@@ -1,9 +1,19 @@
 import 'fake-indexeddb/auto';
-import { beforeEach, describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { greenDraftSchema } from '$lib/io/work/green';
 import { readingDraftSchema } from '$lib/io/work/reading';
+import { SmallStorage } from '../../../../tests/support/smallStorage';
 import { database } from '../base/database';
-import { removeGreen, removeReading, saveGreen, saveReading, readGreens } from './greens';
+import { unwrittenNotes } from '../base/journal';
+import {
+	mergeGreen,
+	noteGreen,
+	removeGreen,
+	removeReading,
+	saveGreen,
+	saveReading,
+	readGreens
+} from './greens';
 
 const green = greenDraftSchema.parse({
 	id: 'g',
@@ -58,6 +68,20 @@ describe('greens', () => {
 	it('are refused when they are none, and nothing is written', async () => {
 		await expect(saveGreen({ ...green, collar: NaN })).rejects.toThrow();
 		expect(await database.greens.count()).toBe(0);
+	});
+
+	it('have what was noted of them struck out once they are kept, and of no other', async () => {
+		vi.stubGlobal('localStorage', new SmallStorage());
+		const renamed = { ...green, name: 'Renamed' };
+		const noted = () => unwrittenNotes().map(({ key }) => key);
+		expect(noteGreen({ ...green, id: 'other' }, { ...renamed, id: 'other' })).toBe(true);
+		noteGreen(green, renamed);
+		await saveGreen(renamed);
+		expect(noted()).toEqual(['other']);
+		noteGreen(renamed, green);
+		await mergeGreen(renamed, green);
+		expect(noted()).toEqual(['other']);
+		vi.unstubAllGlobals();
 	});
 
 	it('that cannot be read are kept and counted', async () => {

@@ -16,6 +16,7 @@ import {
 	homeworkShelf,
 	keepBalls,
 	keepDrill,
+	noteDrill,
 	keepSession,
 	readPractice,
 	readSessionBalls,
@@ -55,6 +56,12 @@ describe('balls of a session', () => {
 		database.close({ disableAutoOpen: true });
 		await expect(keepDrill(drill, drill)).rejects.toThrow();
 		expect(unwrittenNotes()).toMatchObject([{ table: 'drills', key: 'own' }]);
+		// So does what a page has no time to write.
+		expect(noteDrill(drill, { ...drill, name: 'Mine' })).toBe(true);
+		expect(unwrittenNotes()).toMatchObject([
+			{ table: 'drills', key: 'own', row: { name: 'Mine' } }
+		]);
+		noteDrill(drill, drill);
 		await database.open();
 		expect((await readPractice()).drills).toEqual([drill]);
 		// Another tab has put a step in meanwhile.

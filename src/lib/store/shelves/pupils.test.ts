@@ -1,10 +1,13 @@
 import 'fake-indexeddb/auto';
-import { beforeEach, describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { pupilFile } from '../../../../tests/support/pupils';
+import { SmallStorage } from '../../../../tests/support/smallStorage';
 import { database } from '../base/database';
+import { unwrittenNotes } from '../base/journal';
 import { newPupilFile } from './newPupilFile';
 import {
 	addPupil,
+	keepPupilFile,
 	mergePupilFile,
 	notePupilFile,
 	readPlaying,
@@ -110,30 +113,30 @@ describe('a pupil changed in two tabs', () => {
 });
 
 it('notes what a page had no time to write, and writes it at the next opening', async () => {
-	const notes = new Map<string, string>();
-	const storage = {
-		setItem: (key: string, value: string) => notes.set(key, value),
-		getItem: (key: string) => notes.get(key) ?? null,
-		removeItem: (key: string) => notes.delete(key)
-	};
-	const local = new Proxy(storage, {
-		ownKeys: () => [...notes.keys()],
-		getOwnPropertyDescriptor: () => ({ enumerable: true, configurable: true })
-	});
-	Object.defineProperty(globalThis, 'localStorage', { value: local, configurable: true });
+	vi.stubGlobal('localStorage', new SmallStorage());
 	await addPupil(file);
 	const mine = structuredClone(file);
 	mine.pupil.name = 'Anna';
 	mine.clubs[2]!.loft = 33;
 	mine.balls.push({ ...mine.balls[0]!, id: 'late', carry: 12 });
 	notePupilFile(file, mine);
-	expect(notes.size).toBe(3);
+	expect(unwrittenNotes()).toHaveLength(3);
 	database.close();
 	await database.open();
 	expect(await readPupilFile('pupil-1')).toMatchObject({ pupil: { name: 'Anna' } });
 	expect((await readPupilFile('pupil-1'))!.balls.map(({ id }) => id)).toContain('late');
-	expect(notes.size).toBe(0);
-	Reflect.deleteProperty(globalThis, 'localStorage');
+	expect(unwrittenNotes()).toEqual([]);
+	const last = { ...mine, pupil: { ...mine.pupil, name: 'Annie' }, clubs: mine.clubs.slice(1) };
+	await keepPupilFile(mine, last);
+	expect(await readPupilFile('pupil-1')).toMatchObject({ pupil: { name: 'Annie' } });
+	expect(unwrittenNotes()).toEqual([]);
+	// Of what cannot be written the notes stay.
+	database.close({ disableAutoOpen: true });
+	await expect(keepPupilFile(last, mine)).rejects.toThrow();
+	expect(unwrittenNotes().map(({ table }) => table)).toEqual(['pupils', 'clubs']);
+	await database.open();
+	expect(await readPupilFile('pupil-1')).toMatchObject({ pupil: { name: 'Anna' } });
+	vi.unstubAllGlobals();
 });
 
 it('remembers who plays', async () => {
