@@ -33,6 +33,27 @@ describe('counted steps', () => {
 		expect(walk(10, 9, 12)).toBeLessThanOrEqual(34);
 	});
 
+	it('are told one by one: once a swing however long it stays up, and again only after it went down', () => {
+		const counter = new StepCounter();
+		let time = 0;
+		const held = (size: number, seconds: number) => {
+			let told = 0;
+			for (const end = time + seconds; time < end; time += 1 / 60)
+				if (counter.add(size, time)) told++;
+			return told;
+		};
+		expect(held(9.81, 1)).toBe(0);
+		expect(held(13, 0.6)).toBe(1);
+		// Back to the middle is not down.
+		expect(held(11, 0.3)).toBe(0);
+		expect(held(14, 0.3)).toBe(0);
+		expect(held(7, 0.3)).toBe(0);
+		expect(held(14, 0.06)).toBe(1);
+		// Down and up again sooner than anybody steps.
+		expect(held(0, 0.08) + held(22, 0.06)).toBe(0);
+		expect(counter.paces).toBe(2);
+	});
+
 	it('leave out samples that tell nothing', () => {
 		const counter = new StepCounter();
 		expect(counter.add(NaN, 0)).toBe(false);

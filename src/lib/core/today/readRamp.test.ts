@@ -90,6 +90,14 @@ describe('readRamp', () => {
 	});
 });
 
+it('names the speeds of all places where one of them is another green', () => {
+	const alike = [place([9, 9], [9, 9.1]), place([9.1, 9], [9, 9])];
+	const found = readRamp([...alike, place([14, 14.1], [14, 14])]);
+	expect(found).toMatchObject({ code: 'placesDisagree' });
+	const speeds = 'speeds' in found ? found.speeds : [];
+	expect(speeds.map((speed) => Math.round(speed / fromFeet(1)))).toEqual([9, 9, 14]);
+});
+
 describe('rollOffRamp', () => {
 	it('rolls the green speed on the level, and never rests on a slope that holds no ball', () => {
 		expect(rollOffRamp(fromFeet(10), 0)).toBeCloseTo(fromFeet(10), 2);
