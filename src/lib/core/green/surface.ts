@@ -23,6 +23,7 @@ export interface GreenSurface extends HeightField, KindMap {
 	fit: SpotFit | null;
 }
 
+/** Heights and kinds as one thing to be asked. */
 class MappedSurface implements GreenSurface {
 	readonly #field: HeightField;
 	readonly #kinds: KindMap;
