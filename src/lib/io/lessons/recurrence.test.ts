@@ -110,6 +110,39 @@ describe('lessons that come again', () => {
 		);
 	});
 
+	it('finds weekdays on certain dates like whoever goes through all days one by one', () => {
+		const list = (values: fc.Arbitrary<string | number>) =>
+			fc.uniqueArray(values, { minLength: 1, maxLength: 3 });
+		const date = fc.oneof(fc.integer({ min: 1, max: 31 }), fc.integer({ min: -31, max: -1 }));
+		fc.assert(
+			fc.property(
+				list(fc.constantFrom(...WEEKDAYS)),
+				list(date),
+				fc.integer({ min: 1, max: 5 }),
+				fc.integer({ min: 1, max: 12 }),
+				(weekdays, dates, count, month) => {
+					const day = `2026-${String(month).padStart(2, '0')}-01`;
+					const expected: string[] = [];
+					for (
+						let at = new Date(day);
+						expected.length < count;
+						at.setUTCDate(at.getUTCDate() + 1)
+					) {
+						const fromEnd = new Date(Date.UTC(at.getUTCFullYear(), at.getUTCMonth() + 1, 0));
+						const onDate = [at.getUTCDate(), at.getUTCDate() - fromEnd.getUTCDate() - 1];
+						const isDay = weekdays.includes(WEEKDAYS[(at.getUTCDay() + 6) % 7]!);
+						if (isDay && dates.some((one) => onDate.includes(Number(one))))
+							expected.push(at.toISOString().slice(0, 10));
+					}
+					const rule = `FREQ=MONTHLY;COUNT=${count};BYDAY=${weekdays.join()};BYMONTHDAY=${dates.join()}`;
+					expect(daysOfRule(rule, { day, time: '16:00' }, day, '2060-01-01'), rule).toEqual(
+						expected
+					);
+				}
+			)
+		);
+	});
+
 	it('calls a rule that only a calendar makes none of a coach’s', () => {
 		expect(repeatsOf('FREQ=MONTHLY;BYDAY=2TU')).toBeNull();
 		expect(repeatsOf('FREQ=WEEKLY;BYDAY=TU;BYSETPOS=1')).toBeNull();

@@ -154,22 +154,28 @@ export function daysOfRule(
 	if (!recur) return [];
 	// An end given as a day holds for the whole of it, and one given as a moment for the day it names.
 	if (recur.until) recur.until = floating(dayOf(recur.until), '23:59');
+	const { count } = recur;
+	// Weekdays on certain dates the library begins only in a month that has all of these dates: it counts from January then, and we from the first.
+	const early = recur.parts.BYDAY !== undefined && recur.parts.BYMONTHDAY !== undefined;
+	if (early) recur.count = null;
 	// Within a month the library may say days out of their order, and one of them twice.
 	const found = new Set<string>();
 	const last = dayLater(to, MONTH_DAYS);
 	try {
-		const iterator = recur.iterator(floating(first.day, first.time));
+		const start = early ? `${first.day.slice(0, 4)}-01-01` : first.day;
+		const iterator = recur.iterator(floating(start, first.time));
 		for (let times = 0; times < MOST_TIMES; times++) {
 			const next = iterator.next() as ICAL.Time | null;
 			if (!next) break;
 			const day = dayOf(next);
 			if (day > last) break;
-			if (day >= from && day <= to) found.add(day);
+			if (day >= first.day) found.add(day);
 		}
 	} catch {
 		// Where the library gives up nothing more is known to come.
 	}
-	return [...found].sort();
+	const days = [...found].sort();
+	return (early && count ? days.slice(0, count) : days).filter((day) => day >= from && day <= to);
 }
 
 /** The rule cut off before a day: what comes from then on is another's. */
