@@ -124,7 +124,7 @@ function slopingScenes(): { plane: Scene; surveyed: Scene } {
 		field,
 		placement: { u: 0, v: 0, heading: 0 },
 		tilt: 0,
-		kinds: { kindAt: () => SURFACE.green }
+		kindAt: () => SURFACE.green
 	});
 	return { plane: { ...rest, ground: plane }, surveyed: { ...rest, ground: surveyed } };
 }

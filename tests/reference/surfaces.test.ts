@@ -30,7 +30,7 @@ const groundOf = (field: HeightField, heading = 0): Ground =>
 		field,
 		placement: { u: 0, v: 0, heading },
 		tilt: 0,
-		kinds: { kindAt: () => SURFACE.green }
+		kindAt: () => SURFACE.green
 	});
 
 const SPEED = fromFeet(10);

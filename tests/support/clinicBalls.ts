@@ -3,7 +3,7 @@ import { follow, Outcome } from '$lib/core/ball/simulate';
 import { BallState, PathRecorder } from '$lib/core/ball/state';
 import type { Green } from '$lib/core/green/green';
 import { surfaceOf } from '$lib/core/green/surface';
-import { createSurveyed, kindsOfMap, toMap } from '$lib/core/green/surveyed';
+import { createSurveyed, toMap } from '$lib/core/green/surveyed';
 import { NO_LUCK } from '$lib/core/ground/surfaces';
 import { turfOf } from '$lib/core/ground/turf';
 import type { Station } from '$lib/core/lessons/stationBalls';
@@ -30,7 +30,7 @@ export function bruteForce(
 		field: surface,
 		placement,
 		tilt: 0,
-		kinds: kindsOfMap(surface, true)
+		kindAt: (_x, _z, u, v) => surface.kindAt(u, v)
 	});
 	const scene = {
 		...levelScene(day),

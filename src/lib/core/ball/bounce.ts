@@ -1,6 +1,7 @@
 import { BALL, BOUNCE, GRAVITY } from '../constants';
 import { GroundSample } from '../ground/ground';
-import { BEHAVIOUR, lucky } from '../ground/surfaces';
+import { BEHAVIOUR } from '../ground/behaviour';
+import { lucky } from '../ground/surfaces';
 import type { Turf } from '../ground/turf';
 import type { MetresPerSecond, Radians } from '../units';
 import type { BallState } from './state';

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { createPlane } from '../ground/plane';
 import type { Ground } from '../ground/ground';
-import { BEHAVIOUR, SURFACE } from '../ground/surfaces';
+import { BEHAVIOUR } from '../ground/behaviour';
+import { SURFACE } from '../ground/surfaces';
 import { groundWith } from '../../../../tests/support/scenes';
 import { captureSpeed } from './capture';
 import { roll } from './roll';

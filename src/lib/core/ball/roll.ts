@@ -1,6 +1,6 @@
 import { HOLE_RADIUS } from '../constants';
 import { GroundSample, UniformPatch, type Ground } from '../ground/ground';
-import { BEHAVIOUR } from '../ground/surfaces';
+import { BEHAVIOUR } from '../ground/behaviour';
 import type { Metres, Seconds } from '../units';
 import { drops, holeOut, type Hole } from './capture';
 import { restOnSlope, RestOnSlope } from './restOnSlope';

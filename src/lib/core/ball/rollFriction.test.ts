@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { rollDeceleration } from '../ground/greenSpeed';
-import { BEHAVIOUR, SURFACE } from '../ground/surfaces';
+import { BEHAVIOUR } from '../ground/behaviour';
+import { SURFACE } from '../ground/surfaces';
 import { frictionOn, setFriction } from './rollFriction';
 
 const GREEN = rollDeceleration(3);

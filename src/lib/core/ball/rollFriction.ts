@@ -1,6 +1,7 @@
 import { BALL, GRAVITY } from '../constants';
 import { rollDeceleration } from '../ground/greenSpeed';
-import { BEHAVIOUR, lucky, SURFACE } from '../ground/surfaces';
+import { BEHAVIOUR } from '../ground/behaviour';
+import { lucky, SURFACE } from '../ground/surfaces';
 import type { Metres } from '../units';
 
 /** Pull of a slope of one on a ball that rolls: 1/(1 + I/mr²) = 5/7 of gravity. */
@@ -15,9 +16,6 @@ const LEAST_SHARE = 0.3;
 /** Rolling deceleration in m/s² by kind of surface for the ball under way; see `setFriction`. */
 export const frictionOn = new Float64Array(BEHAVIOUR.speed.length);
 
-/** What `frictionOn` was prepared for last. */
-const prepared = { greenSpeed: NaN, deviate: NaN };
-
 /**
  * Prepares `frictionOn` for one ball.
  *
@@ -25,9 +23,6 @@ const prepared = { greenSpeed: NaN, deviate: NaN };
  * @param deviate standard normal number of this ball's turf, 0 for the middle
  */
 export function setFriction(greenSpeed: Metres, deviate: number): void {
-	if (greenSpeed === prepared.greenSpeed && deviate === prepared.deviate) return;
-	prepared.greenSpeed = greenSpeed;
-	prepared.deviate = deviate;
 	const green = rollDeceleration(greenSpeed);
 	for (let kind = 0; kind < frictionOn.length; kind++) {
 		const speed = BEHAVIOUR.speed[kind]!;

@@ -8,7 +8,8 @@ import { skid } from './skid';
 import { BallState, type PathRecorder } from './state';
 import { GroundSample, type Ground } from '../ground/ground';
 import { GRAVITY } from '../constants';
-import { BEHAVIOUR, NO_LUCK, type SurfaceKind, type TurfLuck } from '../ground/surfaces';
+import { BEHAVIOUR } from '../ground/behaviour';
+import { NO_LUCK, type SurfaceKind, type TurfLuck } from '../ground/surfaces';
 import type { Turf } from '../ground/turf';
 import type { Metres, MetresPerSecond, Radians, Seconds } from '../units';
 

@@ -1,6 +1,6 @@
 import { BALL, GRAVITY, ROLL } from '../constants';
 import { GroundSample, type Ground } from '../ground/ground';
-import { BEHAVIOUR } from '../ground/surfaces';
+import { BEHAVIOUR } from '../ground/behaviour';
 import type { Metres, Seconds } from '../units';
 import { drops, holeOut, type Hole } from './capture';
 import { BORDER, frictionOn, setFriction } from './rollFriction';

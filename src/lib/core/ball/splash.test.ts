@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { SANDS, type SandSurface } from '../lie/sand';
-import { BEHAVIOUR, lucky, NO_LUCK, SURFACE } from '../ground/surfaces';
+import { BEHAVIOUR } from '../ground/behaviour';
+import { lucky, NO_LUCK, SURFACE } from '../ground/surfaces';
 import { turfBetween, turfOf } from '../ground/turf';
 import { degrees, radians } from '../units';
 import { planeScene } from '../../../../tests/support/scenes';

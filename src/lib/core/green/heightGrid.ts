@@ -86,60 +86,51 @@ export interface HeightField {
 	height(u: Metres, v: Metres): Metres;
 }
 
-/** Terms of a polynomial that is cubic both ways, ordered by the power of t, then of s. */
-const TERMS = 16;
-
-/** A polynomial for each cell, see `createHeightField`. */
-class CubicField implements HeightField {
-	readonly #originU: Metres;
-	readonly #originV: Metres;
-	readonly #edgeU: Metres;
-	readonly #edgeV: Metres;
-	readonly #perMetre: number;
-	readonly #columns: number;
-	readonly #heights: Float64Array;
-	/** Cells in a row, and the last cell either way. */
-	readonly #cells: number;
-	readonly #lastI: number;
-	readonly #lastJ: number;
-	/** Balls come back to the same few cells: a row of cells is laid down as polynomials the first time it is asked. */
-	readonly #laid: (Float64Array | null)[];
-
-	constructor(grid: HeightGrid) {
-		const { columns, heights } = padded(grid);
-		this.#originU = grid.originU;
-		this.#originV = grid.originV;
-		this.#cells = grid.columns - 1;
-		this.#lastI = this.#cells - 1;
-		this.#lastJ = grid.rows - 2;
-		this.#edgeU = this.#cells * grid.cell;
-		this.#edgeV = (grid.rows - 1) * grid.cell;
-		this.#perMetre = 1 / grid.cell;
-		this.#columns = columns;
-		this.#heights = heights;
-		this.#laid = new Array<Float64Array | null>(grid.rows - 1).fill(null);
-	}
-
-	#layRow(j: number): Float64Array {
-		const terms = new Float64Array(TERMS * this.#cells);
-		for (let i = 0; i < this.#cells; i++)
-			layDown(this.#heights, this.#columns, j * this.#columns + i, terms, TERMS * i);
-		return (this.#laid[j] = terms);
-	}
+/**
+ * Smooth surface through a height grid: cubic convolution, whose gradient is continuous and which reproduces quadratics exactly
+ * (inside the outermost ring of cells).
+ *
+ * @param grid at least 2 × 2 nodes, no NaN
+ * @throws RangeError for a smaller grid, a cell not above 0 or heights of another count
+ * @source R. Keys, Cubic convolution interpolation for digital image processing, IEEE Transactions on Acoustics 29 (1981), a = −1/2
+ */
+export function createHeightField(grid: HeightGrid): HeightField {
+	const { originU, originV, cell } = grid;
+	if (grid.columns < LEAST_NODES || grid.rows < LEAST_NODES || !(cell > 0))
+		throw new RangeError(
+			`createHeightField: ${grid.columns} × ${grid.rows} nodes of ${cell} m, needs 2 × 2 and a cell above 0`
+		);
+	if (grid.heights.length !== grid.columns * grid.rows)
+		throw new RangeError(`createHeightField: ${grid.heights.length} heights for the grid`);
+	const { columns, heights } = padded(grid);
+	const cellColumns = grid.columns - 1;
+	const lastI = cellColumns - 1;
+	const lastJ = grid.rows - 2;
+	const edgeU = cellColumns * cell;
+	const edgeV = (grid.rows - 1) * cell;
+	const perMetre = 1 / cell;
+	// Balls come back to the same few cells: a row of cells is laid down as polynomials the first time it is asked.
+	const laid = new Array<Float64Array | null>(grid.rows - 1).fill(null);
+	const layRow = (j: number): Float64Array => {
+		const terms = new Float64Array(TERMS * cellColumns);
+		for (let i = 0; i < cellColumns; i++)
+			layDown(heights, columns, j * columns + i, terms, TERMS * i);
+		return (laid[j] = terms);
+	};
 
 	/** Height, and with `out` the gradient, at a place clamped into the grid. */
-	#evaluate(u: Metres, v: Metres, out: MapSample | null): Metres {
-		const du = u - this.#originU;
-		const dv = v - this.#originV;
-		const insideU = du >= 0 && du <= this.#edgeU;
-		const insideV = dv >= 0 && dv <= this.#edgeV;
-		const cellsU = (insideU ? du : du > 0 ? this.#edgeU : 0) * this.#perMetre;
-		const cellsV = (insideV ? dv : dv > 0 ? this.#edgeV : 0) * this.#perMetre;
-		const i = cellsU < this.#lastI ? cellsU | 0 : this.#lastI;
-		const j = cellsV < this.#lastJ ? cellsV | 0 : this.#lastJ;
+	function evaluate(u: Metres, v: Metres, out: MapSample | null): Metres {
+		const du = u - originU;
+		const dv = v - originV;
+		const insideU = du >= 0 && du <= edgeU;
+		const insideV = dv >= 0 && dv <= edgeV;
+		const cellsU = (insideU ? du : du > 0 ? edgeU : 0) * perMetre;
+		const cellsV = (insideV ? dv : dv > 0 ? edgeV : 0) * perMetre;
+		const i = cellsU < lastI ? cellsU | 0 : lastI;
+		const j = cellsV < lastJ ? cellsV | 0 : lastJ;
 		const s = cellsU - i;
 		const t = cellsV - j;
-		const terms = this.#laid[j] ?? this.#layRow(j);
+		const terms = laid[j] ?? layRow(j);
 		const at = TERMS * i;
 		const a = row(terms, at, s);
 		const b = row(terms, at + 4, s);
@@ -153,40 +144,20 @@ class CubicField implements HeightField {
 						t *
 							(rowSlope(terms, at + 4, s) +
 								t * (rowSlope(terms, at + 8, s) + t * rowSlope(terms, at + 12, s)))) *
-					this.#perMetre
+					perMetre
 				: 0;
-			out.gradientV = insideV ? (b + t * (2 * c + 3 * t * d)) * this.#perMetre : 0;
+			out.gradientV = insideV ? (b + t * (2 * c + 3 * t * d)) * perMetre : 0;
 		}
 		return height;
 	}
-
-	sample(u: Metres, v: Metres, out: MapSample): void {
-		this.#evaluate(u, v, out);
-	}
-
-	height(u: Metres, v: Metres): Metres {
-		return this.#evaluate(u, v, null);
-	}
+	return {
+		sample: (u, v, out) => void evaluate(u, v, out),
+		height: (u, v) => evaluate(u, v, null)
+	};
 }
 
-/**
- * Smooth surface through a height grid: cubic convolution, whose gradient is continuous and which reproduces quadratics exactly
- * (inside the outermost ring of cells).
- *
- * @param grid at least 2 × 2 nodes, no NaN
- * @throws RangeError for a smaller grid, a cell not above 0 or heights of another count
- * @source R. Keys, Cubic convolution interpolation for digital image processing, IEEE Transactions on Acoustics 29 (1981), a = −1/2
- */
-export function createHeightField(grid: HeightGrid): HeightField {
-	const { columns, rows, cell, heights } = grid;
-	if (columns < LEAST_NODES || rows < LEAST_NODES || !(cell > 0))
-		throw new RangeError(
-			`createHeightField: ${columns} × ${rows} nodes of ${cell} m, needs 2 × 2 and a cell above 0`
-		);
-	if (heights.length !== columns * rows)
-		throw new RangeError(`createHeightField: ${heights.length} heights for the grid`);
-	return new CubicField(grid);
-}
+/** Terms of a polynomial that is cubic both ways, ordered by the power of t, then of s. */
+const TERMS = 16;
 
 /** Value and slope of the terms of one power of t, at s. */
 const row = (terms: Float64Array, at: number, s: number): number =>

@@ -15,9 +15,7 @@ export type KindsOf = Pick<Green, 'outline' | 'collar' | 'fringe' | 'areas'>;
 
 /** What grows at each place of a map, read off fast. */
 export interface KindMap {
-	kindAt(u: Metres, v: Metres): SurfaceKind;
-	/** What would grow there if there were neither sand nor water: rough. */
-	kindBeneath(u: Metres, v: Metres): SurfaceKind;
+	kindAt: (u: Metres, v: Metres) => SurfaceKind;
 }
 
 /** Edges are kept to this; a ball does not know its surface any better. */
@@ -94,35 +92,6 @@ function paint(raster: Raster, { outline, collar, fringe, areas }: KindsOf): voi
 	for (const area of areas) if (liesOnTop(area)) fill(raster, area.outline, AREA_KIND[area.kind]);
 }
 
-/** Cells that are read off, see `createKindMap`. */
-class RasterKinds implements KindMap {
-	readonly #originU: Metres;
-	readonly #originV: Metres;
-	readonly #columns: number;
-	readonly #rows: number;
-	readonly #kinds: Uint8Array;
-
-	constructor({ originU, originV, columns, rows, kinds }: Raster) {
-		this.#originU = originU;
-		this.#originV = originV;
-		this.#columns = columns;
-		this.#rows = rows;
-		this.#kinds = kinds;
-	}
-
-	kindAt(u: Metres, v: Metres): SurfaceKind {
-		const i = Math.floor((u - this.#originU) / CELL);
-		const j = Math.floor((v - this.#originV) / CELL);
-		const inside = i >= 0 && j >= 0 && i < this.#columns && j < this.#rows;
-		return inside ? (this.#kinds[j * this.#columns + i] as SurfaceKind) : SURFACE.rough;
-	}
-
-	kindBeneath(u: Metres, v: Metres): SurfaceKind {
-		const kind = this.kindAt(u, v);
-		return kind === SURFACE.sand || kind === SURFACE.water ? SURFACE.rough : kind;
-	}
-}
-
 /**
  * Draws outline, collar and areas of a green into cells. Outside everything grows rough.
  *
@@ -132,12 +101,20 @@ export function createKindMap(green: KindsOf): KindMap {
 	const reach = MARGIN + green.collar;
 	const corners: Point[] = [...green.outline, ...green.areas.flatMap((area) => area.outline)];
 	const [lowU, lowV, highU, highV] = boundsOf(corners);
+	const originU = lowU - reach;
+	const originV = lowV - reach;
 	const columns = cellsAcross(highU - lowU + 2 * reach);
 	const rows = cellsAcross(highV - lowV + 2 * reach);
 	const kinds = new Uint8Array(columns * rows).fill(SURFACE.rough);
-	const raster = { originU: lowU - reach, originV: lowV - reach, columns, rows, kinds };
-	paint(raster, green);
-	return new RasterKinds(raster);
+	paint({ originU, originV, columns, rows, kinds }, green);
+	return {
+		kindAt(u, v) {
+			const i = Math.floor((u - originU) / CELL);
+			const j = Math.floor((v - originV) / CELL);
+			const inside = i >= 0 && j >= 0 && i < columns && j < rows;
+			return inside ? (kinds[j * columns + i] as SurfaceKind) : SURFACE.rough;
+		}
+	};
 }
 
 const cellsAcross = (length: Metres): number =>

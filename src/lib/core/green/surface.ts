@@ -1,6 +1,5 @@
 import { contentKey } from '../math/contentKey';
 import { boundsOf, type Point } from '../math/polygon';
-import type { SurfaceKind } from '../ground/surfaces';
 import { finish, type Steps } from '../math/steps';
 import type { Metres } from '../units';
 import type { Green } from './green';
@@ -10,8 +9,7 @@ import {
 	onNodesInSteps,
 	type GridFrame,
 	type HeightField,
-	type HeightGrid,
-	type MapSample
+	type HeightGrid
 } from './heightGrid';
 import { createKindMap, type KindMap } from './kindMap';
 import { fitSpots, type SpotFit } from './spotFit';
@@ -21,37 +19,6 @@ export interface GreenSurface extends HeightField, KindMap {
 	grid: HeightGrid;
 	/** Null where a finished grid was given. */
 	fit: SpotFit | null;
-}
-
-/** Heights and kinds as one thing to be asked. */
-class MappedSurface implements GreenSurface {
-	readonly #field: HeightField;
-	readonly #kinds: KindMap;
-	readonly grid: HeightGrid;
-	readonly fit: SpotFit | null;
-
-	constructor(field: HeightField, kinds: KindMap, grid: HeightGrid, fit: SpotFit | null) {
-		this.#field = field;
-		this.#kinds = kinds;
-		this.grid = grid;
-		this.fit = fit;
-	}
-
-	height(u: Metres, v: Metres): Metres {
-		return this.#field.height(u, v);
-	}
-
-	sample(u: Metres, v: Metres, out: MapSample): void {
-		this.#field.sample(u, v, out);
-	}
-
-	kindAt(u: Metres, v: Metres): SurfaceKind {
-		return this.#kinds.kindAt(u, v);
-	}
-
-	kindBeneath(u: Metres, v: Metres): SurfaceKind {
-		return this.#kinds.kindBeneath(u, v);
-	}
 }
 
 /** Heights are computed out to this beyond everything that is drawn or read. */
@@ -91,7 +58,7 @@ function* built(green: Green): Steps<GreenSurface> {
 	yield;
 	const field = createHeightField(grid);
 	yield;
-	return new MappedSurface(field, createKindMap(green), grid, fit);
+	return { ...field, ...createKindMap(green), grid, fit };
 }
 
 const REMEMBERED = 4;

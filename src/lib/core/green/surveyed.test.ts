@@ -14,12 +14,7 @@ const field = createHeightField(
 );
 
 const ground = (heading: number, tilt = 0) =>
-	createSurveyed({
-		field,
-		placement: { u: 3, v: -2, heading },
-		tilt,
-		kinds: { kindAt: () => SURFACE.green }
-	});
+	createSurveyed({ field, placement: { u: 3, v: -2, heading }, tilt, kindAt: () => SURFACE.green });
 
 describe('surveyed ground', () => {
 	it('goes from line to map and back', () => {

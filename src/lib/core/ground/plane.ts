@@ -13,43 +13,29 @@ export interface PlaneSpec {
 	fringe: SurfaceKind;
 }
 
-/** A plane and its fringe, see `createPlane`. */
-class PlaneGround implements Ground {
-	readonly #gradientX: Ratio;
-	readonly #gradientZ: Ratio;
-	readonly #edge: Metres;
-	readonly #fringe: SurfaceKind;
-
-	constructor({ slopeAlong, slopeAcross, edge, fringe }: PlaneSpec) {
-		this.#gradientX = slopeAlong;
-		this.#gradientZ = -slopeAcross;
-		this.#edge = edge > 0 ? edge : -Infinity;
-		this.#fringe = fringe;
-	}
-
-	height(x: Metres, z: Metres): Metres {
-		return this.#gradientX * x + this.#gradientZ * z;
-	}
-
-	sample(x: Metres, z: Metres, out: GroundSample): void {
-		out.height = this.height(x, z);
-		out.gradientX = this.#gradientX;
-		out.gradientZ = this.#gradientZ;
-		out.kind = x < this.#edge ? this.#fringe : SURFACE.green;
-	}
-
-	patch(x: Metres, _z: Metres, out: UniformPatch): boolean {
-		out.fromX = x < this.#edge ? -Infinity : this.#edge;
-		out.toX = x < this.#edge ? this.#edge : Infinity;
-		out.fromZ = -Infinity;
-		out.toZ = Infinity;
-		return true;
-	}
-}
-
 /**
  * A level or tilted plane through the origin, fringe before the edge and green beyond it.
  *
  * @param spec slopes as ratios, + rising along the line and to its right
  */
-export const createPlane = (spec: PlaneSpec): Ground => new PlaneGround(spec);
+export function createPlane(spec: PlaneSpec): Ground {
+	const gradientX = spec.slopeAlong;
+	const gradientZ = -spec.slopeAcross;
+	const edge = spec.edge > 0 ? spec.edge : -Infinity;
+	return {
+		height: (x, z) => gradientX * x + gradientZ * z,
+		sample(x: Metres, z: Metres, out: GroundSample) {
+			out.height = gradientX * x + gradientZ * z;
+			out.gradientX = gradientX;
+			out.gradientZ = gradientZ;
+			out.kind = x < edge ? spec.fringe : SURFACE.green;
+		},
+		patch(x: Metres, _z: Metres, out: UniformPatch) {
+			out.fromX = x < edge ? -Infinity : edge;
+			out.toX = x < edge ? edge : Infinity;
+			out.fromZ = -Infinity;
+			out.toZ = Infinity;
+			return true;
+		}
+	};
+}

@@ -184,31 +184,20 @@ function tableOf(pieces: readonly Piece[]): Float64Array {
 	return table;
 }
 
-/** Columns of an area beside the line: it begins and ends like a piece, and to the side. */
-const FROM_Z = 2;
-const TO_Z = 3;
-const AREA_KIND = 4;
-const AREA_COLUMNS = 5;
-
-const areasOf = (beside: readonly Beside[]): Float64Array =>
-	Float64Array.from(
-		beside.flatMap(({ from, to, fromZ, toZ, kind }) => [from, to, fromZ, toZ, kind])
-	);
-
 /** Ground of pieces, see `createSegments`. */
 class SegmentGround implements Ground {
 	readonly #table: Float64Array;
 	readonly #last: number;
 	readonly #left: Metres;
 	readonly #right: Metres;
-	readonly #beside: Float64Array;
+	readonly #beside: readonly Beside[];
 
 	constructor(spec: SegmentsSpec) {
 		this.#table = tableOf(layOut(spec));
 		this.#last = this.#table.length - COLUMNS;
 		this.#left = spec.left;
 		this.#right = spec.right;
-		this.#beside = areasOf(spec.beside);
+		this.#beside = spec.beside;
 	}
 
 	/** Where the row of the piece begins that a station lies on. */
@@ -249,15 +238,8 @@ class SegmentGround implements Ground {
 		const kind = table[row + KIND]! as SurfaceKind;
 		const off = (z > this.#right || z < -this.#left) && kind === SURFACE.green;
 		out.kind = off ? SURFACE.rough : kind;
-		const beside = this.#beside;
-		for (let at = 0; at < beside.length; at += AREA_COLUMNS)
-			if (
-				x >= beside[at + FROM]! &&
-				x < beside[at + TO]! &&
-				z > beside[at + FROM_Z]! &&
-				z < beside[at + TO_Z]!
-			)
-				out.kind = beside[at + AREA_KIND]! as SurfaceKind;
+		for (const area of this.#beside)
+			if (x >= area.from && x < area.to && z > area.fromZ && z < area.toZ) out.kind = area.kind;
 	}
 
 	patch(x: Metres, z: Metres, out: UniformPatch): boolean {
@@ -267,11 +249,10 @@ class SegmentGround implements Ground {
 		out.toX = table[row + TO]!;
 		out.fromZ = -this.#left;
 		out.toZ = this.#right;
-		const beside = this.#beside;
-		for (let at = 0; at < beside.length; at += AREA_COLUMNS) {
-			if (beside[at + TO]! <= out.fromX || beside[at + FROM]! >= out.toX) continue;
-			if (beside[at + FROM_Z]! >= z) out.toZ = Math.min(out.toZ, beside[at + FROM_Z]!);
-			else out.fromZ = Math.max(out.fromZ, beside[at + TO_Z]!);
+		for (const area of this.#beside) {
+			if (area.to <= out.fromX || area.from >= out.toX) continue;
+			if (area.fromZ >= z) out.toZ = Math.min(out.toZ, area.fromZ);
+			else out.fromZ = Math.max(out.fromZ, area.toZ);
 		}
 		return table[row + BANK_RISE] === 0 && z > out.fromZ && z < out.toZ;
 	}

@@ -3,7 +3,7 @@ import { follow, Outcome, type Scene } from '../ball/simulate';
 import { BallState, PathRecorder } from '../ball/state';
 import { surfaceOf, type GreenSurface } from '../green/surface';
 import type { Green } from '../green/green';
-import { createSurveyed, kindsOfMap, toMap, type Placement } from '../green/surveyed';
+import { createSurveyed, toMap, type Placement } from '../green/surveyed';
 import { NO_LUCK } from '../ground/surfaces';
 import { turfOf } from '../ground/turf';
 import type { Point } from '../math/polygon';
@@ -76,7 +76,7 @@ function sceneAt(surface: GreenSurface, { ball, heading }: Station, day: LevelGr
 		field: surface,
 		placement,
 		tilt: 0,
-		kinds: kindsOfMap(surface, true)
+		kindAt: (_x, _z, u, v) => surface.kindAt(u, v)
 	});
 	const { greenSpeed, firmness, wet } = day;
 	return {

@@ -34,7 +34,7 @@ function hole(green: Green, named: readonly Point[], rng: Rng): Point | null {
 		return named[Math.floor(rng.uniform() * named.length)]!;
 	const [lowU, lowV, highU, highV] = boundsOf(green.outline);
 	const [u, v] = [lowU + rng.uniform() * (highU - lowU), lowV + rng.uniform() * (highV - lowV)];
-	const surface = surfaceOf(green);
+	const { kindAt } = surfaceOf(green);
 	const around: Point[] = [
 		[u, v],
 		[u + HOLE_FROM_EDGE, v],
@@ -42,7 +42,7 @@ function hole(green: Green, named: readonly Point[], rng: Rng): Point | null {
 		[u, v + HOLE_FROM_EDGE],
 		[u, v - HOLE_FROM_EDGE]
 	];
-	return around.every(([a, b]) => surface.kindAt(a, b) === SURFACE.green) ? [u, v] : null;
+	return around.every(([a, b]) => kindAt(a, b) === SURFACE.green) ? [u, v] : null;
 }
 
 /** A draw; null where it is no shot. */

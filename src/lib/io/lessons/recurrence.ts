@@ -85,7 +85,8 @@ function surelyComes({ freq, interval, parts }: ICAL.Recur): boolean {
 		return (
 			days.length > 0 &&
 			days.every(isWeekday) &&
-			places.every((place) => least(place, OF_EACH_WEEKDAY * days.length))
+			// The library passes over what may be the first day of a month, counted from its end.
+			places.every((place) => least(place, OF_EACH_WEEKDAY * days.length - (place < 0 ? 1 : 0)))
 		);
 	return ordinals.every((n) => n === 0 || least(n, often ? OF_EACH_WEEKDAY + 1 : OF_EACH_WEEKDAY));
 }
@@ -136,6 +137,24 @@ function floating(day: string, time: string): ICAL.Time {
 }
 
 /**
+ * Whether a monthly rule says more than its interval: at the beginning of such a one the library leaves days out, says some that do not
+ * belong, or gives up.
+ */
+const isManifold = ({
+	freq,
+	parts: { BYDAY, BYMONTH, BYMONTHDAY, BYSETPOS }
+}: ICAL.Recur): boolean =>
+	freq === 'MONTHLY' && [BYDAY, BYMONTH, BYMONTHDAY, BYSETPOS].some((part) => part !== undefined);
+
+/** A day a year or more before, in step with the rule: what the library says from the first day on is then past its beginning. */
+function earlier(first: string, { interval, parts: { BYDAY, BYMONTHDAY } }: ICAL.Recur): string {
+	const [year, month, day] = first.split('-');
+	// Every month is in step with a rule of each month, and January has all dates.
+	const begins = interval === 1 ? '01' : month;
+	return `${Number(year) - interval}-${begins}-${(BYDAY ?? BYMONTHDAY) ? '01' : day}`;
+}
+
+/**
  * The days of a rule, by the clock of its place: summer time moves none of them.
  *
  * @param rule of iCalendar (RFC 5545, 3.3.10)
@@ -155,14 +174,12 @@ export function daysOfRule(
 	// An end given as a day holds for the whole of it, and one given as a moment for the day it names.
 	if (recur.until) recur.until = floating(dayOf(recur.until), '23:59');
 	const { count } = recur;
-	// Weekdays on certain dates the library begins only in a month that has all of these dates: it counts from January then, and we from the first.
-	const early = recur.parts.BYDAY !== undefined && recur.parts.BYMONTHDAY !== undefined;
-	if (early) recur.count = null;
+	const start = isManifold(recur) ? earlier(first.day, recur) : first.day;
+	if (start < first.day) recur.count = null;
 	// Within a month the library may say days out of their order, and one of them twice.
 	const found = new Set<string>();
 	const last = dayLater(to, MONTH_DAYS);
 	try {
-		const start = early ? `${first.day.slice(0, 4)}-01-01` : first.day;
 		const iterator = recur.iterator(floating(start, first.time));
 		for (let times = 0; times < MOST_TIMES; times++) {
 			const next = iterator.next() as ICAL.Time | null;
@@ -175,7 +192,7 @@ export function daysOfRule(
 		// Where the library gives up nothing more is known to come.
 	}
 	const days = [...found].sort();
-	return (early && count ? days.slice(0, count) : days).filter((day) => day >= from && day <= to);
+	return (count ? days.slice(0, count) : days).filter((day) => day >= from && day <= to);
 }
 
 /** The rule cut off before a day: what comes from then on is another's. */

@@ -164,9 +164,9 @@ describe('where to miss', () => {
 		const spots = missSpots(green, 120);
 		expect(spots.length).toBeGreaterThan(80);
 		expect(spots.length).toBeLessThan(170);
-		const surface = surfaceOf(green);
+		const { kindAt } = surfaceOf(green);
 		for (const [u, v] of spots) {
-			expect([SURFACE.green, SURFACE.water]).not.toContain(surface.kindAt(u, v));
+			expect([SURFACE.green, SURFACE.water]).not.toContain(kindAt(u, v));
 			expect(distanceToEdge(green.outline, u, v)).toBeLessThan(9.01);
 		}
 		expect(missSpots({ ...green, outline: [] }, 50)).toEqual([]);

@@ -3,8 +3,9 @@ import type { Scene } from '../../ball/simulate';
 import { createSegments, type Beside, type Segment, type Strip } from '../../ground/segments';
 import { GroundSample, type Ground } from '../../ground/ground';
 import { FRINGE_KIND, SURFACE, type SurfaceKind } from '../../ground/surfaces';
-import { createSurveyed, kindsOfMap, type KindsOnLine } from '../../green/surveyed';
+import { createSurveyed, type SurveyedSpec } from '../../green/surveyed';
 import { grainAcross, grainedSpeed } from '../../ground/grain';
+import type { KindMap } from '../../green/kindMap';
 import { surfaceOf } from '../../green/surface';
 import { turfOf } from '../../ground/turf';
 import type { Metres } from '../../units';
@@ -74,30 +75,41 @@ const groundOfStations = (situation: Situation, hazards: boolean): Ground =>
 		beside: hazards ? besides(situation) : []
 	});
 
-/** What the stations of the line say, whatever the map does. */
-class KindsOfStations implements KindsOnLine {
-	readonly #stations: Ground;
-	readonly #sample = new GroundSample();
+const isHazard = (kind: SurfaceKind): boolean => kind === SURFACE.sand || kind === SURFACE.water;
 
-	constructor(stations: Ground) {
-		this.#stations = stations;
-	}
-
-	kindAt(x: Metres, z: Metres): SurfaceKind {
-		this.#stations.sample(x, z, this.#sample);
-		return this.#sample.kind;
-	}
+/** What grows where on the map, or would without its sand and water. */
+function kindsOfMap({ kindAt }: KindMap, hazards: boolean): SurveyedSpec['kindAt'] {
+	if (hazards) return (_x, _z, u, v) => kindAt(u, v);
+	return (_x, _z, u, v) => {
+		const kind = kindAt(u, v);
+		return isHazard(kind) ? SURFACE.rough : kind;
+	};
 }
 
 function groundOfSurvey(situation: Situation, survey: SurveyedGround, hazards: boolean): Ground {
 	const surface = surfaceOf(survey.green);
 	const { placement, tilt } = survey;
 	const tiltAcross = grainAcross(situation.grain);
-	const kinds =
-		survey.kinds === 'map'
-			? kindsOfMap(surface, hazards)
-			: new KindsOfStations(groundOfStations(situation, hazards));
-	return createSurveyed({ field: surface, placement, tilt, tiltAcross, kinds });
+	if (survey.kinds === 'map')
+		return createSurveyed({
+			field: surface,
+			placement,
+			tilt,
+			tiltAcross,
+			kindAt: kindsOfMap(surface, hazards)
+		});
+	const stations = groundOfStations(situation, hazards);
+	const sample = new GroundSample();
+	return createSurveyed({
+		field: surface,
+		placement,
+		tilt,
+		tiltAcross,
+		kindAt(x, z) {
+			stations.sample(x, z, sample);
+			return sample.kind;
+		}
+	});
 }
 
 /**
