@@ -75,6 +75,7 @@ describe('lessons that come again', () => {
 			'FREQ=MONTHLY;BYMONTH=2;BYMONTHDAY=31',
 			'FREQ=MONTHLY;INTERVAL=12;BYMONTHDAY=31',
 			'FREQ=MONTHLY;BYDAY=TU;BYSETPOS=6',
+			'FREQ=MONTHLY;BYDAY=SU;BYSETPOS=-4',
 			'FREQ=MONTHLY;BYSETPOS=1',
 			'FREQ=MONTHLY;BYDAY=5FR;BYMONTHDAY=1',
 			'FREQ=MONTHLY;BYMONTH=2;BYDAY=5TU',
@@ -124,7 +125,7 @@ describe('lessons that come again', () => {
 					const day = `2026-${String(month).padStart(2, '0')}-01`;
 					const expected: string[] = [];
 					for (
-						let at = new Date(day);
+						const at = new Date(day);
 						expected.length < count;
 						at.setUTCDate(at.getUTCDate() + 1)
 					) {
@@ -142,6 +143,28 @@ describe('lessons that come again', () => {
 			)
 		);
 	});
+
+	it.each([
+		[
+			'COUNT=3;BYDAY=SU;BYMONTH=10;BYSETPOS=-1',
+			'2026-01-11',
+			['2026-10-25', '2027-10-31', '2028-10-29']
+		],
+		['INTERVAL=3;COUNT=2;BYDAY=TU;BYSETPOS=-2', '2026-05-03', ['2026-05-19', '2026-08-18']],
+		[
+			'COUNT=3;BYMONTH=7,8;BYMONTHDAY=-15,-6',
+			'2026-05-21',
+			['2026-07-17', '2026-07-26', '2026-08-17']
+		],
+		['COUNT=2;BYDAY=2WE,MO;BYMONTH=11', '2026-10-12', ['2026-11-02', '2026-11-09']],
+		['COUNT=2;BYMONTH=3', '2026-12-03', ['2027-03-03', '2028-03-03']]
+	])(
+		'begins where a monthly rule does, whatever the library leaves out there: %s',
+		(rule, day, days) => {
+			const found = daysOfRule(`FREQ=MONTHLY;${rule}`, { day, time: '16:00' }, day, '2040-01-01');
+			expect(found).toEqual(days);
+		}
+	);
 
 	it('calls a rule that only a calendar makes none of a coach’s', () => {
 		expect(repeatsOf('FREQ=MONTHLY;BYDAY=2TU')).toBeNull();
