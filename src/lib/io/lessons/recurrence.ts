@@ -137,10 +137,10 @@ function floating(day: string, time: string): ICAL.Time {
 }
 
 /**
- * Whether a monthly rule says more than its interval: at the beginning of such a one the library leaves days out, says some that do not
+ * Whether a monthly rule says more than its interval: the library begins such a one wrong, leaves days out, says some that do not
  * belong, or gives up.
  */
-const isManifold = ({
+const beginsWrong = ({
 	freq,
 	parts: { BYDAY, BYMONTH, BYMONTHDAY, BYSETPOS }
 }: ICAL.Recur): boolean =>
@@ -174,7 +174,7 @@ export function daysOfRule(
 	// An end given as a day holds for the whole of it, and one given as a moment for the day it names.
 	if (recur.until) recur.until = floating(dayOf(recur.until), '23:59');
 	const { count } = recur;
-	const start = isManifold(recur) ? earlier(first.day, recur) : first.day;
+	const start = beginsWrong(recur) ? earlier(first.day, recur) : first.day;
 	if (start < first.day) recur.count = null;
 	// Within a month the library may say days out of their order, and one of them twice.
 	const found = new Set<string>();

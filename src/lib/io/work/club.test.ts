@@ -1,5 +1,4 @@
 import { expect, it } from 'vitest';
-
 import { bagDraftSchema, kindOfWire, MOST_CLUBS } from './club';
 
 const club = (name: string) => ({ id: `club-${name}`, name, loft: 56 });
