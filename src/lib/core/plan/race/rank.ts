@@ -135,6 +135,7 @@ export async function rankLadder(
 ): Promise<SampledCandidate[]> {
 	if (ladder.candidates.length === 0) return [];
 	const { samples } = question.request;
+	const { toEdge } = question.situation;
 	const firstLook = Math.min(FIRST_LOOK, samples);
 	const all = await entrants(question, ladder, sampler);
 	await sampleTo(all, firstLook, sampler);
@@ -146,10 +147,10 @@ export async function rankLadder(
 	// As many balls as at the first look, or fewer, would say the same again.
 	const closer =
 		secondLook > AT_PLACES ? await lookCloser(question, entries, sampler, secondLook) : [];
-	const left = stillOpen([...entries, ...closer], LUCK);
+	const left = stillOpen([...entries, ...closer], toEdge, LUCK);
 	await sampleTo(hopeful(left, HOPELESS, DOUBT), samples, sampler);
 	progress(0.8);
-	const open = stillOpen(left, LUCK);
+	const open = stillOpen(left, toEdge, LUCK);
 	const contenders = hopeful(open, SMALLEST_DIFFERENCE, LUCK);
 	// Where one place of a play competes its others do: they are told apart on the same balls.
 	const plays = new Set(contenders.map(({ candidate }) => candidate.play));
@@ -160,5 +161,5 @@ export async function rankLadder(
 	const { swings } = question.request.player;
 	const measured = ({ play }: Candidate) => (swings[play.club.id]?.known.length ?? 0) > 0;
 	const { sand } = LIES[question.situation.lie];
-	return place(withoutIdleShort(settle(open), ladder), question.pin, measured, sand);
+	return place(withoutIdleShort(settle(open, toEdge), ladder), question.pin, measured, sand);
 }

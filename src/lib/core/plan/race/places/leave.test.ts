@@ -59,7 +59,7 @@ describe('where a shot is left', () => {
 			leanTo(shortSided, candidate, 6)
 		].map(enter);
 		await sampleTo(near, 200, sampler);
-		const settled = settle(near.filter(hasPlayed));
+		const settled = settle(near.filter(hasPlayed), shortSided.situation.toEdge);
 		expect(settled).toHaveLength(1);
 		expect(settled[0]!.candidate).toBe(candidate);
 	});
@@ -173,6 +173,22 @@ describe('places tried', () => {
 		for (const { candidate } of options) expect(candidate.target).toBeLessThan(20.5);
 	});
 
+	it('is short of the green for a putt where what is struck a little too hard runs far down it', async () => {
+		const bag = [{ name: 'Putter', loft: 3, putter: true }];
+		const falling = (toEdge: number) =>
+			ask(
+				{ lie: 'tight', toEdge, edgeToPin: 2, beyondPin: 15, slopeAlong: -3, stimpFeet: 12 },
+				{ skill: 'high' },
+				{ bag, samples: 400 }
+			);
+		const targetOf = async (question: Question) =>
+			(await decided(question)).options[0]!.candidate.target;
+		const far = await targetOf(falling(14));
+		expect(far).toBeGreaterThan(16 - 12);
+		expect(far).toBeLessThan(14 - 0.5);
+		expect(await targetOf(falling(2))).toBe(4);
+	});
+
 	it('of a putt from off the green are head speeds: to the pin where the middle ball still ends about there', async () => {
 		const putter = [{ name: 'Putter', loft: 3, putter: true }];
 		const putts = async (best: number, toEdge = 2) => {
@@ -217,6 +233,7 @@ describe('places tried', () => {
 });
 
 describe('places still open', () => {
+	const EDGE = 4;
 	const [club, at] = [
 		candidateOf('SW'),
 		(target: number) => ({ ...candidateOf('SW'), target, safe: target !== 10 })
@@ -224,7 +241,7 @@ describe('places still open', () => {
 	const entry = (target: number, mean: number, error: number, riskAverse = false) =>
 		raced({ ...at(target), play: club.play }, finishes(strokesAround(mean, error)), { riskAverse });
 	const targets = (entries: Parameters<typeof stillOpen>[0]) =>
-		stillOpen(entries, 3).map(({ candidate }) => candidate.target);
+		stillOpen(entries, EDGE, 3).map(({ candidate }) => candidate.target);
 	const own = entry(10, 2.8, 0);
 
 	it('are the pin’s own alone where no other can save enough', () => {
@@ -235,9 +252,9 @@ describe('places still open', () => {
 
 	it('keep what another would save, though it is too little to be worth a word', () => {
 		const pin = entry(10, 2.8, 0);
-		stillOpen([pin, entry(11, 2.79, 0), entry(12, 2.795, 0)], 3);
+		stillOpen([pin, entry(11, 2.79, 0), entry(12, 2.795, 0)], EDGE, 3);
 		expect(pin.regret).toBeCloseTo(0.01, 9);
-		const [settled] = settle([pin, entry(13, 2.788, 0)]);
+		const [settled] = settle([pin, entry(13, 2.788, 0)], EDGE);
 		expect(settled).toBe(pin);
 		expect(pin.regret).toBeCloseTo(0.012, 9);
 	});
@@ -252,10 +269,20 @@ describe('places still open', () => {
 		expect(targets([own, entry(11, 2.784, 0)])).toEqual([11]);
 	});
 
+	it('are short of the green only where that clearly pays, and else what is cheapest on it', () => {
+		const [onGreen, off] = [entry(8, 2.77, 0), entry(3, 2.755, 0)];
+		expect(targets([own, onGreen, off])).toEqual([8]);
+		expect(settle([own, onGreen, off], EDGE)).toEqual([onGreen]);
+		expect(onGreen.regret).toBeCloseTo(0.015, 9);
+		expect(settle([own, onGreen, entry(3, 2.74, 0)], EDGE)[0]!.candidate.target).toBe(3);
+		// Where a play's own place is none on the green, others beside it are as good.
+		expect(settle([entry(3.5, 2.8, 0), off], EDGE)[0]!.candidate.target).toBe(3);
+	});
+
 	it('are asked play by play, and never cost the risk-averse place', () => {
 		const other = raced(candidateOf('PW'), finishes(strokesAround(3, 0)));
 		const riskAverse = entry(13, 3.2, 0, true);
-		expect(stillOpen([own, other, riskAverse], 3)).toEqual([own, other, riskAverse]);
+		expect(stillOpen([own, other, riskAverse], EDGE, 3)).toEqual([own, other, riskAverse]);
 	});
 });
 

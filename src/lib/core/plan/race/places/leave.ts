@@ -6,6 +6,7 @@ import { playable, roomOf, within } from '../../ladder/past';
 import { bestPutt, otherPutts } from './puttSpeeds';
 import type { Question } from '../../question/question';
 import {
+	cheapest,
 	DOUBT,
 	enter,
 	hasPlayed,
@@ -29,6 +30,8 @@ const OFFSETS = {
 const WORTH_LEAVING = 0.015;
 /** A line away from trouble, or another head speed for the same place, is said without a second thought. */
 const WORTH_TURNING = 0.01;
+/** Nobody likes to be told to putt it short of the green: only where that clearly pays. */
+const WORTH_SHORT_OF_GREEN = 0.05;
 /** A place less than this from the play's own is the same. */
 const ELSEWHERE: Metres = 0.4;
 
@@ -173,23 +176,27 @@ function byPlay<T extends Entry>(entries: readonly T[]): T[][] {
 	return [...works.values(), ...short.values()];
 }
 
-/** Strokes that another place must save. */
-const worthOf = ({ candidate }: Entry): number =>
-	candidate.side === 0 && candidate.safe ? WORTH_LEAVING : WORTH_TURNING;
+/** Strokes that another place than a play's own must save. */
+function worthOf({ candidate: other }: Entry, { candidate: own }: Entry, edge: Metres): number {
+	if (other.target < edge && own.target > edge) return WORTH_SHORT_OF_GREEN;
+	return other.side === 0 && other.safe ? WORTH_LEAVING : WORTH_TURNING;
+}
 
 /**
  * The places that `settle` may still choose once more balls are in; the risk-averse place stays.
  *
  * @param entries a play's own place before its others
+ * @param edge of the green, metres from the ball
  * @param errors how many standard errors of a gap may be due to chance
  */
-export function stillOpen(entries: readonly Played[], errors: number): Played[] {
+export function stillOpen(entries: readonly Played[], edge: Metres, errors: number): Played[] {
 	const riskAverse = entries.filter((entry) => entry.riskAverse);
 	const open = byPlay(entries.filter((entry) => !entry.riskAverse)).flatMap(([own, ...others]) => {
 		const beyond = (other: Played, errors: number): boolean => {
 			const saved = pairedDifference(own!.finishes, other.finishes);
-			own!.regret = Math.max(own!.regret, Math.min(saved.mean, worthOf(other)));
-			return saved.mean + errors * saved.standardError > worthOf(other);
+			const worth = worthOf(other, own!, edge);
+			own!.regret = Math.max(own!.regret, Math.min(saved.mean, worth));
+			return saved.mean + errors * saved.standardError > worth;
 		};
 		const left = others.filter((other) => beyond(other, errors));
 		return others.some((other) => beyond(other, -errors)) ? left : [own!, ...left];
@@ -198,18 +205,21 @@ export function stillOpen(entries: readonly Played[], errors: number): Played[] 
 }
 
 /**
- * One place for every play: the pin's own unless another saves so much that it is worth a word; the risk-averse place stays beside it.
+ * One place for every play: the pin's own unless another saves so much that it is worth a word, of several the cheapest; the risk-averse
+ * place stays beside it.
  *
  * @param entries with all the balls they are to have
+ * @param edge of the green, metres from the ball
  */
-export function settle(entries: readonly Played[]): Played[] {
+export function settle(entries: readonly Played[], edge: Metres): Played[] {
 	const settled = byPlay(entries.filter(({ riskAverse }) => !riskAverse)).map((own) => {
-		const [first] = own;
-		const best = own.reduce((a, b) => (strokesOf(b) < strokesOf(a) ? b : a));
-		const saved = pairedDifference(first!.finishes, best.finishes).mean;
-		if (saved > worthOf(best)) return best;
-		first!.regret = Math.max(first!.regret, saved);
-		return first!;
+		const first = own[0]!;
+		const saves = (entry: Played) => pairedDifference(first.finishes, entry.finishes).mean;
+		const worthIt = own.filter((entry) => saves(entry) > worthOf(entry, first, edge));
+		const chosen = cheapest(worthIt.length > 0 ? worthIt : [first]);
+		const most = strokesOf(chosen) - strokesOf(cheapest(own));
+		chosen.regret = Math.max(chosen.regret, most);
+		return chosen;
 	});
 	const riskAverse = entries.filter(
 		(entry) =>

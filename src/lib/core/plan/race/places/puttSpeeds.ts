@@ -1,6 +1,6 @@
 import { lowestBetween } from '../../../math/lowestBetween';
 import type { Metres, MetresPerSecond, Ratio } from '../../../units';
-import { roomOf, within } from '../../ladder/past';
+import { roomOf } from '../../ladder/past';
 import type { Question } from '../../question/question';
 import { cheapest, enter, strokesOf, type Entry, type Played } from '../race';
 import { rejectCandidate, struck, type Candidate } from '../../ladder/candidate';
@@ -11,14 +11,16 @@ import { rejectCandidate, struck, type Candidate } from '../../ladder/candidate'
  */
 const PUTT_SPEEDS: readonly Ratio[] = [0.76, 0.8, 0.84, 0.88, 0.92, 0.96, 0.98, 1.02, 1.04, 1.08];
 
-/** No putt is meant to end shorter than this. Up to there the cost decides: below a step where half of the balls run on, short is cheaper. */
-const SHORT: Metres = 5;
+/**
+ * No putt is meant to end shorter than this. Up to there the cost decides, off the green, too: below a step where half of the balls run on,
+ * and before a slope down which what is struck a little too hard runs away, short is cheaper.
+ */
+const SHORT: Metres = 12;
 
 /** A putt struck harder or softer, where nothing speaks against it. */
 function putt(question: Question, candidate: Candidate, harder: Ratio): Candidate | null {
 	const other = struck(question, candidate, harder);
-	if (other.target < question.target - SHORT || !within(roomOf(question), other.target))
-		return null;
+	if (other.target < question.target - SHORT || other.target > roomOf(question).back) return null;
 	return rejectCandidate(question, other) === null ? other : null;
 }
 
