@@ -4,10 +4,20 @@ import type { Clash } from '$lib/store/base/merge';
 /** Letters of a text that are shown of it. */
 const SHOWN = 60;
 
-function valueWords(value: unknown): string {
+/** One of a few choices, as it is kept. */
+const CHOICE = /^[a-z]+(?:-[a-z]+|[A-Z][a-z]+)*$/;
+/** What is no word to anybody: which record is meant, and when. */
+const NO_WORD = /(?:Id|At)$/;
+
+const choiceWords = (kept: string): string =>
+	kept.replaceAll('-', ' ').replaceAll(/[A-Z]/g, (capital) => ` ${capital.toLowerCase()}`);
+
+function valueWords(path: readonly string[], value: unknown): string {
+	if (NO_WORD.test(path.at(-1) ?? '')) return '';
 	if (typeof value === 'number') return ` to ${Number(value.toFixed(2))}`;
 	if (typeof value === 'boolean') return ` to ${value ? 'yes' : 'no'}`;
 	if (typeof value !== 'string') return '';
+	if (CHOICE.test(value)) return ` to “${choiceWords(value)}”`;
 	return ` to “${value.length > SHOWN ? `${value.slice(0, SHOWN).trimEnd()} …` : value}”`;
 }
 
@@ -31,4 +41,4 @@ function namedPath(path: readonly string[], within: unknown): string[] {
 export const clashWords = (
 	{ path, theirs }: Pick<Clash, 'path' | 'theirs'>,
 	within: unknown = null
-): string => `${fieldWords(namedPath(path, within))}${valueWords(theirs)}`;
+): string => `${fieldWords(namedPath(path, within))}${valueWords(path, theirs)}`;
