@@ -122,6 +122,47 @@ function look(): string[] {
 		}
 	});
 
+	// What can be filled in or ticked is framed so that an eye finds it (WCAG 2.2, 1.4.11).
+	const canvas = document.createElement('canvas').getContext('2d', { willReadFrequently: true })!;
+	const lights = new Map<string, number>();
+	const light = (colour: string): number => {
+		if (!lights.has(colour)) {
+			canvas.clearRect(0, 0, 1, 1);
+			canvas.fillStyle = colour;
+			canvas.fillRect(0, 0, 1, 1);
+			const [r, g, b, a] = [...canvas.getImageData(0, 0, 1, 1).data].map((part) => part / 255);
+			const linear = (part: number) =>
+				part <= 0.04045 ? part / 12.92 : ((part + 0.055) / 1.055) ** 2.4;
+			const sum = 0.2126 * linear(r!) + 0.7152 * linear(g!) + 0.0722 * linear(b!);
+			lights.set(colour, a! < 0.99 ? NaN : sum);
+		}
+		return lights.get(colour)!;
+	};
+	const ground: (element: Element) => number = once((element) => {
+		const own = light(getComputedStyle(element).backgroundColor);
+		return Number.isNaN(own) && element.parentElement ? ground(element.parentElement) : own;
+	});
+	const isFramed = (element: Element, on: number): boolean => {
+		const style = getComputedStyle(element);
+		const sides = (['Top', 'Right', 'Bottom', 'Left'] as const).map((side) =>
+			parseFloat(style[`border${side}Width`]) > 0 ? light(style[`border${side}Color`]) : NaN
+		);
+		const line = style.textDecorationLine === 'none' ? NaN : light(style.textDecorationColor);
+		return [...sides, line, ground(element)].some(
+			(side) => (Math.max(side, on) + 0.05) / (Math.min(side, on) + 0.05) >= 3
+		);
+	};
+	const fields = document.querySelectorAll(
+		'input:not([type="radio"], [type="range"], [type="file"]), select, textarea'
+	);
+	for (const field of fields) {
+		const around = field.parentElement;
+		if (!around || !seen(field) || field.matches(':disabled')) continue;
+		if (isFramed(field, ground(around)) || isFramed(around, ground(around.parentElement!)))
+			continue;
+		found.push(`the frame of “${field.getAttribute('aria-label') ?? field.id}” is too faint`);
+	}
+
 	// What is to be touched or focused lies free once it has the focus.
 	const targets = document.querySelectorAll<HTMLElement>(
 		'a[href], button, input:not([type="file"]), select, textarea, [role="slider"], [role="application"]'

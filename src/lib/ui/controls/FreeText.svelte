@@ -31,14 +31,14 @@
 	{#if long}
 		<textarea
 			{id}
-			class="textarea w-full rounded-none border-(--rule) bg-transparent text-base"
+			class="textarea w-full rounded-none bg-transparent text-base"
 			rows="2"
 			maxlength={most}
 			bind:value={() => value, onchange}></textarea>
 	{:else}
 		<input
 			{id}
-			class="h-11 w-full min-w-0 border-b-(length:--border) border-b-(--rule) bg-transparent font-bold"
+			class="h-11 w-full min-w-0 border-b-(length:--border) border-b-(--frame) bg-transparent font-bold"
 			maxlength={most}
 			autocomplete="off"
 			list={offered.length > 0 ? `${id}-offered` : undefined}

@@ -79,7 +79,7 @@
 			'input w-full gap-0 rounded-none border-0 px-0',
 			problem
 				? 'border-accent border-b-3 border-double'
-				: 'border-b-(length:--border) border-(--rule)'
+				: 'border-b-(length:--border) border-(--frame)'
 		]}
 	>
 		<button

@@ -40,7 +40,7 @@
 	{#if long}
 		<textarea
 			{id}
-			class="textarea field-sizing-content max-h-96 min-h-20 w-full rounded-none border-(--rule) bg-transparent text-base"
+			class="textarea field-sizing-content max-h-96 min-h-20 w-full rounded-none bg-transparent text-base"
 			rows="3"
 			maxlength={most}
 			aria-describedby={described}
@@ -49,7 +49,7 @@
 	{:else}
 		<input
 			{id}
-			class="h-11 w-full min-w-0 border-b-(length:--border) border-b-(--rule) bg-transparent font-bold"
+			class="h-11 w-full min-w-0 border-b-(length:--border) border-b-(--frame) bg-transparent font-bold"
 			{value}
 			maxlength={most}
 			autocomplete="off"

@@ -33,7 +33,7 @@
 	<label class="min-w-0 flex-1">
 		<span class="sr-only">Name of the green</span>
 		<input
-			class="input input-ghost w-full rounded-none border-0 border-b-(length:--border) border-(--rule) px-0 text-xl font-extrabold"
+			class="input input-ghost w-full rounded-none border-0 border-b-(length:--border) border-(--frame) px-0 text-xl font-extrabold"
 			value={green.name}
 			maxlength={LETTERS.name}
 			onchange={(event) => {

@@ -95,7 +95,7 @@
 	<label class="grid min-w-0 content-start gap-0.5">
 		<span class="label text-[0.8125rem]">Note</span>
 		<textarea
-			class="w-full border-(length:--border) border-(--rule) bg-transparent p-2"
+			class="w-full border-(length:--border) border-(--frame) bg-transparent p-2"
 			rows="3"
 			maxlength={LETTERS.paragraph}
 			value={green.note}

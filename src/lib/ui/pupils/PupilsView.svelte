@@ -60,7 +60,7 @@
 		<label class="flex min-w-0 flex-1 items-center gap-2">
 			<span class="text-(--faint)">Find</span>
 			<input
-				class="h-11 w-full max-w-80 border-b-(length:--border) border-b-(--rule) bg-transparent"
+				class="h-11 w-full max-w-80 border-b-(length:--border) border-b-(--frame) bg-transparent"
 				type="search"
 				bind:value={looked}
 			/>

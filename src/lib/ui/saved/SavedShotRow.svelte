@@ -51,7 +51,7 @@
 >
 	<th scope="row" class="p-0 max-lg:border-0 lg:w-[38%] lg:max-w-0">
 		<input
-			class="input input-ghost w-full px-2 text-base font-bold text-ellipsis"
+			class="input input-ghost w-full px-2 text-base font-bold text-ellipsis underline decoration-(--frame) decoration-dotted underline-offset-4"
 			title={saved.name}
 			aria-label={`Name of ${saved.name}`}
 			value={saved.name}

@@ -80,7 +80,7 @@
 		<label class="flex-1">
 			<span class="sr-only">Name of the shot</span>
 			<input
-				class="h-11 w-full overflow-hidden border-b-(length:--border) border-b-(--rule) bg-transparent font-bold text-ellipsis"
+				class="h-11 w-full overflow-hidden border-b-(length:--border) border-b-(--frame) bg-transparent font-bold text-ellipsis"
 				placeholder="Name this shot"
 				maxlength={LETTERS.name}
 				aria-describedby="shot-kept"
