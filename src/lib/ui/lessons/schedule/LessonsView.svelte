@@ -140,7 +140,7 @@
 	</div>
 	<div id="lessons" role="tabpanel" aria-labelledby={`lessons-tab-${tab}`}>
 		{#if tab === 'today'}
-			<TodayPanel desk={shown} {today} {now} onnew={() => (adding = true)} />
+			<TodayPanel desk={shown} {today} {now} />
 		{:else if tab === 'week'}
 			<WeekGrid
 				schedule={shown.book}

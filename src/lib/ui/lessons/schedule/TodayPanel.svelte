@@ -10,7 +10,8 @@
 		lessonsBetween,
 		lessonsHad,
 		packageState,
-		shownAt
+		shownAt,
+		type Appointed
 	} from '$lib/io/lessons/schedule';
 	import { clashWords, packageWords, STATE_WORDS } from '$lib/io/lessons/words';
 	import { dayLater, ownZone } from '$lib/io/lessons/wallTime';
@@ -23,9 +24,8 @@
 		desk: LessonDesk;
 		today: string;
 		now: number;
-		onnew: () => void;
 	}
-	const { desk, today, now, onnew }: Props = $props();
+	const { desk, today, now }: Props = $props();
 
 	/** Whoever has not been here for so long is named. */
 	const AWAY_DAYS = 21;
@@ -48,6 +48,10 @@
 			daySpan(dayLater(today, -YEARS_BACK), zone)[0],
 			daySpan(today, zone, YEARS_BACK)[1]
 		)
+	);
+	/** The first of another day. */
+	const later = $derived(
+		all.find(({ lesson, start }) => start >= span[1] && stateOfLesson(lesson) === 'planned')
 	);
 	const greens = $derived(
 		desk.greens.filter(({ green }) =>
@@ -92,6 +96,11 @@
 	);
 	const greenName = (id: string) =>
 		desk.greens.find(({ green }) => green.id === id)?.green.name ?? 'a green that is gone';
+	const ranWords = ({ lesson, end }: Appointed) => {
+		const state = stateOfLesson(lesson);
+		if (state !== 'planned') return `· ${STATE_WORDS[state]}`;
+		return end > now ? '' : '· was not run';
+	};
 	const iso = (at: number) => new Date(at).toISOString();
 </script>
 
@@ -144,15 +153,23 @@
 				<p class="text-lg">
 					{lessons.length > 0 ? 'That was all for today.' : 'Nobody comes today.'}
 				</p>
-				<div><button type="button" class="btn btn-neutral" onclick={onnew}>New lesson</button></div>
+				{#if later}
+					{@const { day, time } = shownAt(later, zone)}
+					<p class="wrap-anywhere">
+						Next:
+						<a class="underline" href={resolve('/lessons/[id]', { id: later.lesson.id })}
+							>{whoComes(later.lesson)}{later.lesson.aim ? `, ${later.lesson.aim}` : ''}</a
+						>, {longDayWords(noonOf(day))} at {time}
+					</p>
+				{/if}
 			{/if}
 		</section>
 		{#if others.length > 0}
-			<section class="grid gap-1" aria-label="The rest of the day">
-				<h2 class="ruled-heading">The rest of the day</h2>
+			{@const title = next ? 'The rest of the day' : 'What there was today'}
+			<section class="grid gap-1" aria-label={title}>
+				<h2 class="ruled-heading">{title}</h2>
 				<ul>
 					{#each others as one (one.lesson.id)}
-						{@const state = stateOfLesson(one.lesson)}
 						<li class="border-b border-(--rule)">
 							<a
 								class="grid min-h-11 grid-cols-[4.5rem_minmax(0,1fr)] items-baseline gap-3 py-2 hover:bg-(--shade)"
@@ -162,8 +179,7 @@
 								<span class="min-w-0 wrap-anywhere"
 									><b>{whoComes(one.lesson)}</b>
 									{one.lesson.aim}
-									<span class="text-(--faint)">{state === 'planned' ? '' : STATE_WORDS[state]}</span
-									></span
+									<span class="text-(--faint)">{ranWords(one)}</span></span
 								>
 							</a>
 						</li>
