@@ -73,7 +73,7 @@ describe('the call', () => {
 		const beside = (side: number) => ({ candidate: { ...safer.candidate, target: 12.25, side } });
 		expect(choiceWords(beside(-1.2), 12, say)).toBe('PW standard, 1.2 m left');
 		expect(choiceWords(beside(1.2), 12, say)).toBe('PW standard, 1.2 m right');
-		expect(choiceWords(beside(0.1), 12, say)).toBe('PW standard, 0.3 m past');
+		expect(choiceWords(beside(0.1), 12, say)).toBe('PW standard, a touch past');
 		expect(callWords(safer, place, say, WHO).aim).toContain('to end 2.0 m past');
 		const past = (target: number) =>
 			callWords({ ...safer, candidate: { ...safer.candidate, target } }, place, say, WHO).aim;

@@ -46,7 +46,9 @@ export function choiceWords(
 	const past = candidate.target - pin;
 	if (Math.abs(candidate.side) > Math.abs(past))
 		return `${name}, ${say(Math.abs(candidate.side))} ${candidate.side > 0 ? 'right' : 'left'}`;
-	return `${name}, ${say(Math.abs(past))} ${past > 0 ? 'past' : 'short'}`;
+	// The call says no figure of so little.
+	const much = Math.abs(past) < WORTH_SAYING ? 'a touch' : say(Math.abs(past));
+	return `${name}, ${much} ${past > 0 ? 'past' : 'short'}`;
 }
 
 /** Where edge and pin lie on the line, metres from the ball. */
