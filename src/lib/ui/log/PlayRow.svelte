@@ -49,7 +49,7 @@
 	aria-rowindex={place.index === undefined ? undefined : place.index + 2}
 	{@attach place.measure}
 >
-	<td class="w-11 p-0 align-top max-md:w-10">
+	<td class="w-11 p-0 align-middle max-md:w-10 max-md:align-top">
 		<label class="grid size-11 place-items-center">
 			<span class="sr-only">Pick {label}</span>
 			<input
