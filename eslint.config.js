@@ -56,6 +56,8 @@ export default ts.config(
 		: {
 				files: SVELTE,
 				...ts.configs.disableTypeChecked,
+				// What is allowed only by types is not missed here.
+				linterOptions: { reportUnusedDisableDirectives: 'off' },
 				languageOptions: {
 					parserOptions: { projectService: false, program: null, project: false }
 				},

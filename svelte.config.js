@@ -5,6 +5,19 @@ const FILES = 'build-static';
 /** For a look on this machine: files for other hosts and their compressed twins are not wanted. */
 const SERVER_ONLY = process.env.SERVER_ONLY === '1';
 
+/** Does some work without what the server's bundler says of modules that hold only types: there is nothing to mend. */
+async function withoutEmptyChunks(work) {
+	const { warn } = console;
+	console.warn = (...said) => {
+		if (!String(said[0]).startsWith('Generated an empty chunk')) warn(...said);
+	};
+	try {
+		await work();
+	} finally {
+		console.warn = warn;
+	}
+}
+
 /**
  * One build, put up twice: for the server of its own in `build`, and in `build-static` for any host of files, where everything works but
  * the HTTP interface. There the same page answers every address, those included that a host does not know.
@@ -15,7 +28,7 @@ const serverAndFiles = {
 	...nodeAdapter(),
 	name: 'server-and-files',
 	async adapt(builder) {
-		await nodeAdapter({ precompress: !SERVER_ONLY }).adapt(builder);
+		await withoutEmptyChunks(() => nodeAdapter({ precompress: !SERVER_ONLY }).adapt(builder));
 		if (SERVER_ONLY) return;
 		await staticAdapter({ pages: FILES, fallback: 'index.html', strict: false }).adapt(builder);
 		builder.copy(`${FILES}/index.html`, `${FILES}/404.html`);
