@@ -19,6 +19,8 @@ export default defineConfig({
 	build: {
 		// Counted by a test, where it matters: on the first load.
 		reportCompressedSize: false,
+		// How long each plugin took says nothing of what is built.
+		rolldownOptions: { checks: { pluginTimings: false } },
 		modulePreload: {
 			// Every view's list of scripts would come with the first page: a view asks for its own as it is opened, or was fetched before.
 			resolveDependencies: (_, deps, { hostId }) =>
