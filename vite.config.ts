@@ -19,6 +19,8 @@ export default defineConfig({
 	build: {
 		// Counted by a test, where it matters: on the first load.
 		reportCompressedSize: false,
+		// The two largest, for the view from behind the ball and for papers, come when they are asked for.
+		chunkSizeWarningLimit: 600,
 		// How long each plugin took says nothing of what is built.
 		rolldownOptions: { checks: { pluginTimings: false } },
 		modulePreload: {
