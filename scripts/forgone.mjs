@@ -1,17 +1,19 @@
-// Looks for something better than the call: npm run forgone [-- --situations 200 --from 20000 --seed 1 --samples 400]. Hundreds of swings a
-// situation (every play of the lie, faces opened by any angle, head speeds and aims drawn at random) are played against it on fresh balls.
-// Ends with 1 where more than one call in a hundred gives up more than 0.08 strokes.
+// Looks for something better than the call: npm run forgone [-- --situations 200 --from 20000 --seed 1 --samples 400 --write]. Hundreds of
+// swings a situation (every play of the lie, faces opened by any angle, head speeds and aims drawn at random) are played against it on fresh
+// balls. `--write` puts what each lie gives up into docs/model.md. Ends with 1 where more than one call in a hundred gives up more than 0.08 strokes.
 import { availableParallelism } from 'node:os';
 import { parseArgs } from 'node:util';
 import { Worker } from 'node:worker_threads';
 import { withBundled } from './bundle.mjs';
+import { putTable } from './putTable.mjs';
 
 const { values } = parseArgs({
 	options: {
 		situations: { type: 'string', default: '200' },
 		from: { type: 'string', default: '20000' },
 		seed: { type: 'string', default: '1' },
-		samples: { type: 'string', default: '400' }
+		samples: { type: 'string', default: '400' },
+		write: { type: 'boolean', default: false }
 	}
 });
 const [situations, from, seed, samples] = ['situations', 'from', 'seed', 'samples'].map((name) =>
@@ -48,8 +50,24 @@ for (const { index, found, wire } of much.slice(0, SHOWN)) {
 		`  called ${found.called}\n  better ${found.better}\n  ${JSON.stringify(wire.situation)} ${wire.player.skill}`
 	);
 }
-const sorted = found.map(({ found }) => found.strokes).sort((a, b) => a - b);
-const at = (share) => sorted[Math.floor(share * (sorted.length - 1))]?.toFixed(3);
-console.log(`given up, middle ${at(0.5)}, nine in ten under ${at(0.9)}, most ${at(1)}`);
-console.log(`${found.length} situations, ${much.length} give up more than ${MUCH} strokes`);
+const row = (name, of) => {
+	const given = of.map(({ found }) => found.strokes).sort((a, b) => a - b);
+	const at = (share) => given[Math.floor(share * (given.length - 1))].toFixed(3);
+	const above = of.filter((one) => much.includes(one)).length;
+	return `| ${name} | ${given.length} | ${at(0.5)} | ${at(0.9)} | ${at(1)} | ${above} |`;
+};
+const lies = [...new Set(found.map(({ wire }) => wire.situation.lie))].sort();
+const table = [
+	`| Lie | Situations | Given up, strokes: half under | Nine in ten under | Most | More than ${MUCH} beyond luck |`,
+	'|---|---:|---:|---:|---:|---:|',
+	...lies.map((lie) =>
+		row(
+			lie,
+			found.filter(({ wire }) => wire.situation.lie === lie)
+		)
+	),
+	row('all', found)
+].join('\n');
+console.log(table);
+if (values.write) putTable('forgone', table);
 process.exit(much.length > MOST * found.length ? 1 : 0);
