@@ -84,6 +84,12 @@ function look(): string[] {
 		if (cuts && !sign && leaf.scrollWidth > leaf.clientWidth + 2)
 			found.push(`“${said(leaf)}” is cut without a sign`);
 	}
+	/** What shows so many lines of the words in it, and a sign of more. */
+	const clampOf: (element: Element) => Element | null = once((element) =>
+		getComputedStyle(element).webkitLineClamp !== 'none'
+			? element
+			: element.parentElement && clampOf(element.parentElement)
+	);
 	const lines = leaves.flatMap((leaf) => {
 		const boxes = [...leaf.childNodes]
 			.filter((node) => node.nodeType === Node.TEXT_NODE)
@@ -95,7 +101,9 @@ function look(): string[] {
 		// Of a text that is cut with a sign only what is left of it is seen.
 		const own = leaf.getBoundingClientRect();
 		const cut = getComputedStyle(leaf).overflowX !== 'visible';
-		return boxes.map((box) => ({
+		const below = clampOf(leaf)?.getBoundingClientRect().bottom ?? Infinity;
+		const shown = boxes.filter((box) => box.top < below - TOUCH);
+		return shown.map((box) => ({
 			leaf,
 			box: cut
 				? new DOMRect(box.x, box.y, Math.min(box.width, own.right - box.x), box.height)

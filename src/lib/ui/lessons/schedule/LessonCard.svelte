@@ -10,25 +10,35 @@
 
 	interface Props {
 		placed: Placed;
-		/** First hour of the drawing, and how many pixels an hour is. */
+		/** First hour of the drawing, and how high an hour is, rem. */
 		first: number;
 		hour: number;
-		/** Width of a day's column, pixels. */
+		/** A day's column, pixels, and how many of them an hour is. */
 		dayWidth: number;
+		hourHeight: number;
 		clash: boolean;
 		where: string;
 	}
-	const { placed, first, hour, dayWidth, clash, where }: Props = $props();
+	const { placed, first, hour, dayWidth, hourHeight, clash, where }: Props = $props();
 
 	/** Lessons are moved in steps of so many minutes. */
 	const STEP = 15;
 	/** A pointer that moves less than this only touches. */
 	const TREMBLE = 5;
-	/** A card that is lower has one line. */
-	const LINES = 34;
+	/** A line of a card, and what a card is higher than its lines, rem. */
+	const LINE = 1.016;
+	const AROUND = 0.4;
 	const lesson = $derived(placed.appointed.lesson);
 	const stands = $derived(stateOfLesson(lesson));
 	const height = $derived(((placed.to - placed.from) / 60) * hour);
+	const lines = $derived(Math.max(1, Math.floor((height - AROUND) / LINE)));
+	const who = $derived(whoComes(lesson));
+	/** Where there is room for one word: "Ida", "Ida +7". */
+	const briefly = $derived(
+		[who.split(' ')[0], lesson.pupilIds.length > 1 && `+${lesson.pupilIds.length - 1}`]
+			.filter(Boolean)
+			.join(' ')
+	);
 	/** How far it is dragged: minutes and days; null at rest. */
 	let drag = $state.raw<{ minutes: number; days: number } | null>(null);
 	let grabbed: { x: number; y: number } | null = null;
@@ -49,7 +59,7 @@
 		if (!dragged && Math.hypot(right, down) < TREMBLE) return;
 		dragged = true;
 		const at = minuteOfDay(lesson.time);
-		const wanted = Math.round(((down / hour) * 60) / STEP) * STEP;
+		const wanted = Math.round(((down / hourHeight) * 60) / STEP) * STEP;
 		drag = {
 			minutes: Math.max(-at, Math.min(24 * 60 - STEP - at, wanted)),
 			days: Math.round(right / dayWidth)
@@ -83,17 +93,18 @@
 
 <div
 	class={['appointment', stands, drag && 'dragged']}
-	style:top={`${((placed.from - first * 60) / 60) * hour}px`}
-	style:height={`${height - 2}px`}
+	style:top={`${((placed.from - first * 60) / 60) * hour}rem`}
+	style:height={`calc(${height}rem - 2px)`}
 	style:left={`${placed.column * width}%`}
 	style:width={`calc(${width}% - 2px)`}
 	style:transform={drag
-		? `translate(${drag.days * dayWidth}px, ${(drag.minutes / 60) * hour}px)`
+		? `translate(${drag.days * dayWidth}px, ${(drag.minutes / 60) * hour}rem)`
 		: undefined}
 >
 	<!-- The whole card follows a mouse; a finger scrolls the page and takes the grip. -->
 	<a
-		class={['body', height < LINES && 'one-line']}
+		class="body"
+		title={`${shownTime} ${who}`}
 		href={resolve('/lessons/[id]', { id: lesson.id })}
 		data-lesson={lesson.id}
 		draggable="false"
@@ -105,14 +116,15 @@
 		onpointercancel={() => letGo(false)}
 		onclick={(event) => dragged && event.preventDefault()}
 	>
-		<span class="figure font-bold">{shownTime}</span>
-		<span class="font-bold">{whoComes(lesson)}</span>
-		{#if stands === 'cancelled'}<span>cancelled</span>{/if}
-		{#if clash}<span class="font-bold text-(--clay)">clash</span>{/if}
-		{#if height > 44 && placed.columns === 1 && lesson.aim}<span class="block text-(--faint)"
-				>{lesson.aim}</span
-			>{/if}
-		{#if height > 90 && where}<span class="block text-(--faint)">{where}</span>{/if}
+		<span class="words" style:-webkit-line-clamp={lines}>
+			<span class="wide figure font-bold">{shownTime}</span>
+			<span class="wide font-bold">{who}</span>
+			<span class="narrow font-bold" aria-hidden="true">{briefly}</span>
+			{#if stands === 'cancelled'}<span>cancelled</span>{/if}
+			{#if clash}<span class="font-bold text-(--clay)">clash</span>{/if}
+			{#if lesson.aim}<span class="wide line text-(--faint)">{lesson.aim}</span>{/if}
+			{#if where}<span class="wide line text-(--faint)">{where}</span>{/if}
+		</span>
 	</a>
 	<span
 		class="grip"
@@ -129,6 +141,7 @@
 		position: absolute;
 		display: flex;
 		overflow: hidden;
+		container-type: inline-size;
 		border: 1px solid var(--ink);
 		border-left: 5px solid var(--turf);
 		background: var(--paper);
@@ -160,25 +173,45 @@
 		flex: 1;
 		min-width: 0;
 		padding: 2px 4px;
-		overflow-wrap: anywhere;
 		cursor: grab;
 		user-select: none;
 	}
-	.one-line {
-		white-space: nowrap;
-		text-overflow: ellipsis;
+	/* What does not fit ends with a sign. */
+	.words {
+		display: -webkit-box;
+		-webkit-box-orient: vertical;
 		overflow: hidden;
+		overflow-wrap: break-word;
 	}
+	.line {
+		display: block;
+	}
+	.narrow {
+		display: none;
+	}
+	@container (width < 5rem) {
+		.narrow {
+			display: inline;
+		}
+		.wide {
+			position: absolute;
+			width: 1px;
+			height: 1px;
+			overflow: hidden;
+			clip-path: inset(50%);
+		}
+	}
+	/* A mouse takes the card itself. */
 	.grip {
-		touch-action: none;
-		cursor: grab;
-		padding: 4px 0;
-		color: var(--faint);
+		display: none;
 	}
 	@media (pointer: coarse) {
 		.grip {
-			min-width: 32px;
-			padding: 8px;
+			display: block;
+			min-width: 24px;
+			padding: 8px 4px;
+			color: var(--faint);
+			touch-action: none;
 		}
 	}
 </style>

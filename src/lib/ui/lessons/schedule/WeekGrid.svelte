@@ -25,9 +25,11 @@
 	}
 	const { schedule, due, greens, day, today, onday }: Props = $props();
 
-	const HOUR = 56;
+	/** Height of an hour, rem: it grows with the letters. */
+	const HOUR = 3.5;
 	const zone = ownZone();
 	let width = $state(700);
+	let height = $state(560);
 	const days = $derived(Array.from({ length: 7 }, (_, i) => dayLater(mondayOf(day), i)));
 	const lessons = $derived(
 		byDay(lessonsBetween(schedule, ...daySpan(days[0]!, zone, days.length)), zone)
@@ -60,10 +62,10 @@
 	it, Enter opens it.
 </p>
 <div class="overflow-x-auto">
-	<div class="week min-w-[44rem]">
-		<div class="relative" style:height={`${rows.length * HOUR}px`} aria-hidden="true">
+	<div class="week min-w-[40rem]">
+		<div class="relative" style:height={`${rows.length * HOUR}rem`} aria-hidden="true">
 			{#each rows as hour, i (hour)}
-				<span class="figure absolute right-1 text-xs text-(--faint)" style:top={`${i * HOUR - 1}px`}
+				<span class="figure absolute right-1 text-xs text-(--faint)" style:top={`${i * HOUR}rem`}
 					>{hour}:00</span
 				>
 			{/each}
@@ -81,12 +83,18 @@
 				</p>
 				<ul
 					class="column"
-					style:height={`${rows.length * HOUR}px`}
-					style:background-size={`100% ${HOUR}px`}
+					style:height={`${rows.length * HOUR}rem`}
+					style:background-size={`100% ${HOUR}rem`}
 					bind:clientWidth={
 						() => width,
 						(value) => {
 							if (i === 0 && value) width = value;
+						}
+					}
+					bind:clientHeight={
+						() => height,
+						(value) => {
+							if (i === 0 && value) height = value;
 						}
 					}
 				>
@@ -97,6 +105,7 @@
 								first={hours.first}
 								hour={HOUR}
 								dayWidth={width}
+								hourHeight={height / rows.length}
 								clash={clashing.has(placed.appointed.lesson.id)}
 								where={whereWords(placed.appointed.lesson, greens)}
 							/>
