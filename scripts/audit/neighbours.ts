@@ -2,13 +2,9 @@ import { planRequestSchema, type PlanRequestWire } from '../../src/lib/io/contra
 import { answer, type Answer } from './answer';
 import type { Violation } from './rules';
 
-/** Steps too small to be noticed on a green. */
-const STEPS: readonly ((wire: PlanRequestWire) => Partial<PlanRequestWire['situation']>)[] = [
-	({ situation }) => ({ edgeToPin: situation.edgeToPin + 0.1 }),
-	({ situation }) => ({ toEdge: situation.toEdge + 0.1 }),
-	({ situation }) => ({ stimpFeet: situation.stimpFeet + 0.1 }),
-	({ situation }) => ({ slopeAlong: situation.slopeAlong + 0.1 })
-];
+/** What is moved, and a step too small to be noticed on a green: 10 cm, 0.1 ft, 0.1 %. */
+const MOVED = ['edgeToPin', 'toEdge', 'stimpFeet', 'slopeAlong'] as const;
+const STEP = 0.1;
 /** An unnoticeable step may move the strokes by so much, and by this many of their standard errors. */
 const MOST_STEP = 0.03;
 const ERRORS = 2;
@@ -18,22 +14,26 @@ const AS_IN_THE_APP = 800;
 
 const strokesOf = ({ plan }: Answer) => plan.options[0]!.statistics;
 
+/** A jump stays whole in one half of a step; of a steep slope each half has its part. */
+const IN_ONE_HALF = 0.75;
+
 /** Answers that jump though hardly anything changed. */
 export async function jumps(base: Answer): Promise<Violation[]> {
 	const found: Violation[] = [];
-	for (const step of STEPS) {
-		const change = step(base.wire);
-		const wire = planRequestSchema.parse({
-			...base.wire,
-			situation: { ...base.wire.situation, ...change }
-		});
-		const other = await answer(wire);
-		const [a, b] = [strokesOf(base), strokesOf(other)];
-		const moved = Math.abs(a.expectedStrokes - b.expectedStrokes);
-		if (moved > MOST_STEP + ERRORS * Math.hypot(a.standardError, b.standardError))
+	for (const field of MOVED) {
+		const moved = async (by: number) => {
+			const situation = { ...base.wire.situation, [field]: base.wire.situation[field] + by };
+			return strokesOf(await answer(planRequestSchema.parse({ ...base.wire, situation })));
+		};
+		const [a, b] = [strokesOf(base), await moved(STEP)];
+		const much = Math.abs(a.expectedStrokes - b.expectedStrokes);
+		if (much <= MOST_STEP + ERRORS * Math.hypot(a.standardError, b.standardError)) continue;
+		const half = await moved(STEP / 2);
+		const halves = [a, b].map((end) => Math.abs(end.expectedStrokes - half.expectedStrokes));
+		if (Math.max(...halves) > IN_ONE_HALF * much)
 			found.push({
 				rule: 'nothing jumps',
-				detail: `${JSON.stringify(change)} moves the strokes by ${moved.toFixed(3)}`
+				detail: `${field} moved by ${STEP} moves the strokes by ${much.toFixed(3)}`
 			});
 	}
 	return found;
