@@ -183,7 +183,7 @@
 							<th scope="col" class="px-1 max-md:hidden">When</th>
 							<th scope="col" class="px-2">What</th>
 							<th scope="col" class="max-lg:hidden">Round</th>
-							<th scope="col" class="text-right max-md:px-1.5">Left</th>
+							<th scope="col" class="text-right max-md:hidden">Left</th>
 							<th scope="col" class="text-right max-md:px-1.5">Strokes</th>
 							<th class="p-0"><span class="sr-only">Change</span></th>
 						</tr>

@@ -40,6 +40,7 @@
 	const where = $derived(
 		play.shot.place ? names.green(play.shot.place.greenId) : (play.saved?.name ?? '')
 	);
+	const left = $derived(play.holed ? 'holed' : leave === null ? '–' : say(leave));
 	const otherwise = $derived(play.called && play.played?.words !== play.called.words);
 	const label = $derived(`${what}, ${shortDayWords(play.at)}`);
 </script>
@@ -66,9 +67,11 @@
 		<p class="hint">
 			<span class="md:hidden">{shortDayWords(play.at)} ·&nbsp;</span>{several
 				? `${names.pupil(play.pupilId)} · `
-				: ''}{lie} · {say(situation.toEdge)} + {say(situation.edgeToPin)}{where
-				? ` · ${where}`
-				: ''}
+				: ''}{lie} ·
+			<span class="whitespace-nowrap">{say(situation.toEdge)} + {say(situation.edgeToPin)}</span
+			>{where ? ` · ${where}` : ''}{#if left !== '–'}<span class="whitespace-nowrap md:hidden"
+					>&nbsp;· {play.holed ? left : `left ${left}`}</span
+				>{/if}
 		</p>
 		{#if otherwise || play.tags.length > 0 || play.notes}
 			<p class="hint wrap-anywhere">
@@ -92,9 +95,7 @@
 			· <a class="underline" href={resolve('/lessons/[id]', { id: lesson.id })}>Lesson</a>
 		{/if}
 	</td>
-	<td class="figure text-right whitespace-nowrap max-md:px-1.5"
-		>{play.holed ? 'holed' : leave === null ? '–' : say(leave)}</td
-	>
+	<td class="figure text-right whitespace-nowrap max-md:hidden">{left}</td>
 	<td class="figure text-right whitespace-nowrap max-md:px-1.5"
 		>{strokes ?? '–'}<span class="hint block">{overWords}</span></td
 	>
