@@ -65,6 +65,17 @@ describe('own spread', () => {
 		expect(ownSpreadOf(blurred(1.5), prior).speed.used / truth).toBeLessThan(1.15);
 	});
 
+	it('lays to a flight that errs twice as much to the side half of what its balls do', () => {
+		const groups = groupsOf('middle', 40, 8);
+		const wider = groups.map((group) => ({
+			...group,
+			risk: { ...risk, direction: 2 * risk.direction }
+		}));
+		const prior = PROFILE.middle.dispersion;
+		const [of, ofWider] = [groups, wider].map((one) => ownSpreadOf(one, prior).direction.data!);
+		expect(ofWider! / of!).toBeCloseTo(0.5, 1);
+	});
+
 	it.each(['expert', 'middle', 'high'] as const)(
 		'comes near the truth of a %s player, whatever was presumed',
 		(skill) => {
