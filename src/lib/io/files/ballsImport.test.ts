@@ -108,6 +108,11 @@ describe('balls as CSV', () => {
 		expect(after).toMatchObject({ n: 4, stated: true });
 		expect(after!.mean).toBeCloseTo(before!.mean, 3);
 		expect(after!.posterior).toBeCloseTo(before!.posterior, 3);
+		// Of one ball nobody knows a spread.
+		const [columns, row] = formatCarries(pupilFile({}, [{ carry: 14 }]))
+			.trim()
+			.split(/\r?\n/);
+		expect(row!.split(',')[columns!.split(',').indexOf('spread_m')]).toBe('');
 	});
 });
 

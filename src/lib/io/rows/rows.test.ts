@@ -1,7 +1,9 @@
 import { expect, it } from 'vitest';
 import { ballRow } from './ball';
 import { clubRow } from './club';
+import { FIRST_PREFERENCES, preferencesRow } from './preferences';
 import { pupilRow } from './pupil';
+import { roundRow } from './round';
 import { shotRow } from './shot';
 
 // What a row written by an older release, which knew less, is taken to mean.
@@ -24,6 +26,20 @@ it('takes what an older pupil does not say as it was meant then', () => {
 		loft: {},
 		grip: 1
 	});
+});
+
+it('begins with settings that surprise nobody, and keeps what it can read of others', () => {
+	const first = { theme: 'system', units: 'metres', pace: 0.9, singleKeys: true, aloud: false };
+	expect(FIRST_PREFERENCES).toEqual(first);
+	expect(preferencesRow.parse({ theme: 'neon', units: 'yards', pace: 5, aloud: 'yes' })).toEqual({
+		...first,
+		units: 'yards'
+	});
+});
+
+it('takes a round of which only the day is known', () => {
+	const round = { id: 'r', pupilId: 'p', day: '2026-10-25' };
+	expect(roundRow.parse(round)).toEqual({ ...round, name: '', notes: '' });
 });
 
 it('takes an older club as a wedge at the front of the bag', () => {
