@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { calibrationOf } from '$lib/core/log/calibration';
-import { correctionsOf } from '$lib/core/log/corrections';
+import { correctionsOf, type Correction } from '$lib/core/log/corrections';
 import { SURFACE } from '$lib/core/ground/surfaces';
 import { PROFILE } from '$lib/core/player/player';
 import { findingsOf, looksAt } from '$lib/core/log/findings';
@@ -11,6 +11,7 @@ import { playedAs, playOf } from '../../../../tests/support/plays';
 import { correctedFile, correctionsFor, uncorrectedFile } from './corrected';
 import { costsOf } from '../work/player';
 import { ballsOfText, ballsText, leaveOf, resultOf, strokesOf } from './play';
+import { reckoned } from './reckoned';
 import { scoredPlay, slopeOf, type ScoredPlay } from './scored';
 import {
 	calibrationWords,
@@ -256,12 +257,51 @@ describe('in words', () => {
 		expect(words.find((text) => text.startsWith('Landings'))).toMatch(/wider than presumed/);
 	});
 
+	it('a correction says which way, whichever it is', () => {
+		const offset = { n: 30, days: 1, centre: 0, error: 0.1, low: 0, high: 0, luck: 0.001 };
+		const said = (over: Partial<Correction>) =>
+			correctionWords({ offset, ...over } as Correction, say).replace(' (30 balls on 1 day).', '');
+		const green = { what: 'speed', green: 'g', day: '2026-10-10' } as const;
+		expect(
+			[1.2, 0.8].flatMap((factor) => [
+				said({ what: 'carry', lie: 'semi-rough', factor }),
+				said({ what: 'run', factor }),
+				said({ what: 'spread', factor }),
+				said({ ...green, factor })
+			])
+		).toEqual([
+			'From semi-rough the ball flies 20 % farther than the swing says: swings are said shorter from there',
+			'The ball runs 20 % farther on the same carry: the club is delivered with less loft',
+			'Landings are spread 20 % wider than presumed',
+			'The green ran 20 % faster on 2026-10-10 than its reading says',
+			'From semi-rough the ball flies 20 % less far than the swing says: swings are said longer from there',
+			'The ball runs 20 % less far on the same carry: the club is delivered with more loft',
+			'Landings are spread 20 % closer than presumed',
+			'The green ran 20 % slower on 2026-10-10 than its reading says'
+		]);
+		expect(said({ what: 'around', more: -0.2 })).toContain('0.20 strokes fewer');
+		expect(said({ what: 'putts', factor: 1.2 })).toContain('20 % farther');
+	});
+
 	it('the gain over the skill is told only where it is one', () => {
 		expect(scoreWords(null, say)).toBe('');
 		expect(scoreWords({ gain: 0.1, error: 0.2, n: 9 }, say)).toContain('neither better nor worse');
 		expect(scoreWords({ gain: 0.5, error: 0.1, n: 9 }, say)).toBe(
 			'The forecast is 0.5 ± 0.2 m a ball nearer to what came than the starting skill alone: 9 balls.'
 		);
+	});
+
+	it('a reckoning is of strokes that were counted and of what was forecast of them', () => {
+		const shots = playedShots(7, 6).map((shot) => ({ ...playedAs(shot), strokes: 3 }));
+		const [first] = shots;
+		const among = reckoned([
+			...shots,
+			{ ...first!, id: 'free', forecast: undefined },
+			{ ...first!, id: 'uncounted', strokes: undefined }
+		]);
+		expect(among).toMatchObject({ n: 8, counted: 7, strokes: 3, over: { n: 6 } });
+		expect(among.over!.mean).toBeCloseTo(3 - first!.forecast!.strokes, 2);
+		expect(among.leave).toBeGreaterThan(0);
 	});
 
 	it('a reckoning says what shots took, and whether that is more than forecast', () => {

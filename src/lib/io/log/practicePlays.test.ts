@@ -82,6 +82,14 @@ describe('balls of a practice as played shots', () => {
 		expect(plays[0]!.forecast!.prior).toBeUndefined();
 	});
 
+	it('are of the turn of whoever hit them', () => {
+		const [own] = session.turns;
+		const other = { ...own!, pupilId: 'somebody else', tasks: [] };
+		const shared = { ...session, turns: [other, own!] };
+		expect(practicePlays(shared, balls, file, NOW)).toEqual(plays);
+		expect(practicePlays({ ...session, turns: [other] }, balls, file, NOW)).toEqual([]);
+	});
+
 	it('count strokes to the flag where that is what was counted', () => {
 		const holing = practisedSession({
 			rules: { ...session.rules, measure: 'strokes', mark: 'flag', format: 'up-and-down' },
