@@ -1,4 +1,4 @@
-import { planRequestSchema, type PlanRequestWire } from '../../src/lib/io/contract/planRequest';
+import { planRequestSchema } from '../../src/lib/io/contract/planRequest';
 import { answer, type Answer } from './answer';
 import type { Violation } from './rules';
 
