@@ -56,7 +56,7 @@ const handOut = async (page) => {
 		await week(page);
 		for (let i = 0; i < weeks; i++) await button(page, 'Earlier').click();
 		await page
-			.getByRole('link', { name: /Ida Brenner$/ })
+			.getByRole('link', { name: /:\d\d Ida Brenner(?!,| and)/ })
 			.first()
 			.click();
 		await page.getByText('When and where').first().waitFor();

@@ -1,3 +1,4 @@
+import { soMany } from '../words/say';
 import ICAL from 'ical.js';
 import { contentKey } from '$lib/core/math/contentKey';
 import { freshLesson, MOST_MINUTES, type Lesson, type Series } from './lesson';
@@ -110,7 +111,7 @@ function entryOf(event: ICAL.Component): CalendarEntry | string {
 	if (start.isDate) return `“${title}” is a whole day, not a lesson.`;
 	const minutes = minutesOf(event, start);
 	if (minutes < 1 || minutes > MOST_MINUTES || minutes >= DAY_MINUTES)
-		return `“${title}” takes ${minutes} minutes: a lesson takes 1 to ${MOST_MINUTES}.`;
+		return `“${title}” takes ${soMany(minutes, 'minute')}: a lesson takes 1 to ${MOST_MINUTES}.`;
 	const rule = event.getFirstPropertyValue('rrule')?.toString() ?? null;
 	if (rule !== null && !isRule(rule)) return `“${title}” comes again by a rule that is not known.`;
 	const { wall, zone } = wallIn(property, start);

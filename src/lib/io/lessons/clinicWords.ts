@@ -1,3 +1,4 @@
+import { soMany } from '../words/say';
 import type { Danger } from '$lib/core/lessons/clinicSafety';
 import type { DrillRules } from '../practice/drill';
 import type { Tally } from './clinic';
@@ -62,13 +63,13 @@ export function bringWords(
 	const most = Math.max(1, ...groups);
 	const balls = BALLS_EACH * most;
 	const lines = stations.map(({ block, rules }) =>
-		[`${block.title}: ${balls} balls`, MARK_THINGS[rules.mark]].filter(Boolean).join(', ')
+		[`${block.title}: ${soMany(balls, 'ball')}`, MARK_THINGS[rules.mark]].filter(Boolean).join(', ')
 	);
-	return stations.length > 0 ? [`${balls * stations.length} balls in all`, ...lines] : [];
+	return stations.length > 0 ? [`${soMany(balls * stations.length, 'ball')} in all`, ...lines] : [];
 }
 
 /** What was counted of a pupil at a station: "12 balls, 7 as meant. Head down." */
 export function tallyWords({ balls, good, note }: Pick<Tally, 'balls' | 'good' | 'note'>): string {
-	const counted = balls > 0 ? `${balls} ${balls === 1 ? 'ball' : 'balls'}, ${good} as meant` : '';
-	return [counted, note.trim()].filter(Boolean).join('. ');
+	const told = balls > 0 ? `${soMany(balls, 'ball')}, ${good} as meant` : '';
+	return [told, note.trim()].filter(Boolean).join('. ');
 }

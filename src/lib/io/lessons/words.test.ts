@@ -64,9 +64,10 @@ describe('words of lessons', () => {
 			start: 0,
 			end: 0
 		}));
-		expect([[], had.slice(0, 1), had].map(hoursWords)).toEqual([
+		expect([[], had.slice(0, 1), had.slice(1, 2), had].map(hoursWords)).toEqual([
 			'',
 			'1 lesson in a year, 0.8 hours',
+			'1 lesson in a year, an hour',
 			'3 lessons in a year, 2.3 hours'
 		]);
 		expect([4, 5, 7].map((had) => packageWords({ had, of: 5 }))).toEqual([

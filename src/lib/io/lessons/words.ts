@@ -1,3 +1,4 @@
+import { soMany } from '../words/say';
 import { DRILL_WORDS } from '../words/drill';
 import { STEP_QUESTIONS, STEP_WORDS } from '../trainer/words';
 import { MISS_WORDS, TAG_WORDS } from '../words/practice';
@@ -199,7 +200,7 @@ function whyWords(about: About, dayWords: (day: string) => string): string {
 		}
 		case 'habit': {
 			const { habit, extra, gain, shots } = about;
-			const seen = `${MISS_WORDS[habit.miss].name}: ${habit.share.hits} of ${habit.share.of} balls; ${Math.round(habit.expected ?? 0)} are usual for this skill.`;
+			const seen = `${MISS_WORDS[habit.miss].name}: ${habit.share.hits} of ${soMany(habit.share.of, 'ball')}; ${Math.round(habit.expected ?? 0)} are usual for this skill.`;
 			return shots > 0 && gain.strokes > 0
 				? `${seen} On ${shotsWords(shots)} of this pupil such a ball costs ${two(extra)} strokes more; a lesson may save ${gainWords(gain)}.`
 				: `${seen} What it costs is not known: no shot of this pupil is saved.`;
@@ -288,8 +289,8 @@ export function changeWords(
 export function hoursWords(had: readonly Appointed[]): string {
 	if (had.length === 0) return '';
 	const hours = had.reduce((sum, { lesson }) => sum + lesson.minutes, 0) / MINUTE;
-	const lessons = had.length === 1 ? '1 lesson' : `${had.length} lessons`;
-	return `${lessons} in a year, ${hours.toFixed(1).replace('.0', '')} hours`;
+	const long = hours.toFixed(1).replace('.0', '');
+	return `${soMany(had.length, 'lesson')} in a year, ${long === '1' ? 'an hour' : `${long} hours`}`;
 }
 
 /** "4 of 10 had", "all 5 had, 2 more since". */

@@ -1,3 +1,4 @@
+import { soMany } from '../words/say';
 import type { Calibration } from '$lib/core/log/calibration';
 import type { Correction } from '$lib/core/log/corrections';
 import type { Finding } from '$lib/core/log/findings';
@@ -21,7 +22,7 @@ const NINE_IN_TEN = 1.645;
 
 const lieWords = (lie: string): string =>
 	(LIE_WORDS.find(({ id }) => id === lie)?.name ?? lie).toLowerCase();
-const balls = (n: number): string => (n === 1 ? '1 ball' : `${n} balls`);
+const balls = (n: number): string => soMany(n, 'ball');
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 
 /** Where it was, at the front of a sentence. */
@@ -134,7 +135,7 @@ export function reckoningWords(
 /** What of a pupil's plans is their own, and what still the starting skill's, in one sentence. */
 export function restsOnWords({ pupil }: PupilFile, swings: number): string {
 	const own = [
-		...(swings > 0 ? [`${swings} measured ${swings === 1 ? 'swing' : 'swings'}`] : []),
+		...(swings > 0 ? [soMany(swings, 'measured swing')] : []),
 		...(pupil.spread ? ['an own spread'] : []),
 		...(pupil.delivered ? ['an own strike'] : []),
 		...(pupil.costs ? ['own putting'] : [])

@@ -11,3 +11,11 @@ export const SAY_METRIC: Say = {
 	length: (metres) => `${metres.toFixed(1)} m`,
 	percent: (ratio) => `${Math.round(ratio * 100)} %`
 };
+
+/**
+ * So many of something: "1 ball", "12 balls".
+ *
+ * @param many where it is not made with an s
+ */
+export const soMany = (count: number, one: string, many = `${one}s`): string =>
+	`${count} ${count === 1 ? one : many}`;

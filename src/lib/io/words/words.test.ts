@@ -6,7 +6,7 @@ import { playWords } from './play';
 import { reasonWords } from './reason';
 import { rejectionWords } from './rejection';
 import type { SchoolAdvice } from '$lib/core/schools/school';
-import { SAY_METRIC } from './say';
+import { SAY_METRIC, soMany } from './say';
 import { workingWords } from './school';
 
 const club = (name: string) => STANDARD_BAG.find((item) => item.name === name)!;
@@ -104,6 +104,11 @@ describe('words', () => {
 			)
 		).toContain('0.8 m shorter');
 	});
+});
+
+it('says one of something as one', () => {
+	expect([0, 1, 2].map((count) => soMany(count, 'ball'))).toEqual(['0 balls', '1 ball', '2 balls']);
+	expect(soMany(2, 'carry', 'carries')).toBe('2 carries');
 });
 
 describe('the working of a school', () => {

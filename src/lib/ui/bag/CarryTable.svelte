@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { soMany } from '$lib/io/words/say';
 	import Term from '$lib/ui/controls/Term.svelte';
 	import type { CarryCell } from '$lib/core/player/carryTable';
 	import type { CarryFlight } from '$lib/core/solve/measuredSwings';
@@ -38,7 +39,7 @@
 		const cell = cellAt(cells, club, column, flight);
 		const place = `${club.name}, ${markWords(column.name, vocabulary)}`;
 		if (!cell) return `${place}: not measured`;
-		const balls = cell.stated ? 'stated' : `${cell.n} ${cell.n === 1 ? 'ball' : 'balls'}`;
+		const balls = cell.stated ? 'stated' : soMany(cell.n, 'ball');
 		const days = !cell.stated && cell.n > 1 && cell.days === 1 ? ' of one day' : '';
 		const odd = cell.contradiction ? ', does not fit its neighbour' : '';
 		return `${place}: ${said(cell.mean)} ${playing.style.symbol}, ${balls}${days}${odd}`;

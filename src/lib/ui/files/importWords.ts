@@ -1,3 +1,4 @@
+import { soMany } from '$lib/io/words/say';
 import { KIND } from '$lib/io/words/kind';
 import type { FileProblem } from '$lib/io/files/esriGrid';
 import type { CaredGrid } from '$lib/io/work/gridCare';
@@ -18,15 +19,12 @@ export function archiveProblemWords(name: string, problems: readonly string[]): 
 	return `${name} was not imported. ${shown}${more > 0 ? `; and ${more} more` : ''}. Nothing was changed.`;
 }
 
-const counted = (count: number, one: string, many: string): string =>
-	`${count} ${count === 1 ? one : many}`;
-
 /** What went into an archive. */
 export function exportedWords(counts: SavedArchive['counts']): string {
 	const parts = [
-		...SAID.map((table) => counted(counts[table], KIND[table].one, KIND[table].many)),
+		...SAID.map((table) => soMany(counts[table], KIND[table].one, KIND[table].many)),
 		...(counts.unreadable > 0
-			? [`${counted(counts.unreadable, 'row', 'rows')} that cannot be read, as they are`]
+			? [`${soMany(counts.unreadable, 'row', 'rows')} that cannot be read, as they are`]
 			: [])
 	];
 	return `Saved: ${parts.join(', ')}.`;
@@ -39,7 +37,7 @@ export function gridReadWords({ grid, misread, moved, lowered }: CaredGrid): str
 		lowered === 0 ? '' : `Its heights count from sea level; ${lowered} m were taken off.`,
 		misread === 0
 			? ''
-			: `${counted(misread, 'height stands', 'heights stand')} far off all others and ${misread === 1 ? 'was' : 'were'} left out as misread.`
+			: `${soMany(misread, 'height stands', 'heights stand')} far off all others and ${misread === 1 ? 'was' : 'were'} left out as misread.`
 	].filter(Boolean);
 	return [`Read ${grid.columns} × ${grid.rows} heights.`, ...notes].join(' ');
 }
@@ -48,4 +46,4 @@ export function gridReadWords({ grid, misread, moved, lowered }: CaredGrid): str
 export const undoneWords = (left: number): string =>
 	left === 0
 		? 'The import is undone.'
-		: `The import is undone, but for ${counted(left, 'row that was changed', 'rows that were changed')} since.`;
+		: `The import is undone, but for ${soMany(left, 'row that was changed', 'rows that were changed')} since.`;

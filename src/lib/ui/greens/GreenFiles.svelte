@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { soMany } from '$lib/io/words/say';
 	import Download from '@lucide/svelte/icons/download';
 	import { onDestroy } from 'svelte';
 	import { tell, tellTrouble } from '$lib/ui/shell/messages.svelte';
@@ -48,7 +49,7 @@
 			return;
 		}
 		const { spots, tilts } = parsed.book;
-		take(`Read ${spots.length} heights and ${tilts.length} tilts.`, (green) => {
+		take(`Read ${soMany(spots.length, 'height')} and ${soMany(tilts.length, 'tilt')}.`, (green) => {
 			green.spots = spots;
 			green.tilts = tilts;
 		});

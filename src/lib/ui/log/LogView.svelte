@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { soMany } from '$lib/io/words/say';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
 	import { onDestroy, untrack } from 'svelte';
 	import { SvelteSet } from 'svelte/reactivity';
@@ -155,9 +156,9 @@
 			{:else if tab === 'shots'}
 				<div class="mb-2 flex min-h-11 flex-wrap items-center gap-3">
 					<p role="status">
-						{shown.length === 1 ? '1 shot' : `${shown.length} shots`}{reading
-							? ' so far'
-							: ''}{chosen.length > 0 ? `, ${chosen.length} picked` : ''}
+						{soMany(shown.length, 'shot')}{reading ? ' so far' : ''}{chosen.length > 0
+							? `, ${chosen.length} picked`
+							: ''}
 					</p>
 					{#if chosen.length > 0}
 						<button type="button" class="btn" onclick={() => void remove()}

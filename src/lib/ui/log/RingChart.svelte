@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { soMany } from '$lib/io/words/say';
 	import { scaleLinear } from 'd3-scale';
 	import type { Calibration } from '$lib/core/log/calibration';
 	import Term from '$lib/ui/controls/Term.svelte';
@@ -37,7 +38,7 @@
 			height={HEIGHT}
 			viewBox={`0 0 ${width} ${HEIGHT}`}
 			role="img"
-			aria-label={`Share of the balls that ended inside each ring, ${calibration.n} balls; the table below has the figures.`}
+			aria-label={`Share of the balls that ended inside each ring, ${soMany(calibration.n, 'ball')}; the table below has the figures.`}
 		>
 			<Axis
 				side="left"

@@ -1,3 +1,4 @@
+import { soMany } from '$lib/io/words/say';
 import { quantileSorted } from '$lib/core/math/quantiles';
 import { pinDistance } from '$lib/core/plan/question/situation';
 import type { Play } from '$lib/io/log/play';
@@ -34,5 +35,5 @@ export function missSpotWords(spots: readonly MissSpot[], say: (metres: number) 
 	if (n === 0) return 'No ball is noted that stopped.';
 	const short = spots.filter(({ past }) => past < 0).length;
 	const left = spots.filter(({ right }) => right < 0).length;
-	return `Of ${n} balls that stopped ${short} lie short of the hole and ${n - short} past it, ${left} left and ${n - left} right of the line; half of them within ${say(missReach(spots, 0.5))}.`;
+	return `Of ${soMany(n, 'ball')} that stopped ${short} lie short of the hole and ${n - short} past it, ${left} left and ${n - left} right of the line; half of them within ${say(missReach(spots, 0.5))}.`;
 }

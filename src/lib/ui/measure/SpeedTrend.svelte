@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { soMany } from '$lib/io/words/say';
 	import { NINE_IN_TEN } from '$lib/ui/format/plusMinus';
 	import { startOfDay } from 'date-fns';
 	import { scaleLinear } from 'd3-scale';
@@ -51,7 +52,7 @@
 		height={HEIGHT}
 		viewBox={`0 0 ${width} ${HEIGHT}`}
 		role="img"
-		aria-label={`Green speed over time, ${readings.length} readings; the table below has them all.`}
+		aria-label={`Green speed over time, ${soMany(readings.length, 'reading')}; the table below has them all.`}
 	>
 		<Axis
 			side="left"

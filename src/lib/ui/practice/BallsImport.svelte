@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { soMany } from '$lib/io/words/say';
 	import { tell } from '$lib/ui/shell/messages.svelte';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
@@ -130,7 +131,7 @@
 			const id = sessionId;
 			open = false;
 			table = null;
-			tell(`${balls.length} balls read from ${name}.`, {
+			tell(`${soMany(balls.length, 'ball')} read from ${name}.`, {
 				label: 'Undo',
 				run: () => void attempt(undo)
 			});
@@ -150,7 +151,7 @@
 	<SheetDialog
 		bind:open
 		title={name}
-		description={`${table.rows.length} rows. Say which column holds what; nothing is written before you say so.`}
+		description={`${soMany(table.rows.length, 'row')}. Say which column holds what; nothing is written before you say so.`}
 	>
 		<div class="field-grid">
 			{#each ASKED as { field, label } (field)}
@@ -184,7 +185,9 @@
 				/>
 			{/if}
 		</div>
-		<h3 class="ruled-heading mt-4" role="status">As it will be read: {read.balls.length} balls</h3>
+		<h3 class="ruled-heading mt-4" role="status">
+			As it will be read: {soMany(read.balls.length, 'ball')}
+		</h3>
 		{#if read.balls.length > 0}
 			<table class="table-sm table w-full">
 				<thead>
@@ -233,8 +236,7 @@
 				type="button"
 				class="btn btn-neutral"
 				disabled={read.balls.length === 0}
-				onclick={() => void keep()}
-				>Take {read.balls.length} {read.balls.length === 1 ? 'ball' : 'balls'} in</button
+				onclick={() => void keep()}>Take {soMany(read.balls.length, 'ball')} in</button
 			>
 		</div>
 	</SheetDialog>

@@ -1,3 +1,4 @@
+import { soMany } from '$lib/io/words/say';
 import type { TaskState } from '$lib/ui/practice/state/sessionBench.svelte';
 import type { ClubDraft } from '$lib/io/work/club';
 import type { SwingVocabulary } from '$lib/core/player/swingLength';
@@ -36,5 +37,5 @@ export function drawingWords(
 	if (!group) return `The line of practice; no ball of this kind yet.`;
 	const carry = `land ${say(group.carry.centre)} out on average`;
 	const roll = group.roll ? `, roll ${say(group.roll.centre)}` : '';
-	return `The line of practice: ${balls.length} balls ${carry}${roll}.`;
+	return `The line of practice: ${soMany(balls.length, 'ball')} ${carry}${roll}.`;
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { soMany } from '$lib/io/words/say';
 	import { resolve } from '$app/paths';
 	import type { LieId } from '$lib/core/lie/lies';
 	import { missesBy, type MissedBall } from '$lib/core/practice/habits';
@@ -48,8 +49,8 @@
 		</p>
 	{:else}
 		<p>
-			{done} of {balls.length} balls were as meant, each within what its drill allows, as in the sessions.
-			A habit is what happens more often than {skillWords(file.pupil)} and luck explain.
+			{done} of {soMany(balls.length, 'ball')} were as meant, each within what its drill allows, as in
+			the sessions. A habit is what happens more often than {skillWords(file.pupil)} and luck explain.
 		</p>
 		<ul class="grid gap-2">
 			{#each habits.slice(0, MOST_ROWS) as habit (habit.miss)}

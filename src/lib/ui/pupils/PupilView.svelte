@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { soMany } from '$lib/io/words/say';
 	import { LETTERS, RANGE } from '$lib/io/fields/ranges';
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import TabBar from '$lib/ui/controls/TabBar.svelte';
@@ -78,7 +79,7 @@
 				>
 			{/if}
 			<a class="btn" href={resolve(`/bag${forPupil(pupil.id)}`)}
-				>Bag: {clubsInBag(file.clubs).length} clubs</a
+				>Bag: {soMany(clubsInBag(file.clubs).length, 'club')}</a
 			>
 			<a class="btn" href={resolve(`/lessons/progress${forPupil(pupil.id)}`)}>Progress</a>
 			<button type="button" class="btn" onclick={() => change((p) => (p.archived = !p.archived))}

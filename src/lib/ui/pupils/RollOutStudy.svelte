@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { soMany } from '$lib/io/words/say';
 	import { LIE_WORDS } from '$lib/io/words/lie';
 	import { onDestroy } from 'svelte';
 	import { shortDayWords } from '$lib/ui/format/dates';
@@ -90,7 +91,10 @@
 			{@const mixed = mixedWords(study, (id) => clubName(file.clubs, id), playing.say)}
 			<div class="border-b border-(--rule) pb-1">
 				<p class="hint">
-					{session ? `${session.name}, ${shortDayWords(session.startedAt)}` : ''}: {study.fit.n} balls
+					{session ? `${session.name}, ${shortDayWords(session.startedAt)}` : ''}: {soMany(
+						study.fit.n,
+						'ball'
+					)}
 				</p>
 				{#each rollWords(study.fit) as sentence (sentence)}<p>{sentence}</p>{/each}
 				{#if mixed}<p class="text-(--faint)">{mixed}</p>{/if}

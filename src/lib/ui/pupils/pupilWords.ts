@@ -1,3 +1,4 @@
+import { soMany } from '$lib/io/words/say';
 import type { PupilFile } from '$lib/io/work/pupil';
 import { carriesOf, clubsInBag } from '$lib/io/work/pupil';
 import { ENOUGH_BALLS } from '$lib/core/player/carryTable';
@@ -8,7 +9,7 @@ export function measuredWords(file: PupilFile): string {
 	const cells = carriesOf(file).filter(({ club }) => inBag.has(club));
 	if (cells.length === 0) return 'Nothing measured';
 	const good = cells.filter(({ n }) => n >= ENOUGH_BALLS).length;
-	const swings = `${cells.length} ${cells.length === 1 ? 'swing' : 'swings'}`;
+	const swings = soMany(cells.length, 'swing');
 	if (good > 0) return `${swings} measured, ${good} with ${ENOUGH_BALLS} balls or more`;
 	return cells.every(({ stated }) => stated)
 		? `${swings}, stated from memory`

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { soMany } from '$lib/io/words/say';
 	import { LETTERS } from '$lib/io/fields/ranges';
 	import Download from '@lucide/svelte/icons/download';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
@@ -69,7 +70,7 @@
 			if (problems.length > 0) return;
 			const exam: Exam = {
 				id: newId(),
-				name: name.trim() || `${items.length} shots`,
+				name: name.trim() || soMany(items.length, 'shot'),
 				pupilIds: [...chosen],
 				setAt: new Date(Date.now()).toISOString(),
 				minutes: Number(minutes),
@@ -108,7 +109,7 @@
 	{#each exams as exam (exam.id)}
 		<article class="grid gap-1 border-b border-(--rule) pb-3" aria-label={exam.name}>
 			<h2 class="text-xl font-bold wrap-anywhere">{exam.name}</h2>
-			<p>{exam.items.length} shots, {exam.minutes} minutes.</p>
+			<p>{soMany(exam.items.length, 'shot')}, {soMany(exam.minutes, 'minute')}.</p>
 			<ul>
 				{#each resultsOf(exam, reads) as { pupilId, answered, loss, records } (pupilId)}
 					<li class="wrap-anywhere">

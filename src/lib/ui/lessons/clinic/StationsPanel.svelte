@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { soMany } from '$lib/io/words/say';
 	import { onDestroy } from 'svelte';
 	import { sitesOf } from '$lib/core/lessons/safeLayout';
 	import { stationsOf } from '$lib/io/lessons/rounds';
@@ -215,7 +216,7 @@
 		</div>
 		{#if search.none}
 			<p class="problem" role="status">
-				No safe layout of {stations.length} stations was found on {books
+				No safe layout of {soMany(stations.length, 'station')} was found on {books
 					.map(({ green }) => green.name)
 					.join(' and ')}: take one more green under “When and where”, or one station less.
 			</p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { soMany } from '$lib/io/words/say';
 	import { goto } from '$app/navigation';
 	import { resolve } from '$app/paths';
 	import {
@@ -103,7 +104,7 @@
 			<h2 class="ruled-heading">{pupil.name}</h2>
 			<p>
 				{summary.balls > 0
-					? `${summary.balls} balls noted.`
+					? `${soMany(summary.balls, 'ball')} noted.`
 					: talliesOf(lesson, pupil.id).length === 0
 						? 'No ball was noted.'
 						: ''}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { soMany } from '$lib/io/words/say';
 	import { LETTERS } from '$lib/io/fields/ranges';
 	import GripVertical from '@lucide/svelte/icons/grip-vertical';
 	import Trash2 from '@lucide/svelte/icons/trash-2';
@@ -69,7 +70,7 @@
 				>
 				<span class="text-(--faint)"
 					>{BLOCK_WORDS[block.kind]} · {block.minutes} min{block.balls
-						? ` · ${block.balls} balls`
+						? ` · ${soMany(block.balls, 'ball')}`
 						: ''}</span
 				>
 			</span>

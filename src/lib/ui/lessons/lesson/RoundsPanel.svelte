@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { soMany } from '$lib/io/words/say';
 	import { scrolledByKeys } from '$lib/ui/controls/scrolledByKeys';
 	import type { Grouping } from '$lib/core/lessons/rotation';
 	import { handicapOf } from '$lib/io/work/player';
@@ -68,13 +69,13 @@
 			</table>
 		</div>
 		<p class="hint">
-			{plan.minutes} minutes at each station, {lesson.rounds?.walk} to walk to the next; everybody sees
-			each once.
+			{soMany(plan.minutes, 'minute')} at each station, {lesson.rounds?.walk} to walk to the next; everybody
+			sees each once.
 		</p>
 	{:else}
 		<p>
-			{lesson.pupilIds.length} pupils and {plan.stations.length} stations: deal groups, and everybody
-			sees each station once.
+			{soMany(lesson.pupilIds.length, 'pupil')} and {soMany(plan.stations.length, 'station')}: deal
+			groups, and everybody sees each station once.
 		</p>
 	{/if}
 	{#if plan.rounds.length > 0 && !lesson.rounds?.round && stateOfLesson(lesson) === 'running'}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { soMany } from '$lib/io/words/say';
 	import Printer from '@lucide/svelte/icons/printer';
 	import { resolve } from '$app/paths';
 	import type { Play } from '$lib/io/log/play';
@@ -53,7 +54,7 @@
 	<p class="hint">
 		{lessons.length === 0
 			? 'No lesson was had yet.'
-			: `${lessons.length} ${lessons.length === 1 ? 'lesson' : 'lessons'} had: each is a thin upright line.`}
+			: `${soMany(lessons.length, 'lesson')} had: each is a thin upright line.`}
 		What luck alone could make is said so.
 	</p>
 	<div class="grid gap-x-10 gap-y-6 lg:grid-cols-2 print:grid-cols-2">

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { soMany } from '$lib/io/words/say';
 	import CalendarDays from '@lucide/svelte/icons/calendar-days';
 	import { MOST_CALENDAR_BYTES, readCalendar, takeEntries } from '$lib/io/lessons/calendarIn';
 	import { lessonCalendar } from '$lib/io/lessons/calendarOut';
@@ -66,7 +67,7 @@
 			const same = unchanged > 0 ? ` ${unchanged} were here already.` : '';
 			const count = lessons.length + series.length;
 			tell(
-				`Taken in: ${lessons.length} ${lessons.length === 1 ? 'lesson' : 'lessons'}${series.length > 0 ? ` and ${series.length} series` : ''}.${same}`,
+				`Taken in: ${soMany(lessons.length, 'lesson')}${series.length > 0 ? ` and ${series.length} series` : ''}.${same}`,
 				count > 0 ? { label: 'Undo', run: () => void attempt(undo) } : undefined
 			);
 		});

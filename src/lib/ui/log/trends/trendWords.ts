@@ -1,3 +1,4 @@
+import { soMany } from '$lib/io/words/say';
 import { shareWords } from '$lib/io/log/words';
 import { noonOf, shortDayWords, shortMonthWords } from '$lib/ui/format/dates';
 import { figure } from '$lib/ui/format/figure';
@@ -12,7 +13,7 @@ export function leaveWords(leaves: readonly LeavePoint[], say: (metres: number) 
 	const [first, last] = [leaves[0], leaves.at(-1)];
 	if (!first || !last) return 'No ball is noted that stopped.';
 	if (first === last)
-		return `Half of ${last.n} balls were left within ${say(last.median)} of the hole.`;
+		return `Half of ${soMany(last.n, 'ball')} were left within ${say(last.median)} of the hole.`;
 	const now = `In ${whenWords(last.when)} half were left within ${say(last.median)}, in ${whenWords(first.when)} within ${say(first.median)}`;
 	const apart = last.high < first.median || last.low > first.median;
 	return `${now}${apart ? '.' : ': the balls lie too far apart to call that a change.'}`;
@@ -30,7 +31,7 @@ export function upAndDownWords(shares: readonly SharePoint[]): string {
 export function debtWords(debts: readonly DebtPoint[]): string {
 	const last = debts.at(-1);
 	if (!last) return 'No shot that was counted to the hole has a forecast.';
-	const shots = debts.length === 1 ? '1 shot' : `${debts.length} shots`;
+	const shots = soMany(debts.length, 'shot');
 	const all = `${shots} took ${figure(Math.abs(last.sum), 1)} strokes ${last.sum > 0 ? 'more' : 'fewer'} than forecast`;
 	return Math.abs(last.sum) > last.band
 		? `${all}: more than luck adds up to.`

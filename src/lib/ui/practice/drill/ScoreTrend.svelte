@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { soMany } from '$lib/io/words/say';
 	import { scaleLinear } from 'd3-scale';
 	import { resolve } from '$app/paths';
 	import { trendOf } from '$lib/core/practice/trend';
@@ -58,7 +59,7 @@
 				height={HEIGHT}
 				viewBox={`0 0 ${width} ${HEIGHT}`}
 				role="img"
-				aria-label={`Share of balls as meant over ${points.length} sessions; the table below has them all.`}
+				aria-label={`Share of balls as meant over ${soMany(points.length, 'session')}; the table below has them all.`}
 			>
 				<Axis
 					side="left"
@@ -87,7 +88,7 @@
 		{/if}
 		<details>
 			<summary class="cursor-pointer py-2 font-semibold"
-				>{points.length} {points.length === 1 ? 'session' : 'sessions'} in figures</summary
+				>{soMany(points.length, 'session')} in figures</summary
 			>
 			<table class="table-sm table">
 				<thead

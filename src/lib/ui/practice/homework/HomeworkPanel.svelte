@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { soMany } from '$lib/io/words/say';
 	import Shown from '$lib/ui/shell/Shown.svelte';
 	import CalendarDays from '@lucide/svelte/icons/calendar-days';
 	import Download from '@lucide/svelte/icons/download';
@@ -79,7 +80,7 @@
 			problems = [];
 			playing.choose(taken.homework.pupilId);
 			if (taken.balls === 0) return begin(taken.homework);
-			tell(`“${taken.homework.name}” came back with ${taken.balls} balls.`);
+			tell(`“${taken.homework.name}” came back with ${soMany(taken.balls, 'ball')}.`);
 			if (taken.session) await goto(resolve('/practice/[id]', { id: taken.session }));
 		});
 
@@ -201,7 +202,9 @@
 								onclick={() =>
 									void attempt(async () => {
 										const asked = [
-											...one.cells.map((cell) => `${cellWords(cell, file)}: ${cell.balls} balls`),
+											...one.cells.map(
+												(cell) => `${cellWords(cell, file)}: ${soMany(cell.balls, 'ball')}`
+											),
 											...one.drills.map(({ name, times }) => `${name}: ${timesWords(times)}`)
 										];
 										await Promise.resolve();

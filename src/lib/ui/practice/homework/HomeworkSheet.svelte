@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { soMany } from '$lib/io/words/say';
 	import ViewHeading from '$lib/ui/shell/ViewHeading.svelte';
 	import Printer from '@lucide/svelte/icons/printer';
 	import { longDayWords, noonOf } from '$lib/ui/format/dates';
@@ -57,7 +58,7 @@
 		const before = file;
 		return attempt(async () => {
 			await keepPupilFile(before, { ...before, balls: [...before.balls, ...balls] });
-			tell(`${balls.length} ${balls.length === 1 ? 'carry' : 'carries'} noted.`);
+			tell(`${soMany(balls.length, 'carry', 'carries')} noted.`);
 		});
 	}
 </script>
@@ -111,7 +112,7 @@
 			<h2 class="text-xl font-bold">
 				{cellWords(cell, file)}
 				<span class="text-base font-normal"
-					>{cell.balls} balls{cell.done > 0 ? `, ${cell.done} noted` : ''}</span
+					>{soMany(cell.balls, 'ball')}{cell.done > 0 ? `, ${cell.done} noted` : ''}</span
 				>
 			</h2>
 			<div class="flex flex-wrap gap-2" aria-hidden="true">

@@ -1,3 +1,4 @@
+import { soMany } from '$lib/io/words/say';
 import { SHIPPED_DRILLS } from '$lib/io/practice/drill';
 import { format } from 'date-fns';
 import { dayWords, longDayWords, noonOf } from '$lib/ui/format/dates';
@@ -33,7 +34,7 @@ export const timesWords = (times: number): string => TIMES[times] ?? `${times} t
 /** A homework in words that fit a message: what, how much, by when, what to mind. */
 export function homeworkMessage(homework: Homework, file: PupilFile): string {
 	const asked = [
-		...homework.cells.map((cell) => `– ${cellWords(cell, file)}: ${cell.balls} balls`),
+		...homework.cells.map((cell) => `– ${cellWords(cell, file)}: ${soMany(cell.balls, 'ball')}`),
 		...homework.drills.map(({ name, times }) => `– ${name}: ${timesWords(times)}`)
 	];
 	const lands =
@@ -87,7 +88,7 @@ export function homeworkWords(
 	const when = state === 'done' ? '' : ` ${state === 'late' ? 'since' : 'until'} ${due}`;
 	const drills = drillsDoneOf(homework, sessions);
 	const parts = [
-		...(asked > 0 ? [`${done} of ${asked} balls`] : []),
+		...(asked > 0 ? [`${done} of ${soMany(asked, 'ball')}`] : []),
 		...drills.map((drill) => `${drill.name} ${Math.min(drill.done, drill.times)} of ${drill.times}`)
 	];
 	return `${STATE_WORDS[state]}${when}, ${parts.join(', ')}`;

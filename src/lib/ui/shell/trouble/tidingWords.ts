@@ -1,7 +1,8 @@
+import { soMany } from '$lib/io/words/say';
 import type { Tiding } from '$lib/store/base/tidings';
 
-const records = (count: number): string => `${count} ${count === 1 ? 'record' : 'records'}`;
-const changes = (count: number): string => `${count} ${count === 1 ? 'change' : 'changes'}`;
+const records = (count: number): string => soMany(count, 'record');
+const changes = (count: number): string => soMany(count, 'change');
 
 /** What the store has to say by itself, in the few words that the header has room for. */
 export function tidingWords(tiding: Tiding): string {

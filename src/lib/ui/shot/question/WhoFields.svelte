@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { soMany } from '$lib/io/words/say';
 	import { resolve } from '$app/paths';
 	import { clubsInBag, type PupilFile } from '$lib/io/work/pupil';
 	import PupilFields from '$lib/ui/pupils/PupilFields.svelte';
@@ -21,7 +22,9 @@
 	<div class="flex flex-wrap items-center gap-2">
 		<p class="basis-full text-lg font-bold wrap-anywhere">{pupil.name}</p>
 		<UndoButtons {bench} of="the pupil" />
-		<a class="btn" href={resolve('/bag')}>Bag: {clubsInBag(bench.file.clubs).length} clubs</a>
+		<a class="btn" href={resolve('/bag')}
+			>Bag: {soMany(clubsInBag(bench.file.clubs).length, 'club')}</a
+		>
 		<a class="btn" href={resolve('/pupils/[id]', { id: pupil.id })}>Their page</a>
 	</div>
 	{#if pupil.minding}
