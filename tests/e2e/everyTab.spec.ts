@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { field, readDemo, sampled, setting, typeInto, visit } from './screen';
+import { called, field, readDemo, setting, typeInto, visit } from './screen';
 
 /** The server marks its pages when it shows the demo; here the mark is put on the way. */
 async function asDemo(page: Page): Promise<void> {
@@ -78,7 +78,7 @@ test('whatever is kept in one tab is seen in another, table by table', async ({
 
 	await watch('/saved');
 	await visit(page, '/?shot=demo-3');
-	await sampled(page);
+	await called(page);
 	await typeInto(field(page, 'Name of the shot'), 'Seen elsewhere');
 	await page.getByRole('button', { name: 'Save as new', exact: true }).click();
 	await expect(field(other, 'Name of Seen elsewhere')).toBeVisible();

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { ask, field, readDemo, sampled, shotField, typeInto, visit } from './screen';
+import { ask, called, field, readDemo, shotField, typeInto, visit } from './screen';
 
 const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click();
 
@@ -87,7 +87,7 @@ test('leads one person through a ramp test and plans with what it found', async 
 	const speed = (await page.getByTestId('speed').textContent())!.split(' ')[0]!;
 	await tab(page, 'Pins');
 	await page.getByRole('link', { name: 'Plan a shot' }).first().click();
-	await sampled(page);
+	await called(page);
 	await expect(await shotField(page, 'Green speed')).toHaveValue(speed);
 	await ask(page, 'Distances');
 	await expect(page.getByLabel('Ground', { exact: true })).toHaveValue('green-ledge');
@@ -165,14 +165,14 @@ test('plans on a line bent at its break points, and on the map, where section an
 		await page.getByRole('combobox', { name: 'Stretch 1' }).selectOption('tier');
 		await page.getByRole('button', { name: 'Add a stretch' }).click();
 		await page.getByRole('button', { name: 'Remove stretch 3' }).click();
-		await sampled(page);
+		await called(page);
 	});
 	await ask(page, 'Distances');
 	await page.getByLabel('Ground', { exact: true }).selectOption({ label: 'Spoil-heap green' });
 	await page
 		.getByRole('combobox', { name: 'Pin', exact: true })
 		.selectOption({ label: 'Upper tier' });
-	await sampled(page);
+	await called(page);
 	await ask(page, 'Slope');
 	await expect(page.getByRole('heading', { name: 'Read off the map' })).toBeVisible();
 	await ask(page, 'Distances');
@@ -197,7 +197,7 @@ test('plans on a line bent at its break points, and on the map, where section an
 		.getByLabel('Ground', { exact: true })
 		.selectOption({ label: 'A straight line, no map' });
 	await expect(page.getByRole('slider', { name: 'Edge of the green' })).toBeVisible();
-	await sampled(page);
+	await called(page);
 });
 
 test('maps where to miss, can be stopped, and compares two pins', async ({ page }) => {
@@ -223,7 +223,7 @@ test('maps where to miss, can be stopped, and compares two pins', async ({ page 
 		.getByRole('link', { name: /^Plan it to/ })
 		.first()
 		.click();
-	await sampled(page);
+	await called(page);
 	await ask(page, 'Distances');
 	await expect(page.getByLabel('Ground', { exact: true })).toHaveValue('green-kiln');
 	await expect(page.getByLabel('Name of the shot')).toHaveValue('Kiln green: Centre');

@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { call, readDemo, sampled } from './screen';
+import { call, called, readDemo, sampled } from './screen';
 
 /** The whole job without a mouse: every step is a key, and what is used next is reached by the Tab key. */
 
@@ -64,7 +64,7 @@ test('speed, shot, call, practice and balls by keyboard alone', async ({ page })
 		'true'
 	);
 	await press(page, page.getByRole('link', { name: 'Plan a shot' }).first());
-	await sampled(page);
+	await called(page);
 	await press(page, page.getByRole('button', { name: /^How it lies/ }));
 	await reach(page, page.getByRole('radio', { checked: true }).first());
 	const before = await page.getByRole('radio', { checked: true }).first().getAttribute('value');

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { ask, call, firstCall, onDevice, sampled, type, typeInto, visit } from './screen';
+import { ask, call, called, firstCall, onDevice, sampled, type, typeInto, visit } from './screen';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -30,13 +30,13 @@ test('works with the server gone: every view, a deep link, a reload and a new pl
 		.getByRole('link', { name: /^Open / })
 		.first()
 		.click();
-	await sampled(page);
+	await called(page);
 	await page.goto('/nowhere/at/all');
 	await expect(
 		page.getByRole('heading', { name: 'There is nothing at this address' })
 	).toBeVisible();
 	await page.getByRole('link', { name: 'Back to the shot' }).click();
-	await sampled(page);
+	await called(page);
 	await context.setOffline(false);
 });
 

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { accessible } from './accessible';
-import { field, firstCall, onDevice, readDemo, sampled, typeInto, visit } from './screen';
+import { called, field, firstCall, onDevice, readDemo, typeInto, visit } from './screen';
 
 test.use({
 	viewport: { width: 390, height: 844 },
@@ -75,7 +75,7 @@ test('by one thumb a slope is read off the phone, a speed timed, a shot paced an
 	// A shot, on the speed that was just measured.
 	await page.getByRole('tab', { name: 'Pins', exact: true }).tap();
 	await page.getByRole('link', { name: 'Plan a shot' }).first().tap();
-	await sampled(page);
+	await called(page);
 	await expect(page.getByText(`${speed.split(' ')[0]} ft`).first()).toBeVisible();
 	await page.getByRole('button', { name: /^Distances/ }).tap();
 	await page.getByRole('button', { name: 'Pace both' }).tap();
@@ -87,7 +87,7 @@ test('by one thumb a slope is read off the phone, a speed timed, a shot paced an
 	await page.getByRole('button', { name: 'Here it ends' }).tap();
 	await accessible(page, 'paces');
 	await page.getByRole('button', { name: 'Take it' }).tap();
-	await sampled(page);
+	await called(page);
 
 	await visit(page, '/practice/session-1');
 	await page.getByRole('button', { name: 'Share the session' }).tap();

@@ -3,15 +3,16 @@ import {
 	answered,
 	ask,
 	call,
+	called,
 	field,
 	firstCall,
 	readDemo,
 	sampled,
 	setting,
 	shotField,
-	whoPlays,
 	typeInto,
-	visit
+	visit,
+	whoPlays
 } from './screen';
 
 const cell = (page: Page, name: RegExp) => page.getByRole('button', { name });
@@ -45,7 +46,7 @@ test('a newcomer is “You” without being asked, and types first carries that 
 	await page.reload();
 	await expect(cell(page, /^SW, 8 o’clock: 14\.0 m, 3 balls/)).toBeVisible();
 	await page.getByRole('link', { name: 'Shot', exact: true }).click();
-	await sampled(page);
+	await called(page);
 	await page.getByTestId('ladder').getByRole('button', { name: /SW/ }).first().click();
 	await page.getByRole('tab', { name: 'Setup' }).click();
 	await expect(page.getByText(/\(yours\)/)).toBeVisible();
@@ -98,7 +99,7 @@ test('pupils are called differently and told why, share saved shots and the unit
 		await page.reload();
 		await expect(page.getByText('Carry in ft')).toBeVisible();
 		await page.getByRole('link', { name: 'Shot', exact: true }).click();
-		await sampled(page);
+		await called(page);
 		// The shot itself is the same in either.
 		const feet = Number(await (await shotField(page, 'Ball to edge')).inputValue());
 		await setting(page, /^Units/, 'metres');
@@ -108,7 +109,7 @@ test('pupils are called differently and told why, share saved shots and the unit
 		await page.getByRole('link', { name: 'Pupils' }).click();
 		await page.getByRole('button', { name: 'Ruth Amsel plays' }).click();
 		await page.getByRole('link', { name: 'Shot', exact: true }).click();
-		await sampled(page);
+		await called(page);
 		await expect(whoPlays(page).locator('option:checked')).toHaveText('Ruth Amsel');
 		await expect(page.getByTestId('ladder')).toContainText('Ruth Amsel');
 	});
@@ -145,14 +146,14 @@ test('a pupil is added, changed with undo, put away, removed and brought back; t
 	await page.getByRole('button', { name: 'Nina Sorrel plays' }).click();
 	await page.goto('/');
 	await page.getByRole('button', { name: 'Draw this shot' }).click();
-	await sampled(page);
+	await called(page);
 	await ask(page, 'Who plays');
 	await expect(page.getByText('Mind: left wrist')).toBeVisible();
 	await expect(field(page, 'Handicap')).toHaveValue('−2');
 	const before = await call(page).innerText();
 	await typeInto(field(page, 'Handicap'), '28');
 	await expect(call(page)).not.toHaveText(before, { useInnerText: true });
-	await sampled(page);
+	await called(page);
 	await answered(page);
 	await page.getByRole('link', { name: 'Pupils' }).click();
 	await typeInto(page.getByRole('searchbox'), 'wrist');

@@ -11,6 +11,12 @@ export const call = (page: Page) => page.getByTestId('call');
 export const sampled = (page: Page): Promise<void> =>
 	page.locator('[data-testid="call"][data-status="ready"]').waitFor({ timeout: 60_000 });
 
+/** Waits until there is a call, while its strokes may still be worked out: whoever asks for something else need not wait for them. */
+export const called = (page: Page): Promise<void> =>
+	call(page)
+		.filter({ hasText: /land it|roll it/ })
+		.waitFor({ timeout: 60_000 });
+
 /** What a shot is asked about, by the label of its tile. */
 type Question =
 	| 'How it lies'

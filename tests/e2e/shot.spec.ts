@@ -1,6 +1,16 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { answered, ask, call, firstCall, sampled, shotField, type, typeInto } from './screen';
+import {
+	answered,
+	ask,
+	call,
+	called,
+	firstCall,
+	sampled,
+	shotField,
+	type,
+	typeInto
+} from './screen';
 
 /** What a browser may hold, a shot that cannot be read among it. */
 const golden = JSON.parse(readFileSync('tests/golden/database-1.json', 'utf8')) as {
@@ -24,7 +34,7 @@ test('leads a first visit to a call and keeps what is changed, over a reload and
 	await sampled(page);
 	await expect(call(page)).toContainText(/land it|roll it/);
 	await type(page, 'Edge to pin', '11,5');
-	await sampled(page);
+	await called(page);
 	await page.waitForTimeout(800);
 	await page.reload();
 	await expect(await shotField(page, 'Ball to edge')).toHaveValue('4.0');
@@ -221,7 +231,7 @@ test('limits the damage on a slope where nothing stops, and explains an empty ba
 	await expect(retire).toHaveCount(14);
 	await page.getByRole('link', { name: 'Shot', exact: true }).click();
 	await type(page, 'Slope to pin (+ up)', '0');
-	await sampled(page);
+	await called(page);
 });
 
 test('saves, duplicates, deletes with undo, and stays in step between two tabs', async ({
@@ -248,7 +258,7 @@ test('saves, duplicates, deletes with undo, and stays in step between two tabs',
 		.getByRole('link', { name: /^Open / })
 		.first()
 		.click();
-	await sampled(page);
+	await called(page);
 });
 
 test('opens what the release before kept, says what cannot be read, and takes all of it along', async ({
@@ -312,7 +322,7 @@ test('opens what the release before kept, says what cannot be read, and takes al
 	await expect(page.getByText(/Imported: 0 new, \d replaced, 1 brought back/)).toBeVisible();
 	await expect(page.getByRole('row', { name: /Damaged/ })).toBeVisible();
 	await page.goto('/?shot=demo-3');
-	await sampled(page);
+	await called(page);
 });
 
 test('keeps the call as a strip on a phone while a question is open, and tells what a stance, the sand and several kinds of grass do', async ({
@@ -346,7 +356,7 @@ test('keeps the call as a strip on a phone while a question is open, and tells w
 	await ask(page, 'How it lies');
 	await page.getByText('Sand', { exact: true }).click();
 	await page.getByLabel('The sand', { exact: true }).selectOption('plugged');
-	await sampled(page);
+	await called(page);
 	await expect(page.getByRole('button', { name: /^How it lies/ })).toContainText('Sand, plugged');
 	await page.reload();
 	await expect(page.getByRole('button', { name: /^How it lies/ })).toContainText('Sand, plugged');

@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { answered, readDemo, sampled, typeInto, visit } from './screen';
+import { answered, called, readDemo, typeInto, visit } from './screen';
 
 const TYPED = 'input:not([type]), input[type="text"], input[type="search"], textarea';
 const QUESTIONS = ['Distances', 'Slope', 'In the way'];
@@ -36,7 +36,7 @@ test('a field of any view takes what is typed, key by key, and keeps the cursor'
 	await readDemo(page);
 	const main = page.getByRole('main');
 	await visit(page, '/?shot=demo-7');
-	await sampled(page);
+	await called(page);
 	let typed = 0;
 	for (const question of QUESTIONS) {
 		await page

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test, type BrowserContext, type Page } from '@playwright/test';
 import { FILES, startFileHost, type FileHost } from '../support/fileHost';
-import { firstCall, onDevice, sampled, takeDemoIn, typeInto, visit } from './screen';
+import { called, firstCall, onDevice, sampled, takeDemoIn, typeInto, visit } from './screen';
 
 /** The build for any host of files, on a host that knows nothing but files; and a new version there, while an old one is open on the device. */
 
@@ -59,7 +59,7 @@ test('works from files alone; a new version waits: the old one goes on with its 
 		await page.getByRole('button', { name: 'Take three from the simulated ramp' }).click();
 		await expect(page.getByText('Roll 3', { exact: true })).toBeVisible({ timeout: 15_000 });
 		await visit(page, '/');
-		await sampled(page);
+		await called(page);
 		expect(failed).toEqual([]);
 	});
 	await putUpLater(page);
@@ -68,9 +68,9 @@ test('works from files alone; a new version waits: the old one goes on with its 
 	await page.getByRole('link', { name: 'Bag', exact: true }).click();
 	await expect(page.getByRole('heading', { level: 1, name: 'Bag' })).toBeVisible();
 	await page.getByRole('link', { name: 'Shot', exact: true }).click();
-	await sampled(page);
+	await called(page);
 	await page.reload();
-	await sampled(page);
+	await called(page);
 	expect(await release(page)).toBeNull();
 	// What was taken in stands in no archive yet: that is said before.
 	await page.getByRole('button', { name: 'Put this message away' }).click();
@@ -97,6 +97,6 @@ test('a new version comes with the next start, and what was under work is there'
 	};
 	await expect(start).toPass({ intervals: [500, 2000, 5000, 10_000] });
 	const next = context.pages().at(-1)!;
-	await sampled(next);
+	await called(next);
 	await expect(next.getByLabel('Name of the shot')).toHaveValue('Under work');
 });

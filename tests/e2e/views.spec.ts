@@ -19,7 +19,6 @@ interface View {
 	alike?: boolean;
 }
 
-const called = (page: Page) => sampled(page);
 const fitted = (page: Page) => expect(page.getByText('Working out the surface')).toHaveCount(0);
 /** A session with a ball that is half noted. */
 async function begun(page: Page): Promise<void> {
@@ -33,7 +32,7 @@ const SURVEY = ['1', '2', '3', '4', '5', '6'];
 
 const shot = (n: number): View => ({
 	path: `/?shot=demo-${n}`,
-	ready: called,
+	ready: sampled,
 	keys: PARTS,
 	alike: n !== 9
 });

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { readDemo, sampled, visit } from './screen';
+import { called, readDemo, visit } from './screen';
 
 /** How often a thumb comes down or a key is pressed for a task. What it took before is said beside each. */
 class Counted {
@@ -29,14 +29,14 @@ test.describe('by a thumb on 390 pixels', () => {
 		await expect(page.getByTestId('first-call')).toContainText(/land it|roll it/);
 		const first = new Counted(page);
 		await first.tap('Draw this shot');
-		await sampled(page);
+		await called(page);
 		expect(first.count, 'first call, drawn').toBe(1);
 
 		const lie = new Counted(page);
 		await lie.tap(/^How it lies/);
 		lie.count++;
 		await page.getByText('Semi-rough', { exact: true }).tap();
-		await sampled(page);
+		await called(page);
 		expect(lie.count, 'another lie').toBe(2);
 		await page.getByRole('button', { name: 'Done' }).tap();
 
@@ -111,7 +111,7 @@ test('a pupil in the address plays, a running session keeps its pupil, and what 
 	).toBeVisible();
 	await test.step('what a save replaced can be had back, and a new shot leaves the old one as it is', async () => {
 		await visit(page, '/?shot=demo-3');
-		await sampled(page);
+		await called(page);
 		await page.locator('body').press('n');
 		await expect(page.getByRole('textbox', { name: 'Name of the shot' })).toHaveValue('');
 		await page.getByRole('button', { name: 'Back to the one before' }).click();

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test, type Page } from '@playwright/test';
-import { field, firstCall, onDevice, sampled, typeInto, visit } from './screen';
+import { called, field, firstCall, onDevice, sampled, typeInto, visit } from './screen';
 
 /** The whole job in the order of a coach's day, on a phone, by somebody who has nothing yet; no network after the first load. */
 test.use({ viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' });
@@ -71,11 +71,11 @@ test('a coach’s day: green, speed, ratios, shot, practice, log, lesson, papers
 		await visit(page, green);
 		await tab(page, 'Pins').click();
 		await page.getByRole('link', { name: 'Plan a shot' }).first().click();
-		await sampled(page);
+		await called(page);
 		await button(page, /^Which shot/).click();
 		await button(page, /^Chip/).click();
 		await button(page, 'Done').click();
-		await sampled(page);
+		await called(page);
 		await expect(page.locator('.call-strip')).toContainText(/chip/);
 		await button(page, 'From behind the ball').click();
 		await expect(
