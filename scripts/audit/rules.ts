@@ -166,6 +166,17 @@ const RULES: Record<string, Rule> = {
 			? `${reason.past.toFixed(2)} past, ${reason.side.toFixed(2)} aside`
 			: null;
 	},
+	'off the green only where nothing that goes for the pin costs less, on fresh balls': (answer) => {
+		const reason = why(answer, 'playedSafe');
+		const [best, ...others] = answer.plan.options;
+		if (!best || reason?.code !== 'playedSafe' || reason.onGreen) return null;
+		const own = onFreshBalls(answer, best).expectedStrokes;
+		const cheaper = others.find(
+			(option) =>
+				!option.candidate.safe && onFreshBalls(answer, option).expectedStrokes < own - 2 * NOISE
+		);
+		return cheaper ? `${name(cheaper)} goes for the pin` : null;
+	},
 	'what is said to cost what it says does, on fresh balls': (answer) => {
 		const best = answer.plan.options[0];
 		if (!best) return null;

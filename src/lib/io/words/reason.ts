@@ -113,7 +113,7 @@ export function reasonWords(reason: Reason, say: Say): string {
 		case 'playedSafe': {
 			const where = placeOff(reason.past, reason.side, say);
 			if (!reason.onGreen)
-				return `Meant to end ${where}, off the green: the next stroke is easier from there.`;
+				return `Meant to end ${where}, off the green: nothing that goes for the pin costs less.`;
 			if (reason.runOn >= RUNS_ON)
 				return `Meant to end ${where}: ${say.percent(reason.runOn)} of the balls run on toward it, and from either place two putts are enough.`;
 			if (reason.saves === null) return `Meant to end ${where}: two putts from there are enough.`;

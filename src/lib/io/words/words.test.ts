@@ -90,7 +90,7 @@ describe('words', () => {
 				{ code: 'playedSafe', past: -9, side: 0, onGreen: false, runOn: 0, saves: null },
 				SAY_METRIC
 			)
-		).toContain('off the green');
+		).toContain('off the green: nothing that goes for the pin costs less');
 		expect(
 			reasonWords(
 				{ code: 'playedSafe', past: -8, side: 0, onGreen: true, runOn: 0.4, saves: 0.1 },
