@@ -48,3 +48,11 @@ export const playedAs = (
 		finished: [...result.finished],
 		...change
 	});
+
+/** Figures of the log as plain metres, clubs by their ids. */
+export const LOG_SAY = {
+	length: (value: number) => `${value.toFixed(1)} m`,
+	plusMinus: (value: number, within: number) => `${value.toFixed(1)} ± ${within.toFixed(1)} m`,
+	club: (id: string) => id.toUpperCase(),
+	day: (day: string) => day
+};

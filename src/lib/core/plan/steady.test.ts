@@ -3,13 +3,13 @@ import { question as ask } from '../../../../tests/support/scenes';
 import { playKey } from '../player/intent';
 import { localSampler } from './race/localSampler';
 import { plan } from './plan';
+import type { Question } from './question/question';
 
 type World = Record<string, unknown>;
 
-const asked = (situation: World, player: World, seed = 1) => {
-	const question = ask(situation, player, { samples: 300, seed });
-	return plan(question, localSampler(question));
-};
+const decided = (question: Question) => plan(question, localSampler(question));
+const asked = (situation: World, player: World, seed = 1) =>
+	decided(ask(situation, player, { samples: 300, seed }));
 
 /** Where hardly anything works: sitting down behind water, a short green that falls away. */
 const THIN: World = {
@@ -80,6 +80,38 @@ describe('another luck of the balls', () => {
 			for (const other of ties) expect(other).toContain(playKey(candidate.play));
 			expect(candidate.side).toBeLessThan(-0.4);
 			expect(statistics.chances.hazard).toBeLessThan(0.04);
+		}
+	});
+});
+
+describe('ties', () => {
+	it('are the same for other seeds: one call, or one that every seed calls a tie', async () => {
+		const answers = [];
+		for (const seed of [1, 2, 3])
+			answers.push(
+				await decided(
+					ask({ toEdge: 5, edgeToPin: 10, fringe: 'grainy' }, {}, { samples: 600, seed })
+				)
+			);
+		const calls = new Set(answers.map(({ options }) => options[0]!.candidate.play.club.name));
+		for (const { options } of answers) {
+			const tied = options
+				.filter((option) => option.tied)
+				.map(({ candidate }) => candidate.play.club.name);
+			for (const call of calls) expect(tied).toContain(call);
+		}
+	});
+
+	it('are never broken for more trouble than a flatter way among them has', async () => {
+		for (const situation of [
+			{ lie: 'semi-rough', toEdge: 5, edgeToPin: 10, fringe: 'rough' },
+			{ lie: 'fairway', toEdge: 8, edgeToPin: 5, fringe: 'grainy' }
+		]) {
+			const [best, ...others] = (await decided(ask(situation))).options;
+			const trouble = ({ statistics: { chances } }: typeof best & object) =>
+				chances.hazard + chances.fourOrMore;
+			for (const other of others.filter(({ tied }) => tied))
+				expect(trouble(best!)).toBeLessThan(trouble(other) + 0.06);
 		}
 	});
 });

@@ -285,35 +285,3 @@ describe('places still open', () => {
 		expect(stillOpen([own, other, riskAverse], EDGE, 3)).toEqual([own, other, riskAverse]);
 	});
 });
-
-describe('ties', () => {
-	it('are the same for other seeds: one call, or one that every seed calls a tie', async () => {
-		const answers = [];
-		for (const seed of [1, 2, 3])
-			answers.push(
-				await decided(
-					ask({ toEdge: 5, edgeToPin: 10, fringe: 'grainy' }, {}, { samples: 600, seed })
-				)
-			);
-		const calls = new Set(answers.map(({ options }) => options[0]!.candidate.play.club.name));
-		for (const { options } of answers) {
-			const tied = options
-				.filter((option) => option.tied)
-				.map(({ candidate }) => candidate.play.club.name);
-			for (const call of calls) expect(tied).toContain(call);
-		}
-	});
-
-	it('are never broken for more trouble than a flatter way among them has', async () => {
-		for (const situation of [
-			{ lie: 'semi-rough', toEdge: 5, edgeToPin: 10, fringe: 'rough' },
-			{ lie: 'fairway', toEdge: 8, edgeToPin: 5, fringe: 'grainy' }
-		]) {
-			const [best, ...others] = (await decided(ask(situation))).options;
-			const trouble = ({ statistics: { chances } }: typeof best & object) =>
-				chances.hazard + chances.fourOrMore;
-			for (const other of others.filter(({ tied }) => tied))
-				expect(trouble(best!)).toBeLessThan(trouble(other) + 0.06);
-		}
-	});
-});
