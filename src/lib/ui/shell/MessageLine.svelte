@@ -1,5 +1,6 @@
 <script lang="ts">
 	import X from '@lucide/svelte/icons/x';
+	import { knownToPage } from '$lib/ui/controls/knownToPage';
 	import { messages } from './messages.svelte';
 
 	const message = $derived(messages.current);
@@ -18,6 +19,7 @@
 			role="group"
 			aria-label="Message"
 			data-message
+			{@attach knownToPage('with-message')}
 			onpointerenter={hold}
 			onpointerleave={release}
 			onfocusin={hold}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { tick } from 'svelte';
+	import { knownToPage } from '$lib/ui/controls/knownToPage';
 	import type { ShotBench } from '$lib/ui/shot/state/shotBench.svelte';
 	import AirFields from './AirFields.svelte';
 	import GrassFields from './GrassFields.svelte';
@@ -41,6 +42,7 @@
 <!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
 <section
 	id="question"
+	{@attach knownToPage('with-question')}
 	class="max-lg:bg-base-100 grid content-start gap-3 px-4 pt-3 pb-6 max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-30 max-lg:max-h-[52dvh] max-lg:overflow-y-auto max-lg:border-t-2 max-lg:border-t-(--ink)"
 	aria-labelledby="question-heading"
 	{onkeydown}
