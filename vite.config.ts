@@ -3,6 +3,7 @@ import tailwindcss from '@tailwindcss/vite';
 import { sveltekit } from '@sveltejs/kit/vite';
 import { defineConfig } from 'vite';
 import { browserPages } from './scripts/browserPages.ts';
+import { sharedFiles } from './scripts/sharedFiles.ts';
 import { threadBundle } from './scripts/threadBundle.ts';
 import { workerFiles } from './scripts/workerFiles.ts';
 
@@ -13,7 +14,14 @@ const DIALOG = fileURLToPath(import.meta.resolve('bits-ui')).replace(
 );
 
 export default defineConfig({
-	plugins: [browserPages(), threadBundle(), workerFiles(), tailwindcss(), sveltekit()],
+	plugins: [
+		browserPages(),
+		sharedFiles(),
+		threadBundle(),
+		workerFiles(),
+		tailwindcss(),
+		sveltekit()
+	],
 	resolve: { alias: [{ find: /^bits-ui$/, replacement: DIALOG }] },
 	worker: { format: 'es' },
 	build: {

@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import http, { type IncomingMessage } from 'node:http';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 
 const ball = {
 	delivery: { clubSpeed: 8, attackAngle: -4, dynamicLoft: 51 },

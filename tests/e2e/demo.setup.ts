@@ -1,4 +1,4 @@
-import { test } from '@playwright/test';
+import { test } from './test';
 import { DEMO_HELD, takeDemoIn } from './screen';
 
 test('the demo’s data are taken in, for all that begins with them', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { called, field, readDemo, setting, typeInto, visit } from './screen';
 
 /** The server marks its pages when it shows the demo; here the mark is put on the way. */

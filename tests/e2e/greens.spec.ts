@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { ask, called, field, readDemo, shotField, typeInto, visit } from './screen';
 
 const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click();

@@ -1,4 +1,4 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import { expect, test, type Locator, type Page } from './test';
 import { call, called, readDemo, sampled } from './screen';
 
 /** The whole job without a mouse: every step is a key, and what is used next is reached by the Tab key. */

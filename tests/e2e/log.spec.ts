@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { accessible } from './accessible';
 import { called, readDemo, sampled, visit, whoPlays } from './screen';
 

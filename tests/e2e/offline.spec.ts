@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { ask, call, called, firstCall, onDevice, sampled, type, typeInto, visit } from './screen';
 
 test.use({ serviceWorkers: 'allow' });

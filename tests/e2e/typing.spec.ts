@@ -1,4 +1,4 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import { expect, test, type Locator, type Page } from './test';
 import { answered, called, readDemo, typeInto, visit } from './screen';
 
 const TYPED = 'input:not([type]), input[type="text"], input[type="search"], textarea';

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { expect, test, type BrowserContext, type Page } from '@playwright/test';
+import { expect, test, type BrowserContext, type Page } from './test';
 import { FILES, startFileHost, type FileHost } from '../support/fileHost';
 import { called, firstCall, onDevice, sampled, takeDemoIn, typeInto, visit } from './screen';
 

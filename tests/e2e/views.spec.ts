@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { AA, accessible, putOn, violations } from './accessible';
 import { readDemo, sampled, visit } from './screen';
 import { stumbles } from './sight';

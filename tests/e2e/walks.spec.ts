@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { called, readDemo, visit } from './screen';
 
 /** How often a thumb comes down or a key is pressed for a task. What it took before is said beside each. */

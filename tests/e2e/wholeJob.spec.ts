@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { called, field, firstCall, onDevice, sampled, typeInto, visit } from './screen';
 
 /** The whole job in the order of a coach's day, on a phone, by somebody who has nothing yet; no network after the first load. */
