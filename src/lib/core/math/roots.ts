@@ -16,6 +16,9 @@ export interface RootOptions {
 	gap?: { width: number; size: number };
 }
 
+/** Values of a function at both ends of an interval. */
+export type Ends = readonly [low: number, high: number];
+
 /** Whether a bracket shows a jump, or is too narrow to look on. */
 function isJump(wide: number, nearest: number, { width, gap }: RootOptions): boolean {
 	return wide < width || (gap !== undefined && wide < gap.width && nearest > gap.size);
@@ -26,6 +29,7 @@ function isJump(wide: number, nearest: number, { width, gap }: RootOptions): boo
  *
  * @param f a function of one number; may jump
  * @param options caps and tolerances, all positive
+ * @param ends f at both, where that is known already
  * @returns `noBracket` when f has the same sign at both ends, `jump` when f crosses zero without reaching it
  * @source M. Dowell and P. Jarratt, A modified regula falsi method, BIT 11 (1971)
  */
@@ -33,12 +37,12 @@ export function findRoot(
 	f: (x: number) => number,
 	low: number,
 	high: number,
-	options: RootOptions
+	options: RootOptions,
+	ends: Ends = [f(low), f(high)]
 ): RootResult {
 	let a = low;
 	let b = high;
-	let fa = f(a);
-	let fb = f(b);
+	let [fa, fb] = ends;
 	if (Math.abs(fa) <= options.tolerance)
 		return { status: 'converged', x: a, residual: fa, iterations: 0 };
 	if (Math.abs(fb) <= options.tolerance)

@@ -1,5 +1,5 @@
 import { Outcome, type Scene } from '../ball/simulate';
-import { findRoot } from '../math/roots';
+import { findRoot, type Ends } from '../math/roots';
 import type { Intent } from '../player/intent';
 import type { Metres, MetresPerSecond, Ratio } from '../units';
 import { correctTogether, NEAR_ENOUGH, TOLERANCE, type AimTried } from './aim';
@@ -31,8 +31,8 @@ export function otherFinishes(
 	const play = (speed: number, aim: number) => playIntended(intent, scene, speed, aim, outcome);
 	const past = (speed: number) => play(speed, first.aim).finishX - targetX;
 	const found: Solution[] = [];
-	const take = (low: MetresPerSecond, high: MetresPerSecond) => {
-		const root = findRoot(past, low, high, ROOT);
+	const take = (low: MetresPerSecond, high: MetresPerSecond, ends: Ends) => {
+		const root = findRoot(past, low, high, ROOT, ends);
 		const { finishZ } = play(root.x, first.aim);
 		const started = { speed: root.x, aim: first.aim, miss: root.residual, side: finishZ };
 		const settled = settle({ ...started, status: 'solved' });
@@ -58,7 +58,7 @@ export function otherFinishes(
 		const over = past(high);
 		landing = outcome.landingX;
 		const isFirst = low < first.speed && first.speed <= high;
-		if (short < 0 && over >= 0 && !isFirst) take(low, high);
+		if (short < 0 && over >= 0 && !isFirst) take(low, high, [short, over]);
 		low = high;
 		short = over;
 	}

@@ -11,7 +11,7 @@ import {
 	type Shooter,
 	type SolveStatus
 } from './aim';
-import { findRoot, type RootOptions } from '../math/roots';
+import { findRoot, type Ends, type RootOptions } from '../math/roots';
 import type { Intent } from '../player/intent';
 import { strikeAsIntended } from '../player/strike';
 import type { Metres, MetresPerSecond, Radians } from '../units';
@@ -80,7 +80,19 @@ export function playIntended(
 	return out;
 }
 
-type Bracket = { low: number; high: number };
+/** An interval of speeds, and a measure at its ends. */
+interface Bracket {
+	low: MetresPerSecond;
+	high: MetresPerSecond;
+	ends: Ends;
+}
+
+/** The slowest or the fastest swing, where that is not slow or fast enough, and the measure there. */
+interface OutOfReach {
+	status: 'tooFar' | 'tooNear';
+	speed: MetresPerSecond;
+	miss: Metres;
+}
 
 /** The answer for a neighbouring aim lies this near in speed, as a rule. */
 const NEIGHBOURHOOD = 1.08;
@@ -93,23 +105,26 @@ function bracketNear(
 ): Bracket | null {
 	const low = Math.max(SLOWEST, guess / NEIGHBOURHOOD);
 	const high = Math.min(fastest, guess * NEIGHBOURHOOD);
-	return f(low) < 0 && f(high) >= 0 ? { low, high } : null;
+	const short = f(low);
+	if (!(short < 0)) return null;
+	const past = f(high);
+	return past >= 0 ? { low, high, ends: [short, past] } : null;
 }
 
 /** First speed interval in which `f` turns from negative to positive, or the end it never passes. */
-function bracket(
-	f: (speed: number) => number,
-	fastest: MetresPerSecond
-): Bracket | { end: 'tooFar' | 'tooNear' } {
+function bracket(f: (speed: number) => number, fastest: MetresPerSecond): Bracket | OutOfReach {
 	const ratio = (fastest / SLOWEST) ** (1 / SCAN);
 	let low = SLOWEST;
-	if (f(low) > 0) return { end: 'tooNear' };
+	let short = f(low);
+	if (short > 0) return { status: 'tooNear', speed: low, miss: short };
 	for (let i = 1; i <= SCAN; i++) {
 		const high = i === SCAN ? fastest : low * ratio;
-		if (f(high) >= 0) return { low, high };
+		const past = f(high);
+		if (past >= 0) return { low, high, ends: [short, past] };
 		low = high;
+		short = past;
 	}
-	return { end: 'tooFar' };
+	return { status: 'tooFar', speed: fastest, miss: short };
 }
 
 /** Head speeds of a putt over a bank are looked at in steps of this, up to so much faster than the first that is found. */
@@ -125,18 +140,18 @@ function bracketOfPutt(
 	fastest: MetresPerSecond
 ): ReturnType<typeof bracket> {
 	const first = bracket(f, fastest);
-	if ('end' in first) return first;
+	if ('status' in first) return first;
 	const most = Math.min(fastest, first.high * OTHER_PUTT);
 	let found: Bracket = first;
 	let steepest = Infinity;
-	let low = first.low;
-	let short = f(low);
+	let { low } = first;
+	let [short] = first.ends;
 	while (low < most) {
 		const high = Math.min(most, low * PUTT_STEP);
 		const past = f(high);
 		const rise = (past - short) / Math.log(high / low);
 		if (short < 0 && past >= 0 && rise < steepest) {
-			found = { low, high };
+			found = { low, high, ends: [short, past] };
 			steepest = rise;
 		}
 		low = high;
@@ -150,6 +165,7 @@ function bracketOfPutt(
  *
  * @param measure of the outcome, rising with head speed
  * @param guess the answer for a neighbouring question
+ * @returns with the outcome of that head speed
  */
 function solveSpeed(
 	intent: Intent,
@@ -159,18 +175,17 @@ function solveSpeed(
 	measure: (outcome: Outcome) => number,
 	guess: MetresPerSecond | null = null,
 	options: RootOptions = ROOT
-): { status: SolveStatus; speed: MetresPerSecond; miss: Metres } {
-	const out = new Outcome();
-	const f = (speed: number) => measure(playIntended(intent, scene, speed, aim, out));
+): Pick<Solution, 'status' | 'speed' | 'miss' | 'outcome'> {
+	const outcome = new Outcome();
+	let played: MetresPerSecond = NaN;
+	const f = (speed: number) => measure(playIntended(intent, scene, (played = speed), aim, outcome));
 	const near = guess === null ? null : bracketNear(f, guess, fastest);
 	const found = near ?? (intent.play.club.putter ? bracketOfPutt : bracket)(f, fastest);
-	if ('end' in found) {
-		const speed = found.end === 'tooFar' ? fastest : SLOWEST;
-		return { status: found.end, speed, miss: f(speed) };
-	}
-	const root = findRoot(f, found.low, found.high, options);
+	if ('status' in found) return { ...found, outcome };
+	const root = findRoot(f, found.low, found.high, options, found.ends);
+	if (played !== root.x) f(root.x);
 	const ended = root.status === 'converged' || Math.abs(root.residual) < NEAR_ENOUGH;
-	return { status: ended ? 'solved' : 'noStop', speed: root.x, miss: root.residual };
+	return { status: ended ? 'solved' : 'noStop', speed: root.x, miss: root.residual, outcome };
 }
 
 /** Ground of one slope lets every ball rest or none; only there is a straight shot that does not stop the last word. */
@@ -218,8 +233,16 @@ export function solveFinish(
 	const play: Shooter['play'] = (speed, aim) => playIntended(intent, scene, speed, aim, outcome);
 	const tryAim: Shooter['tryAim'] = (aim, coarse, guess) => {
 		const root = coarse ? COARSE_ROOT : ROOT;
-		const solved = solveSpeed(intent, scene, aim, fastest, past, guess, root);
-		return { ...solved, aim, side: play(solved.speed, aim).finishZ };
+		const { outcome: ended, ...solved } = solveSpeed(
+			intent,
+			scene,
+			aim,
+			fastest,
+			past,
+			guess,
+			root
+		);
+		return { ...solved, aim, side: ended.finishZ };
 	};
 	const shooter: Shooter = { targetX, slowest: SLOWEST, fastest, play, tryAim };
 	const begun = from && startFrom(shooter, from);
@@ -247,7 +270,5 @@ export function solveCarry(
 	fastest: MetresPerSecond,
 	aim: Radians = 0
 ): Solution {
-	const solved = solveSpeed(intent, scene, aim, fastest, (o) => o.landingX - carry);
-	const outcome = playIntended(intent, scene, solved.speed, aim, new Outcome());
-	return { ...solved, aim, outcome };
+	return { ...solveSpeed(intent, scene, aim, fastest, (o) => o.landingX - carry), aim };
 }
