@@ -145,6 +145,7 @@ describe('lessons that come again', () => {
 	});
 
 	it.each([
+		['COUNT=2;BYDAY=MO;BYMONTHDAY=-31,-1,1', '2026-01-01', ['2026-06-01', '2026-08-31']],
 		[
 			'COUNT=3;BYDAY=SU;BYMONTH=10;BYSETPOS=-1',
 			'2026-01-11',

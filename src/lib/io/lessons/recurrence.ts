@@ -1,9 +1,12 @@
 import ICAL from 'ical.js';
-import { dayLater } from './wallTime';
+import { dayLater, daysBetween, mondayOf } from './wallTime';
 
 /** Days of the week as iCalendar writes them, Monday first. */
 export const WEEKDAYS = ['MO', 'TU', 'WE', 'TH', 'FR', 'SA', 'SU'] as const;
 export type Weekday = (typeof WEEKDAYS)[number];
+
+/** The weekday of a day. */
+export const weekdayOf = (day: string): Weekday => WEEKDAYS[daysBetween(mondayOf(day), day)]!;
 
 /** How a lesson comes again, as a coach says it. */
 export interface Repeats {
@@ -146,6 +149,14 @@ const beginsWrong = ({
 }: ICAL.Recur): boolean =>
 	freq === 'MONTHLY' && [BYDAY, BYMONTH, BYMONTHDAY, BYSETPOS].some((part) => part !== undefined);
 
+/** Takes the weekdays out of a rule that names dates, too: with both the library leaves days out, or gives up at its very beginning. */
+function withoutWeekdays({ parts }: ICAL.Recur): Weekday[] | null {
+	if (!parts.BYDAY || !parts.BYMONTHDAY) return null;
+	const weekdays = parts.BYDAY.filter(isWeekday);
+	delete parts.BYDAY;
+	return weekdays;
+}
+
 /** A day a year or more before, in step with the rule: what the library says from the first day on is then past its beginning. */
 function earlier(first: string, { interval, parts: { BYDAY, BYMONTHDAY } }: ICAL.Recur): string {
 	const [year, month, day] = first.split('-');
@@ -174,6 +185,7 @@ export function daysOfRule(
 	// An end given as a day holds for the whole of it, and one given as a moment for the day it names.
 	if (recur.until) recur.until = floating(dayOf(recur.until), '23:59');
 	const { count } = recur;
+	const weekdays = withoutWeekdays(recur);
 	const start = beginsWrong(recur) ? earlier(first.day, recur) : first.day;
 	if (start < first.day) recur.count = null;
 	// Within a month the library may say days out of their order, and one of them twice.
@@ -186,7 +198,7 @@ export function daysOfRule(
 			if (!next) break;
 			const day = dayOf(next);
 			if (day > last) break;
-			if (day >= first.day) found.add(day);
+			if (day >= first.day && (weekdays?.includes(weekdayOf(day)) ?? true)) found.add(day);
 		}
 	} catch {
 		// Where the library gives up nothing more is known to come.

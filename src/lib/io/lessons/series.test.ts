@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { lesson, series } from '../../../../tests/support/lessons';
+import { weekdayOf } from './recurrence';
 import { lessonById, lessonsBetween, daySpan } from './schedule';
-import { endedBefore, seriesOf, splitSeries, weekdayOf } from './series';
+import { endedBefore, seriesOf, splitSeries } from './series';
 
 const days = (...all: ReturnType<typeof series>[]) =>
 	lessonsBetween({ lessons: [], series: all }, ...daySpan('2026-11-24', 'Europe/Berlin', 28)).map(

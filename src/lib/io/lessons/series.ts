@@ -1,9 +1,5 @@
 import { appointmentOf, type Lesson, type Series } from './lesson';
-import { repeatsOf, ruleOf, ruleUntil, WEEKDAYS, type Repeats } from './recurrence';
-import { daysBetween, mondayOf } from './wallTime';
-
-/** The weekday of a day. */
-export const weekdayOf = (day: string) => WEEKDAYS[daysBetween(mondayOf(day), day)]!;
+import { repeatsOf, ruleOf, ruleUntil, weekdayOf, type Repeats } from './recurrence';
 
 /** A lesson and those that come after it by a rule. */
 export const seriesOf = (lesson: Lesson, id: string, repeats: Repeats): Series => {

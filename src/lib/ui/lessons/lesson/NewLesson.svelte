@@ -11,9 +11,9 @@
 		type LessonPlan
 	} from '$lib/io/lessons/lesson';
 	import { SHIPPED_PLANS } from '$lib/io/lessons/plans';
-	import type { Repeats } from '$lib/io/lessons/recurrence';
+	import { weekdayOf, type Repeats } from '$lib/io/lessons/recurrence';
 	import { occurrenceId } from '$lib/io/lessons/schedule';
-	import { seriesOf, weekdayOf } from '$lib/io/lessons/series';
+	import { seriesOf } from '$lib/io/lessons/series';
 	import { ownZone } from '$lib/io/lessons/wallTime';
 	import { newId } from '$lib/store/base/newId';
 	import type { GreenBook } from '$lib/store/shelves/greens';
