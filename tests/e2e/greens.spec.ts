@@ -193,9 +193,7 @@ test('plans on a line bent at its break points, and on the map, where section an
 	await page.getByRole('button', { name: 'Whole green' }).click();
 	await page.getByRole('slider', { name: 'Hole on the map' }).press('ArrowLeft');
 	await expect(page.getByRole('combobox', { name: 'Pin', exact: true })).toHaveValue('own');
-	await page
-		.getByLabel('Ground', { exact: true })
-		.selectOption({ label: 'A straight line, no map' });
+	await page.getByLabel('Ground', { exact: true }).selectOption({ label: 'Straight, no map' });
 	await expect(page.getByRole('slider', { name: 'Edge of the green' })).toBeVisible();
 	await called(page);
 });

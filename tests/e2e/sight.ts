@@ -130,6 +130,18 @@ function look(): string[] {
 		}
 	});
 
+	// What a list has chosen is read whole; a name may be of any length, and ends with a sign.
+	const pen = document.createElement('canvas').getContext('2d')!;
+	for (const list of document.querySelectorAll('select')) {
+		if (!seen(list) || list.matches('.truncate')) continue;
+		const { font, paddingLeft, paddingRight } = getComputedStyle(list);
+		const words = list.selectedOptions[0]?.text ?? '';
+		pen.font = font;
+		const room = list.clientWidth - parseFloat(paddingLeft) - parseFloat(paddingRight);
+		if (pen.measureText(words).width > room + 1)
+			found.push(`“${words}” does not fit into its list`);
+	}
+
 	// What can be filled in or ticked is framed so that an eye finds it (WCAG 2.2, 1.4.11).
 	const canvas = document.createElement('canvas').getContext('2d', { willReadFrequently: true })!;
 	const lights = new Map<string, number>();

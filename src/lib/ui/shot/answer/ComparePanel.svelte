@@ -76,6 +76,18 @@
 {#if chosen && other}
 	{@const a = column(chosen)}
 	{@const b = column(other)}
+	<label class="mb-2 flex items-center gap-2">
+		<span class="shrink-0 text-[0.8125rem] text-(--faint)">Compare with</span>
+		<select
+			class="select w-full min-w-0 font-semibold"
+			value={other.key}
+			onchange={(event) => onagainst(event.currentTarget.value)}
+		>
+			{#each rest as choice (choice.key)}
+				<option value={choice.key}>{choiceWords(choice, pin, say)}</option>
+			{/each}
+		</select>
+	</label>
 	<table class="table-sm table w-full table-fixed">
 		<thead>
 			<tr>
@@ -83,18 +95,9 @@
 				<th scope="col" class="pb-1 pl-2 text-right align-bottom font-bold"
 					>{choiceWords(chosen, pin, say)}</th
 				>
-				<th scope="col" class="pb-1 pl-2 text-right align-bottom">
-					<select
-						class="select w-full font-semibold"
-						aria-label="Compare with"
-						value={other.key}
-						onchange={(event) => onagainst(event.currentTarget.value)}
-					>
-						{#each rest as choice (choice.key)}
-							<option value={choice.key}>{choiceWords(choice, pin, say)}</option>
-						{/each}
-					</select>
-				</th>
+				<th scope="col" class="pb-1 pl-2 text-right align-bottom font-semibold"
+					>{choiceWords(other, pin, say)}</th
+				>
 			</tr>
 		</thead>
 		<tbody>

@@ -14,8 +14,8 @@
 
 	const MOST = 6;
 	const KINDS = [
-		{ value: 'smooth' as const, label: 'Fairway or fringe, smooth' },
-		{ value: 'grainy' as const, label: 'Grainy, grabs the ball' },
+		{ value: 'smooth' as const, label: 'Smooth, mown short' },
+		{ value: 'grainy' as const, label: 'Grainy, it grabs' },
 		{ value: 'rough' as const, label: 'Rough' }
 	];
 	const situation = $derived(bench.shot.situation);

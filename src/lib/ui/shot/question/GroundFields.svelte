@@ -17,7 +17,7 @@
 	const situation = $derived(bench.shot.situation);
 	const place = $derived(bench.shot.place);
 	const grounds = $derived([
-		{ value: LINE, label: 'A straight line, no map' },
+		{ value: LINE, label: 'Straight, no map' },
 		...bench.greens.map(({ green }) => ({ value: green.id, label: green.name }))
 	]);
 	const pins = $derived(bench.book?.green.pins ?? []);
