@@ -209,23 +209,26 @@
 			aria-label="Walk to the right"
 			onclick={() => walk({ turn: STEP.turn })}><ArrowRight size={18} aria-hidden="true" /></button
 		>
-		<label class="mr-3 ml-auto flex items-center gap-1.5 text-sm">
-			<input class="checkbox checkbox-sm" type="checkbox" bind:checked={lines} /> Lines
-		</label>
-		<label class="flex items-center gap-1.5 text-sm"
-			>Heights
-			<select class="select select-sm w-20 font-semibold" bind:value={exaggeration}>
-				{#each EXAGGERATIONS as times (times)}
-					<option value={times}>× {times}</option>
-				{/each}
-			</select>
-		</label>
-		<button
-			type="button"
-			class="btn btn-sm btn-ghost btn-square min-h-9"
-			aria-label="Save the picture"
-			onclick={savePicture}><ImageDown size={18} aria-hidden="true" /></button
-		>
+		<!-- What is drawn stays together where it does not fit beside where one stands. -->
+		<div class="ml-auto flex items-center gap-1.5">
+			<label class="mr-3 flex items-center gap-1.5 text-sm">
+				<input class="checkbox checkbox-sm" type="checkbox" bind:checked={lines} /> Lines
+			</label>
+			<label class="flex items-center gap-1.5 text-sm"
+				>Heights
+				<select class="select select-sm w-20 font-semibold" bind:value={exaggeration}>
+					{#each EXAGGERATIONS as times (times)}
+						<option value={times}>× {times}</option>
+					{/each}
+				</select>
+			</label>
+			<button
+				type="button"
+				class="btn btn-sm btn-ghost btn-square min-h-9"
+				aria-label="Save the picture"
+				onclick={savePicture}><ImageDown size={18} aria-hidden="true" /></button
+			>
+		</div>
 	</div>
 	{#if told}<p class="px-2 pb-1 text-sm">{words}</p>{/if}
 	{#if exaggeration > 1}

@@ -120,8 +120,8 @@
 								{#if cost.right}<Check
 										size={16}
 										aria-hidden="true"
-										class="text-(--turf)"
-									/>{:else}<X size={16} aria-hidden="true" class="text-(--clay)" />{/if}
+										class="shrink-0 text-(--turf)"
+									/>{:else}<X size={16} aria-hidden="true" class="shrink-0 text-(--clay)" />{/if}
 								{costWords(cost)}
 							</span>
 						</td>
