@@ -12,12 +12,16 @@ export const accessible = (page: Page, what: string): Promise<void> =>
 export const putOn = (page: Page, look: string): Promise<void> =>
 	page.evaluate((theme) => void (document.documentElement.dataset['theme'] = theme), look);
 
-/** What breaks some rules of what is on the screen, once nothing fades or moves any more. */
+/**
+ * What breaks some rules of what is on the screen, once nothing fades or moves any more.
+ *
+ * @param besides rules that are asked or left out besides
+ */
 export async function violations(
 	page: Page,
 	what: string,
 	runOnly: readonly string[],
-	without: readonly string[] = []
+	besides: Readonly<Record<string, { enabled: boolean }>> = {}
 ): Promise<string[]> {
 	// What goes on for ever, like a sign of work, is not waited for.
 	await page.evaluate(() =>
@@ -31,8 +35,7 @@ export async function violations(
 	// The judge is half a megabyte: once in a document is enough. No frames: the legacy mode spares a second page for each look.
 	const isThere = await page.evaluate(() => 'axe' in window);
 	const { violations } = await new AxeBuilder({ page, ...(isThere && { axeSource: ' ' }) })
-		.options({ runOnly: [...runOnly], resultTypes: ['violations'] })
-		.disableRules([...without])
+		.options({ runOnly: [...runOnly], rules: besides, resultTypes: ['violations'] })
 		// Of a long table the first rows stand for all.
 		.exclude('tbody tr:nth-child(n+9)')
 		.setLegacyMode()

@@ -53,6 +53,14 @@ test('refuses what it must, in one shape', async ({ request }) => {
 	expect(long.status()).toBe(422);
 });
 
+test('sends a manifest with icons of its own', async ({ request }) => {
+	const manifest = (await (await request.get('/manifest.webmanifest')).json()) as {
+		icons: { src: string; purpose?: string }[];
+	};
+	expect(manifest.icons.some(({ purpose }) => purpose === 'maskable')).toBe(true);
+	for (const { src } of manifest.icons) expect((await request.get(src)).status()).toBe(200);
+});
+
 test('sends its headers with every answer, files included, and refuses strange methods', async ({
 	request,
 	baseURL

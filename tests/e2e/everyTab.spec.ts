@@ -1,5 +1,5 @@
 import { expect, test, type Page } from './test';
-import { called, field, readDemo, setting, typeInto, visit } from './screen';
+import { field, readDemo, setting, typeInto, visit } from './screen';
 
 /** The server marks its pages when it shows the demo; here the mark is put on the way. */
 async function asDemo(page: Page): Promise<void> {
@@ -77,11 +77,14 @@ test('whatever is kept in one tab is seen in another, table by table', async ({
 	await expect(field(other, 'Loft of SW')).toHaveValue('55.0');
 
 	await watch('/saved');
-	await visit(page, '/?shot=demo-3');
-	await called(page);
-	await typeInto(field(page, 'Name of the shot'), 'Seen elsewhere');
-	await page.getByRole('button', { name: 'Save as new', exact: true }).click();
-	await expect(field(other, 'Name of Seen elsewhere')).toBeVisible();
+	await visit(page, '/saved');
+	const copies = (on: Page) => on.getByLabel(/^Name of Kiln green: from the sand \(/);
+	await page.getByRole('button', { name: 'Duplicate Kiln green: from the sand' }).click();
+	await expect(copies(other)).toHaveCount(1);
+	await page.getByRole('button', { name: /^Delete Kiln green: from the sand \(/ }).click();
+	await expect(copies(other)).toHaveCount(0);
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(copies(other)).toHaveCount(1);
 
 	await watch('/practice', 'Drills');
 	await visit(page, '/practice/drill/every-club');

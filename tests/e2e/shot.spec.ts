@@ -234,33 +234,6 @@ test('limits the damage on a slope where nothing stops, and explains an empty ba
 	await called(page);
 });
 
-test('saves, duplicates, deletes with undo, and stays in step between two tabs', async ({
-	page,
-	context
-}) => {
-	await firstCall(page);
-	await typeInto(page.getByLabel('Name of the shot'), 'Behind the kiln');
-	await page.keyboard.press('Control+s');
-	await expect(page.getByText('Saved “Behind the kiln”.')).toBeVisible();
-	const other = await context.newPage();
-	await other.goto('/saved');
-	const names = (tab: Page) => tab.getByRole('textbox', { name: /^Name of / });
-	await expect(names(other)).toHaveValue('Behind the kiln');
-	await page.goto('/saved');
-	await page.getByRole('button', { name: 'Duplicate Behind the kiln' }).click();
-	await expect(names(other)).toHaveCount(2);
-	await page.getByRole('button', { name: 'Delete Behind the kiln', exact: true }).click();
-	await expect(names(other)).toHaveCount(1);
-	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect(names(page)).toHaveCount(2);
-	await page.reload();
-	await page
-		.getByRole('link', { name: /^Open / })
-		.first()
-		.click();
-	await called(page);
-});
-
 test('opens what the release before kept, says what cannot be read, and takes all of it along', async ({
 	page
 }) => {

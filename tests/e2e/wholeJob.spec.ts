@@ -40,6 +40,16 @@ test('a coach’s day: green, speed, ratios, shot, practice, log, lesson, papers
 	await onDevice(page);
 	await context.setOffline(true);
 
+	await test.step('without a network a reload works, and an address of nothing leads back', async () => {
+		await page.reload();
+		await called(page);
+		await page.goto('/nowhere/at/all');
+		await expect(
+			page.getByRole('heading', { name: 'There is nothing at this address' })
+		).toBeVisible();
+		await page.getByRole('link', { name: 'Back to the shot' }).click();
+		await called(page);
+	});
 	await test.step('a quick green and its speed', async () => {
 		await page.goto('/greens');
 		await button(page, 'A quick green').click();
@@ -154,7 +164,10 @@ test('a coach’s day: green, speed, ratios, shot, practice, log, lesson, papers
 		await button(page, 'Give it').click();
 		await expect(page.getByText(/^Homework given:/)).toBeVisible();
 		await page.getByRole('link', { name: /^Hand-out/ }).click();
-		expect((await saved(page, 'PDF')).subarray(0, 5).toString()).toBe('%PDF-');
+		await expect(page.getByText('Holds the finish')).toBeVisible();
+		const handout = await saved(page, 'PDF');
+		expect(handout.subarray(0, 5).toString()).toBe('%PDF-');
+		expect(handout.length).toBeLessThan(300_000);
 		await visit(page, '/lessons/card');
 		await expect(button(page, 'PDF to cut')).toBeEnabled({ timeout: 60_000 });
 		await expect(page.getByText(/^From short grass:/).first()).toBeVisible();

@@ -12,6 +12,8 @@ export interface Message {
 	/** Something did not work. */
 	trouble: boolean;
 	action: Action | null;
+	/** Nobody did anything that it answers: it gives way to what stands. */
+	reminds?: boolean;
 }
 
 /** A message that only tells something is gone after this, ms; one that can be answered stays until another comes or its view is left. */
@@ -25,7 +27,9 @@ class Messages {
 	#timer: ReturnType<typeof setTimeout> | undefined;
 	#since = 0;
 
-	readonly current: Message | null = $derived(this.#said ?? this.#standing);
+	readonly current: Message | null = $derived(
+		(this.#said?.reminds && this.#standing) || (this.#said ?? this.#standing)
+	);
 
 	say(message: Message): void {
 		this.#said?.action?.passed?.();
@@ -55,7 +59,7 @@ class Messages {
 
 	#take(): Message | null {
 		const { current } = this;
-		if (this.#said) this.#said = null;
+		if (current === this.#said) this.#said = null;
 		else this.#standing = null;
 		return current;
 	}
@@ -81,6 +85,10 @@ export const messages = new Messages();
  */
 export const tell = (words: string, action: Action | null = null): void =>
 	messages.say({ words, trouble: false, action });
+
+/** Says something that nobody asked for, such as what has not been done for long. */
+export const remind = (words: string, action: Action): void =>
+	messages.say({ words, trouble: false, action, reminds: true });
 
 /** Says that something did not work. */
 export const tellTrouble = (words: string): void =>

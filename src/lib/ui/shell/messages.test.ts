@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { messages, tell, tellTrouble } from './messages.svelte';
+import { messages, remind, tell, tellTrouble } from './messages.svelte';
 
 beforeEach(() => {
 	vi.useFakeTimers();
@@ -42,6 +42,18 @@ it('goes with its view, unless it was said with the step that led there', () => 
 	vi.advanceTimersByTime(30_000);
 	messages.viewLeft();
 	expect(said()).toBeNull();
+});
+
+it('gives way to what stands, where it only reminds of something, and is there again after it', () => {
+	const save = vi.fn();
+	remind('Nothing is saved.', { label: 'Save', run: save });
+	expect(said()).toBe('Nothing is saved.');
+	messages.stand({ words: 'A new version waits.', trouble: false, action: null });
+	expect(said()).toBe('A new version waits.');
+	messages.clear();
+	expect(said()).toBe('Nothing is saved.');
+	messages.act();
+	expect([save.mock.calls.length, said()]).toEqual([1, null]);
 });
 
 it('comes back to what stands once everything else is said', () => {

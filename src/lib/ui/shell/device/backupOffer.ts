@@ -1,4 +1,4 @@
-import { tell } from '$lib/ui/shell/messages.svelte';
+import { remind } from '$lib/ui/shell/messages.svelte';
 import { goto } from '$app/navigation';
 import { resolve } from '$app/paths';
 import { backupDue, readBackup } from '$lib/store/files/backup';
@@ -10,7 +10,7 @@ export async function offerBackup(): Promise<void> {
 		const state = await readBackup();
 		if (state.changed > 0) await askToPersist();
 		if (!backupDue(state)) return;
-		tell(`${state.changed} changes since the last archive.`, {
+		remind(`${state.changed} changes since the last archive.`, {
 			label: 'Save one',
 			run: () => void goto(resolve('/data'))
 		});
