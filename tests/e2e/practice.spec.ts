@@ -114,95 +114,44 @@ test.describe('on a phone', () => {
 		await expect(page.getByText('The bag is as it was; the balls are kept.')).toBeVisible();
 		await visit(page, '/bag');
 		await expect(page.getByText('Nothing is measured yet')).toBeVisible();
+		await test.step('a thumb sees through a loupe what it covers, moves it finely, and the ball keeps its error', async () => {
+			await startDrill(page, /^A box on the green.* Landing box/);
+			const green = page.getByRole('application');
+			await green.scrollIntoViewIfNeeded();
+			const box = (await green.boundingBox())!;
+			const [x, y] = [box.x + box.width / 2, box.y + box.height * 0.7];
+			const cdp = await page.context().newCDPSession(page);
+			const finger = (type: 'touchStart' | 'touchMove' | 'touchEnd', atY?: number) =>
+				cdp.send('Input.dispatchTouchEvent', {
+					type,
+					touchPoints: atY === undefined ? [] : [{ x, y: atY }]
+				});
+			await finger('touchStart', y);
+			const reads = page.locator('text.reads');
+			await expect(reads).toContainText(/out, /);
+			const metres = async () => Number.parseFloat((await reads.textContent())!);
+			const laid = await metres();
+			await finger('touchMove', y - 60);
+			await expect(async () => expect(await metres()).toBeGreaterThan(laid)).toPass();
+			const meant = await reads.textContent();
+			await finger('touchEnd');
+			await expect(reads).toHaveCount(0);
+			await expect(page.getByText('Now touch where it stopped.')).toBeVisible();
+			// A third of sixty pixels, no more: the half that is noted lies where the loupe said.
+			const half = (await green.locator('circle.half').boundingBox())!;
+			expect(half.y + half.height / 2).toBeCloseTo(y - 20, -1);
+			expect(meant).toContain('on the line');
+			await finger('touchStart', box.y + box.height * 0.3);
+			await finger('touchEnd');
+			await page.getByRole('button', { name: 'End the session' }).click();
+			const csv = (await saved(page, 'Balls (CSV)')).toString().split('\n');
+			const at = csv[0]!.split(',').indexOf('touch_error_m');
+			expect(Number(csv[1]!.split(',')[at])).toBeGreaterThan(0.02);
+		});
 	});
 });
 
-test.describe('a thumb', () => {
-	test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
-
-	test('sees through a loupe what it covers, moves it finely, and the ball keeps its error', async ({
-		page
-	}) => {
-		await startDrill(page, /^A box on the green.* Landing box/);
-		const green = page.getByRole('application');
-		await green.scrollIntoViewIfNeeded();
-		const box = (await green.boundingBox())!;
-		const [x, y] = [box.x + box.width / 2, box.y + box.height * 0.7];
-		const cdp = await page.context().newCDPSession(page);
-		const finger = (type: 'touchStart' | 'touchMove' | 'touchEnd', atY?: number) =>
-			cdp.send('Input.dispatchTouchEvent', {
-				type,
-				touchPoints: atY === undefined ? [] : [{ x, y: atY }]
-			});
-		await finger('touchStart', y);
-		const reads = page.locator('text.reads');
-		await expect(reads).toContainText(/out, /);
-		const metres = async () => Number.parseFloat((await reads.textContent())!);
-		const laid = await metres();
-		await finger('touchMove', y - 60);
-		await expect(async () => expect(await metres()).toBeGreaterThan(laid)).toPass();
-		const meant = await reads.textContent();
-		await finger('touchEnd');
-		await expect(reads).toHaveCount(0);
-		await expect(page.getByText('Now touch where it stopped.')).toBeVisible();
-		// A third of sixty pixels, no more: the half that is noted lies where the loupe said.
-		const half = (await green.locator('circle.half').boundingBox())!;
-		expect(half.y + half.height / 2).toBeCloseTo(y - 20, -1);
-		expect(meant).toContain('on the line');
-		await finger('touchStart', box.y + box.height * 0.3);
-		await finger('touchEnd');
-		await page.getByRole('button', { name: 'End the session' }).click();
-		const csv = (await saved(page, 'Balls (CSV)')).toString().split('\n');
-		const at = csv[0]!.split(',').indexOf('touch_error_m');
-		expect(Number(csv[1]!.split(',')[at])).toBeGreaterThan(0.02);
-	});
-});
-
-test('two pupils take turns by keyboard alone, and the simulated tracker notes each ball once', async ({
-	page
-}) => {
-	test.setTimeout(180_000);
-	await readDemo(page);
-	await test.step('each ball is said to be what it was', async () => {
-		await visit(page, '/practice/drill/landing-box');
-		await page.getByText('Taking turns').click();
-		await page.getByLabel('Marta Oduya').check();
-		await page.getByRole('button', { name: /^Start( with|$)/ }).click();
-		await expect(now(page)).toContainText('Ida Brenner');
-		const green = page.getByRole('application');
-		await green.focus();
-		await page.keyboard.press('ArrowRight');
-		await page.keyboard.press('Enter');
-		for (let i = 0; i < 4; i++) await page.keyboard.press('Shift+ArrowUp');
-		await page.keyboard.press('Enter');
-		await expect(now(page)).toContainText('2 of 4');
-		await page.keyboard.press('2');
-		await expect(page.getByRole('button', { name: 'Thin' })).toHaveAttribute(
-			'aria-pressed',
-			'true'
-		);
-		await page.keyboard.press('n');
-		await expect(now(page)).toContainText('Marta Oduya');
-		await expect(now(page)).toContainText('1 of 4');
-		await page.keyboard.press('n');
-		await expect(now(page)).toContainText('2 of 4');
-		await page.keyboard.press('Control+z');
-		await expect(now(page)).toContainText('1 of 4');
-	});
-	await test.step('the tracker loses its line and finds it again', async () => {
-		await startDrill(page, /Swing matrix/);
-		await page.getByRole('button', { name: /Ball tracker/ }).click();
-		await expect(page.getByText(/^\d+ noted/)).toBeVisible();
-		await expect(page.getByText(/^[4-9] noted/)).toBeVisible({ timeout: 60_000 });
-		await page.getByRole('button', { name: 'Disconnect the tracker' }).click();
-		const noted = Number(
-			/^(\d+) noted/.exec((await page.getByText(/^\d+ noted/).textContent())!)![1]
-		);
-		await expect(said(page)).toContainText(`of ${noted}`);
-	});
-});
-
-test('balls of a foreign file, a drill of one’s own, a green that was removed, and what the balls say of a pupil', async ({
+test('balls of a foreign file, a drill of one’s own, a green that was removed, what the balls say, homework on paper, turns and a tracker', async ({
 	page
 }) => {
 	test.setTimeout(180_000);
@@ -295,41 +244,74 @@ test('balls of a foreign file, a drill of one’s own, a green that was removed,
 		await page.getByRole('button', { name: 'Plan as the model says' }).click();
 		await expect(page.getByText(/Planned with what was learned/)).toHaveCount(0);
 	});
-});
-
-test('homework goes out as a page and a calendar entry, and what was written on it is typed in', async ({
-	page
-}) => {
-	await readDemo(page);
-	await visit(page, '/practice');
-	await page.getByRole('tab', { name: 'Homework' }).click();
-	await page.getByRole('button', { name: 'Give Ida Brenner homework' }).click();
-	await typeInto(page.getByLabel('What it is called'), 'Two wedges');
-	await page.getByLabel('By', { exact: true }).fill('');
-	await page.getByRole('button', { name: 'Give it' }).click();
-	await expect(page.getByRole('alert')).toContainText('must be a day');
-	await page.getByLabel('By', { exact: true }).fill('2099-12-31');
-	for (let i = 4; i > 1; i--)
-		await page.getByRole('button', { name: `Leave out swing ${i}` }).click();
-	await page.getByRole('button', { name: 'Give it' }).click();
-	const item = page.getByRole('listitem').filter({ hasText: 'Two wedges' }).first();
-	await expect(item).toContainText('Open');
-	await expect(item).toContainText('0/8');
-	const [entry] = await Promise.all([
-		page.waitForEvent('download'),
-		item.getByRole('button', { name: 'Calendar' }).click()
-	]);
-	expect(readFileSync(await entry.path(), 'utf8')).toContain('DTSTART;VALUE=DATE:20991231');
-	// What was written on paper is typed from it.
-	await item.getByRole('link', { name: 'Page' }).click();
-	await expect(page.getByRole('heading', { name: 'Two wedges' })).toBeVisible();
-	await accessible(page, 'homework page');
-	await typeInto(page.getByLabel(/^Typed from the page/), '14 15 13 14 14 15 14 13');
-	await page.getByRole('button', { name: 'Note them' }).click();
-	await expect(page.getByText('8 carries noted.')).toBeVisible();
-	await visit(page, '/practice');
-	await page.getByRole('tab', { name: 'Homework' }).click();
-	await expect(page.getByRole('listitem').filter({ hasText: 'Two wedges' }).first()).toContainText(
-		'Done'
-	);
+	await test.step('homework goes out as a page and a calendar entry, and what was written on it is typed in', async () => {
+		await visit(page, '/practice');
+		await page.getByRole('tab', { name: 'Homework' }).click();
+		await page.getByRole('button', { name: 'Give Ida Brenner homework' }).click();
+		await typeInto(page.getByLabel('What it is called'), 'Two wedges');
+		await page.getByLabel('By', { exact: true }).fill('');
+		await page.getByRole('button', { name: 'Give it' }).click();
+		await expect(page.getByRole('alert')).toContainText('must be a day');
+		await page.getByLabel('By', { exact: true }).fill('2099-12-31');
+		for (let i = 4; i > 1; i--)
+			await page.getByRole('button', { name: `Leave out swing ${i}` }).click();
+		await page.getByRole('button', { name: 'Give it' }).click();
+		const item = page.getByRole('listitem').filter({ hasText: 'Two wedges' }).first();
+		await expect(item).toContainText('Open');
+		await expect(item).toContainText('0/8');
+		const [entry] = await Promise.all([
+			page.waitForEvent('download'),
+			item.getByRole('button', { name: 'Calendar' }).click()
+		]);
+		expect(readFileSync(await entry.path(), 'utf8')).toContain('DTSTART;VALUE=DATE:20991231');
+		// What was written on paper is typed from it.
+		await item.getByRole('link', { name: 'Page' }).click();
+		await expect(page.getByRole('heading', { name: 'Two wedges' })).toBeVisible();
+		await accessible(page, 'homework page');
+		await typeInto(page.getByLabel(/^Typed from the page/), '14 15 13 14 14 15 14 13');
+		await page.getByRole('button', { name: 'Note them' }).click();
+		await expect(page.getByText('8 carries noted.')).toBeVisible();
+		await visit(page, '/practice');
+		await page.getByRole('tab', { name: 'Homework' }).click();
+		await expect(
+			page.getByRole('listitem').filter({ hasText: 'Two wedges' }).first()
+		).toContainText('Done');
+	});
+	await test.step('two pupils take turns by keyboard alone', async () => {
+		await visit(page, '/practice/drill/landing-box');
+		await page.getByText('Taking turns').click();
+		await page.getByLabel('Marta Oduya').check();
+		await page.getByRole('button', { name: /^Start( with|$)/ }).click();
+		await expect(now(page)).toContainText('Ida Brenner');
+		const green = page.getByRole('application');
+		await green.focus();
+		await page.keyboard.press('ArrowRight');
+		await page.keyboard.press('Enter');
+		for (let i = 0; i < 4; i++) await page.keyboard.press('Shift+ArrowUp');
+		await page.keyboard.press('Enter');
+		await expect(now(page)).toContainText('2 of 4');
+		await page.keyboard.press('2');
+		await expect(page.getByRole('button', { name: 'Thin' })).toHaveAttribute(
+			'aria-pressed',
+			'true'
+		);
+		await page.keyboard.press('n');
+		await expect(now(page)).toContainText('Marta Oduya');
+		await expect(now(page)).toContainText('1 of 4');
+		await page.keyboard.press('n');
+		await expect(now(page)).toContainText('2 of 4');
+		await page.keyboard.press('Control+z');
+		await expect(now(page)).toContainText('1 of 4');
+	});
+	await test.step('the simulated tracker notes each ball once', async () => {
+		await startDrill(page, /Swing matrix/);
+		await page.getByRole('button', { name: /Ball tracker/ }).click();
+		await expect(page.getByText(/^\d+ noted/)).toBeVisible();
+		await expect(page.getByText(/^[4-9] noted/)).toBeVisible({ timeout: 60_000 });
+		await page.getByRole('button', { name: 'Disconnect the tracker' }).click();
+		const noted = Number(
+			/^(\d+) noted/.exec((await page.getByText(/^\d+ noted/).textContent())!)![1]
+		);
+		await expect(said(page)).toContainText(`of ${noted}`);
+	});
 });

@@ -203,35 +203,33 @@ test('is asked and answered on one page: dragged, typed, refused, explained, and
 		await expect(spot).not.toHaveAttribute('aria-valuenow', landed ?? '');
 		await expect(call(page)).toContainText('Your choice');
 	});
-});
-
-test('limits the damage on a slope where nothing stops, and explains an empty bag', async ({
-	page
-}) => {
-	await firstCall(page);
-	await type(page, 'Slope to pin (+ up)', '-20');
-	await expect(call(page)).toContainText('Damage limitation');
-	await answered(page);
-	await expect(page.getByTestId('ladder')).toContainText('would not stop by the hole');
-	await ask(page, 'Who plays');
-	await page.getByRole('link', { name: /^Bag:/ }).click();
-	await page.getByRole('tab', { name: 'Clubs' }).click();
-	const retire = page.getByRole('button', { name: /^Retire the/ });
-	await expect(retire).toHaveCount(11);
-	for (let left = 11; left > 0; left--) {
-		await retire.first().click();
-		await expect(retire).toHaveCount(left - 1);
-	}
-	await expect(page.getByText('The bag is empty').first()).toBeVisible();
-	await page.getByRole('link', { name: 'Shot', exact: true }).click();
-	await expect(call(page)).toContainText('The bag is empty');
-	await page.getByRole('link', { name: 'Bag', exact: true }).click();
-	await page.getByRole('tab', { name: 'Clubs' }).click();
-	await page.getByRole('button', { name: 'Take this set' }).click();
-	await expect(retire).toHaveCount(14);
-	await page.getByRole('link', { name: 'Shot', exact: true }).click();
-	await type(page, 'Slope to pin (+ up)', '0');
-	await called(page);
+	await test.step('the damage is limited on a slope where nothing stops, and an empty bag is explained', async () => {
+		await page.locator('body').press('n');
+		await called(page);
+		await type(page, 'Slope to pin (+ up)', '-20');
+		await expect(call(page)).toContainText('Damage limitation');
+		await answered(page);
+		await expect(page.getByTestId('ladder')).toContainText('would not stop by the hole');
+		await ask(page, 'Who plays');
+		await page.getByRole('link', { name: /^Bag:/ }).click();
+		await page.getByRole('tab', { name: 'Clubs' }).click();
+		const retire = page.getByRole('button', { name: /^Retire the/ });
+		await expect(retire).toHaveCount(11);
+		for (let left = 11; left > 0; left--) {
+			await retire.first().click();
+			await expect(retire).toHaveCount(left - 1);
+		}
+		await expect(page.getByText('The bag is empty').first()).toBeVisible();
+		await page.getByRole('link', { name: 'Shot', exact: true }).click();
+		await expect(call(page)).toContainText('The bag is empty');
+		await page.getByRole('link', { name: 'Bag', exact: true }).click();
+		await page.getByRole('tab', { name: 'Clubs' }).click();
+		await page.getByRole('button', { name: 'Take this set' }).click();
+		await expect(retire).toHaveCount(14);
+		await page.getByRole('link', { name: 'Shot', exact: true }).click();
+		await type(page, 'Slope to pin (+ up)', '0');
+		await called(page);
+	});
 });
 
 test('opens what the release before kept, says what cannot be read, and takes all of it along', async ({

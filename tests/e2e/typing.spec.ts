@@ -5,7 +5,7 @@ const TYPED = 'input:not([type]), input[type="text"], input[type="search"], text
 const QUESTIONS = ['Distances', 'Slope', 'In the way'];
 
 /** Of a long list the first rows stand for all. */
-const MOST = 5;
+const MOST = 3;
 
 /** Types what each field says into it again, key by key, and looks whether it is there and the cursor still in it. */
 async function typeEverywhere(page: Page, within: Locator, what: string): Promise<number> {
@@ -68,5 +68,5 @@ test('a field of any view takes what is typed, key by key, and keeps the cursor'
 	await page.getByRole('tab', { name: 'Homework' }).click();
 	await page.getByRole('button', { name: /^Give .* homework$/ }).click();
 	typed += await typeEverywhere(page, main, 'homework');
-	expect(typed).toBeGreaterThan(35);
+	expect(typed).toBeGreaterThan(25);
 });
