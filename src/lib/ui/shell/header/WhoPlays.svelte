@@ -26,7 +26,7 @@
 	<span class="text-[0.8125rem] text-(--faint) max-lg:sr-only">Player</span>
 	<select
 		bind:this={select}
-		class="select field-sizing-content w-auto max-w-56 min-w-24 truncate font-bold max-lg:max-w-40 md:max-lg:max-w-34 md:max-lg:pe-5.5 md:max-lg:text-sm"
+		class="select field-sizing-content w-auto max-w-56 min-w-24 truncate font-bold max-lg:max-w-40 md:max-lg:max-w-36 md:max-lg:pe-7 md:max-lg:text-sm"
 		aria-label="Who plays"
 		value={chosen.id}
 		onchange={(event) => playing.choose(event.currentTarget.value)}

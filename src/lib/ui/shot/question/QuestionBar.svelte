@@ -19,8 +19,9 @@
 			type="button"
 			id={`ask-${id}`}
 			class={[
-				'grid min-h-12 min-w-0 cursor-pointer content-center border-r-(length:--border) border-b-4 border-r-(--rule) px-2.5 py-1 text-left hover:bg-(--shade) max-sm:px-1.5',
-				asked === id ? 'bg-base-200 border-b-(--clay)' : 'border-b-transparent'
+				'relative grid min-h-13 min-w-0 cursor-pointer content-center border-r-(length:--border) border-(--rule) px-2.5 py-1 text-left hover:bg-(--shade) max-lg:not-nth-[-n+3]:border-t-(length:--border) max-lg:nth-[3n]:border-r-0 max-sm:px-1.5',
+				asked === id &&
+					'bg-base-200 before:absolute before:inset-x-0 before:bottom-0 before:border-b-4 before:border-(--clay)'
 			]}
 			aria-expanded={asked === id}
 			aria-controls="question"
