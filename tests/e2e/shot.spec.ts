@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from './test';
+import { expect, test } from './test';
 import {
 	answered,
 	ask,

@@ -1,6 +1,6 @@
 import { test as base } from '@playwright/test';
 
-export { expect, type BrowserContext, type Locator, type Page } from '@playwright/test';
+export { expect, type Locator, type Page } from '@playwright/test';
 
 /**
  * Tests of the app in a browser. Two run at once on two cores, so each page plans with one thread: a second would be started and

@@ -53,7 +53,7 @@ describe('lessons that come again', () => {
 					.slice(0, one.times ?? Infinity);
 				expect(days).toEqual(wanted);
 			}),
-			{ numRuns: 60 }
+			{ numRuns: 40 }
 		);
 	});
 
@@ -107,7 +107,7 @@ describe('lessons that come again', () => {
 				expect(days.length > 0).toBe(isRule(rule));
 				expect([...days].sort()).toEqual(days);
 			}),
-			{ numRuns: 1000 }
+			{ numRuns: 500 }
 		);
 	});
 

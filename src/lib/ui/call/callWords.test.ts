@@ -92,6 +92,11 @@ describe('the call', () => {
 			swing: 'long putting stroke',
 			aim: 'at the pin'
 		});
+		const short = { ...putt, candidate: { ...putt.candidate, target: 7 } };
+		expect(callWords(short, { toEdge: 2, pin: 10 }, say, WHO)).toMatchObject({
+			landing: 'roll it',
+			aim: 'to end 3.0 m short'
+		});
 	});
 
 	it('speaks the pupil’s language of swing lengths', () => {

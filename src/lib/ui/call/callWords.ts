@@ -79,11 +79,14 @@ export function callWords(
 		? playWords(choice.candidate.play)
 		: `${playWords(choice.candidate.play)}, ${kind}`;
 	const { vocabulary, name } = choice.swing;
+	const isShort = place.pin - choice.candidate.target >= WORTH_SAYING;
 	return {
 		club,
 		landing:
 			choice.candidate.play.flight === 'putt'
-				? 'roll it all the way'
+				? isShort
+					? 'roll it'
+					: 'roll it all the way'
 				: landingWords(choice.candidate.solution.outcome.landingX - place.toEdge, say),
 		ratio:
 			choice.candidate.play.flight === 'putt'

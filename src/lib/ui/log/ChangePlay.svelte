@@ -6,6 +6,7 @@
 	import type { GreenWire } from '$lib/io/work/green';
 	import { newId } from '$lib/store/base/newId';
 	import { changePlay, keepRound } from '$lib/store/shelves/log';
+	import { sessionShelf } from '$lib/store/shelves/practice';
 	import { attempt } from '$lib/ui/shell/attempt';
 	import { tell } from '$lib/ui/shell/messages.svelte';
 	import ResultForm from './ResultForm.svelte';
@@ -37,6 +38,11 @@
 		...(finished && { finished }),
 		...(strokes !== undefined && { strokes })
 	};
+	/** The practice may have been removed since. */
+	const practice =
+		play.sessionId === undefined
+			? undefined
+			: sessionShelf.get(play.sessionId).catch(() => undefined);
 	const draft = new ResultDraft(start, () => play.played?.flight !== 'putt');
 	const own = $derived(rounds.filter(({ pupilId }) => pupilId === play.pupilId));
 
@@ -68,11 +74,13 @@
 		: ''}.
 	{#if play.saved}It was “{play.saved.name}”.{/if}
 	<a class="underline" href={resolve(`/?play=${encodeURIComponent(play.id)}`)}>Ask it again</a>
-	{#if play.sessionId !== undefined}
-		· <a class="underline" href={resolve('/practice/[id]', { id: play.sessionId })}
-			>The practice it was a ball of</a
-		>
-	{/if}
+	{#await practice then session}
+		{#if session}
+			· <a class="underline" href={resolve('/practice/[id]', { id: session.id })}
+				>The practice it was a ball of</a
+			>
+		{/if}
+	{/await}
 	{#if lesson}
 		· <a class="underline" href={resolve('/lessons/[id]', { id: lesson.id })}
 			>The lesson it was played in</a

@@ -78,6 +78,19 @@ describe('place', () => {
 		expect(first(-0.11)).not.toBe(leader.candidate);
 	});
 
+	it('calls nothing wild for more than the cheapest while something tame is near to that', () => {
+		const astray = (mean: number, airShare: number): Played => {
+			const entry = raced(candidateOf('SW', { airShare }), finishes(strokesAround(2.5 + mean, 0)));
+			return { ...entry, finishes: { ...entry.finishes, x: entry.finishes.x.map(() => 60) } };
+		};
+		// The flatter of two that are close goes first: by itself it is worth being wild, but for the one that is tame.
+		const [cheap, flat] = [astray(-0.11, 0.8), astray(-0.095, 0.2)];
+		const first = (all: Played[]) => place(all, PIN, () => false)[0]!.candidate;
+		expect(first([cheap, flat])).toBe(flat.candidate);
+		expect(first([leader, cheap, flat])).toBe(leader.candidate);
+		expect(first([leader, cheap])).toBe(cheap.candidate);
+	});
+
 	it('takes nothing for a tie that was given up early, but for what is close all the same', () => {
 		expect(standing(dearer(0.04, 0.02, { balls: 159 }))).toEqual(BEATEN);
 		expect(standing(dearer(0.04, 0.02, { balls: 160 }))).toEqual(TIED);

@@ -20,11 +20,10 @@ const LEAST_LUCK = 0.035;
 /** What is wild is not called while something tame costs only so much more (assumption). */
 export const WORTH_WILD = 0.1;
 
-/** Those that may be called: without what is wild where something tame costs little more. */
-function callable(raced: readonly Played[], pin: Metres): readonly Played[] {
-	const cheap = strokesOf(cheapest(raced));
+/** What is tame, where some of it costs little more than something wild does; otherwise all. */
+function callable(raced: readonly Played[], pin: Metres, wild: number): readonly Played[] {
 	const tame = raced.filter(({ finishes }) => !isWild(statisticsOf(finishes, pin)));
-	const isNear = tame.some((entry) => strokesOf(entry) <= cheap + WORTH_WILD);
+	const isNear = tame.some((entry) => strokesOf(entry) <= wild + WORTH_WILD);
 	return isNear ? tame : raced;
 }
 
@@ -71,7 +70,28 @@ export function place(
 	measured: (candidate: Candidate) => boolean,
 	inSand = false
 ): SampledCandidate[] {
-	const leader = leaderOf(callable(raced, pin));
+	const placed = placedBy(
+		leaderOf(callable(raced, pin, strokesOf(cheapest(raced)))),
+		raced,
+		pin,
+		measured,
+		inSand
+	);
+	const { statistics } = placed[0]!;
+	if (!isWild(statistics)) return placed;
+	// A tie that is called may cost more than the cheapest, and nearer to what is tame.
+	const near = callable(raced, pin, statistics.expectedStrokes);
+	return near === raced ? placed : placedBy(leaderOf(near), raced, pin, measured, inSand);
+}
+
+/** Places what has raced by how it stands to one of it. */
+function placedBy(
+	leader: Played,
+	raced: readonly Played[],
+	pin: Metres,
+	measured: (candidate: Candidate) => boolean,
+	inSand: boolean
+): SampledCandidate[] {
 	const standings = raced.map((entry) => standing(entry, leader, pin));
 	const cheap = standings.filter(({ option, dear }) => option.tied && !dear);
 	const bargains = cheap.map(({ option }) => option);
