@@ -4,7 +4,7 @@ import { schoolFacts } from '../../src/lib/core/plan/explain/schoolCalls';
 import { schoolOf } from '../../src/lib/core/schools/registry';
 import { LIES } from '../../src/lib/core/lie/lies';
 import { expectedAround } from '../../src/lib/core/plan/race/cost';
-import { WORTH_WILD } from '../../src/lib/core/plan/race/placing';
+import { AGAINST, WORTH_WILD } from '../../src/lib/core/plan/race/placing';
 import { isWild } from '../../src/lib/core/plan/race/ties';
 import { troubleOf } from '../../src/lib/core/plan/race/statistics';
 import { degrees } from '../../src/lib/core/units';
@@ -47,7 +47,10 @@ const RULES: Record<string, Rule> = {
 		const ties = others.filter(
 			({ tied, statistics }) => tied && (isWild(best.statistics) || !isWild(statistics))
 		);
-		const cheapest = Math.min(...ties.map(strokes));
+		// What lands short stands as if it cost a little more than it does, unless that is called itself.
+		const stands = (option: PlanOption) =>
+			strokes(option) + (option.candidate.against && !best.candidate.against ? AGAINST : 0);
+		const cheapest = Math.min(...ties.map(stands));
 		return strokes(best) - cheapest > 2 * NOISE + best.statistics.standardError
 			? `${name(best)} costs ${(strokes(best) - cheapest).toFixed(3)} more than a tie`
 			: null;

@@ -28,7 +28,7 @@ function callable(raced: readonly Played[], pin: Metres, wild: number): readonly
 }
 
 /** What lands short of the green, or has worse against it, stands as if it cost so much more (assumption): a coach teaches to land it on. */
-const AGAINST = 0.05;
+export const AGAINST = 0.05;
 const handicap = ({ candidate }: Played): number => (candidate.against ? AGAINST : 0);
 
 /** The one that the others are measured by. */
