@@ -3,7 +3,7 @@ import { bruteForce } from '../../../../tests/support/clinicBalls';
 import { hitterOf, levelGreen } from '../../../../tests/support/stations';
 import { PROFILE, type Hand } from '../player/player';
 import { fromFeet } from '../units';
-import { reachesOf, shanksAt, type Hitter, type Station } from './stationBalls';
+import { reachesOf, shanksAt, stationReaches, type Hitter, type Station } from './stationBalls';
 import type { Zone } from './zone';
 
 const day = { greenSpeed: fromFeet(10), firmness: 'medium', wet: false } as const;
@@ -82,6 +82,20 @@ describe('balls of a station', () => {
 		const walk: Zone = { from: [6, 0], to: [6, 14], radius: 0.5 };
 		const [reach] = reachesOf(green, station(), day, [walk], { face: 300, hosel: 10 }, 4);
 		expect(reach!.share).toBeGreaterThan(0.7);
+	});
+
+	it('are played for each station of a green with its own zones and seed', () => {
+		const counts = { face: 200, hosel: 20 };
+		const stations = [
+			{ station: station(), zones: [circle(6, 7)], seed: 4 },
+			{ station: station({ ball: [16, 7], heading: Math.PI }), zones: [circle(9, 7)], seed: 5 }
+		];
+		expect(stationReaches({ green, day, stations, counts })).toEqual(
+			stations.map((one) => reachesOf(green, one.station, day, one.zones, counts, one.seed))
+		);
+		const [lost] = stationReaches({ green, day, stations, counts, tooMany: 0.01 })[0]!;
+		const [all] = reachesOf(green, station(), day, [circle(6, 7)], counts, 4);
+		expect(lost!.share).toBeLessThan(all!.share / 2);
 	});
 
 	it('shank more the weaker, and never too often', () => {
