@@ -147,6 +147,9 @@ test('a coach’s day: green, speed, ratios, shot, practice, log, lesson, papers
 		}
 		await visit(page, '/log');
 		await expect(page.getByText('3 shots').first()).toBeVisible();
+		// What it gained or lost on what was to be expected.
+		const noted = page.getByRole('row').filter({ has: page.getByRole('checkbox') });
+		await expect(noted.first()).toContainText(/[−+]\d\.\d/);
 		await tab(page, 'Forecast').click();
 		await expect(page.getByRole('tabpanel')).toContainText('3 balls say nothing yet');
 	});

@@ -78,25 +78,20 @@ export function callWords(
 	const club = own
 		? playWords(choice.candidate.play)
 		: `${playWords(choice.candidate.play)}, ${kind}`;
+	const aim = aimWords(choice, place.pin, say);
+	if (choice.candidate.play.flight === 'putt') {
+		const isShort = place.pin - choice.candidate.target >= WORTH_SAYING;
+		const landing = isShort ? 'roll it' : 'roll it all the way';
+		return { club, landing, ratio: '', swing: 'long putting stroke', aim };
+	}
 	const { vocabulary, name } = choice.swing;
-	const isShort = place.pin - choice.candidate.target >= WORTH_SAYING;
+	const { outcome } = choice.candidate.solution;
 	return {
 		club,
-		landing:
-			choice.candidate.play.flight === 'putt'
-				? isShort
-					? 'roll it'
-					: 'roll it all the way'
-				: landingWords(choice.candidate.solution.outcome.landingX - place.toEdge, say),
-		ratio:
-			choice.candidate.play.flight === 'putt'
-				? ''
-				: ratioWords(choice.candidate.solution.outcome, ratios, pace),
-		swing:
-			choice.candidate.play.flight === 'putt'
-				? 'long putting stroke'
-				: swingWords(name, vocabulary),
-		aim: aimWords(choice, place.pin, say)
+		landing: landingWords(outcome.landingX - place.toEdge, say),
+		ratio: ratioWords(outcome, ratios, pace),
+		swing: swingWords(name, vocabulary),
+		aim
 	};
 }
 

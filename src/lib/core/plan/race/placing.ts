@@ -70,18 +70,13 @@ export function place(
 	measured: (candidate: Candidate) => boolean,
 	inSand = false
 ): SampledCandidate[] {
-	const placed = placedBy(
-		leaderOf(callable(raced, pin, strokesOf(cheapest(raced)))),
-		raced,
-		pin,
-		measured,
-		inSand
-	);
+	const led = (by: readonly Played[]) => placedBy(leaderOf(by), raced, pin, measured, inSand);
+	const placed = led(callable(raced, pin, strokesOf(cheapest(raced))));
 	const { statistics } = placed[0]!;
 	if (!isWild(statistics)) return placed;
 	// A tie that is called may cost more than the cheapest, and nearer to what is tame.
 	const near = callable(raced, pin, statistics.expectedStrokes);
-	return near === raced ? placed : placedBy(leaderOf(near), raced, pin, measured, inSand);
+	return near === raced ? placed : led(near);
 }
 
 /** Places what has raced by how it stands to one of it. */
