@@ -2,7 +2,7 @@ import { LIES } from '../../lie/lies';
 import type { Play } from '../../player/intent';
 import type { Ladder } from '../ladder/ladder';
 import { lookCloser } from './places/closer';
-import { chooseLeaves, settle, stillOpen } from './places/leave';
+import { chooseLeaves, noteRegret, settle, stillOpen } from './places/leave';
 import type { Question } from '../question/question';
 import { LUCK, place, SMALLEST_DIFFERENCE } from './placing';
 import { entrants } from './places/entrants';
@@ -34,12 +34,11 @@ const ASKED = 12;
 /** … and as many again where the best of their places saves so much. */
 const PAYS = 0.05;
 /** After that, options worse than the best by more than this, and by what chance allows, are left as they are: at the second look … */
-const SECOND_LOOK = 320;
-const UNLIKELY = 0.07;
-/** … and at the full number of balls. */
-const HOPELESS = 0.04;
-/** Those that compete are told apart to so many strokes, or have all their balls: in steps of these shares. */
-const TOLD_APART = { error: 0.007, steps: [0.6, 1] };
+const SECOND_LOOK = { balls: 320, slack: 0.07, steps: [0.6, 1] };
+/** … and at the full number of balls. In steps of these shares: what falls back on the way gets no more. */
+const ALL_BALLS = { slack: 0.04, steps: [0.6, 0.8, 1] };
+/** Those that compete, and may be as good as the leader by so many errors, are told apart to so many strokes, or have all their balls. */
+const TOLD_APART = { error: 0.007, doubt: 2, steps: [0.5, 0.6, 0.7, 0.8, 0.9, 1] };
 
 /**
  * About how many balls a ranking plays: the first look at every play, at most so many that are asked where they are best left, and those
@@ -74,9 +73,11 @@ function withoutIdleShort(raced: readonly Played[], { candidates }: Ladder): rea
 function unsure(competing: readonly Played[]): readonly Played[] {
 	if (competing.length < 2) return [];
 	const leader = cheapest(competing);
-	const left = competing.filter(
-		({ finishes }) => pairedDifference(finishes, leader.finishes).standardError > TOLD_APART.error
-	);
+	const left = competing.filter(({ finishes }) => {
+		const gap = pairedDifference(finishes, leader.finishes);
+		const mayBeClose = gap.mean <= SMALLEST_DIFFERENCE + TOLD_APART.doubt * gap.standardError;
+		return mayBeClose && gap.standardError > TOLD_APART.error;
+	});
 	const plays = new Set([leader, ...left].map(({ candidate }) => candidate.play));
 	return left.length > 0 ? competing.filter(({ candidate }) => plays.has(candidate.play)) : [];
 }
@@ -142,21 +143,32 @@ export async function rankLadder(
 	progress(0.3);
 	const entries = (await lookAround(question, all, sampler)).filter(hasPlayed);
 	progress(0.5);
-	const secondLook = Math.min(SECOND_LOOK, samples);
-	await sampleTo(hopeful(entries, UNLIKELY, DOUBT), secondLook, sampler);
+	const playOn = async (some: readonly Played[], look: typeof ALL_BALLS, balls: number) => {
+		for (const share of look.steps) {
+			const likely = hopeful(stillOpen(some, toEdge, DOUBT), look.slack, DOUBT);
+			await sampleTo(likely, Math.ceil(share * balls), sampler);
+		}
+	};
+	const secondLook = Math.min(SECOND_LOOK.balls, samples);
+	await playOn(entries, SECOND_LOOK, secondLook);
 	// As many balls as at the first look, or fewer, would say the same again.
 	const closer =
 		secondLook > AT_PLACES ? await lookCloser(question, entries, sampler, secondLook) : [];
-	const left = stillOpen([...entries, ...closer], toEdge, LUCK);
-	await sampleTo(hopeful(left, HOPELESS, DOUBT), samples, sampler);
+	const known = [...entries, ...closer];
+	noteRegret(known, toEdge);
+	const left = stillOpen(known, toEdge, LUCK);
+	await playOn(left, ALL_BALLS, samples);
 	progress(0.8);
+	noteRegret(left, toEdge);
 	const open = stillOpen(left, toEdge, LUCK);
 	const contenders = hopeful(open, SMALLEST_DIFFERENCE, LUCK);
 	// Where one place of a play competes its others do: they are told apart on the same balls.
 	const plays = new Set(contenders.map(({ candidate }) => candidate.play));
 	const competing = open.filter(({ candidate }) => plays.has(candidate.play));
-	for (const share of TOLD_APART.steps)
-		await sampleTo(unsure(competing), Math.ceil(share * mostBalls(samples)), sampler);
+	for (const share of TOLD_APART.steps) {
+		const balls = Math.ceil(share * mostBalls(samples));
+		await sampleTo(unsure(stillOpen(competing, toEdge, DOUBT)), balls, sampler);
+	}
 	progress(1);
 	const { swings } = question.request.player;
 	const measured = ({ play }: Candidate) => (swings[play.club.id]?.known.length ?? 0) > 0;

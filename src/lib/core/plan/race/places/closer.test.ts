@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { finishes, strokesAround } from '../../../../../../tests/support/raced';
 import { question } from '../../../../../../tests/support/scenes';
 import { Outcome } from '../../../ball/simulate';
+import type { Play } from '../../../player/intent';
 import { playIntended } from '../../../solve/solve';
 import { possiblePlays } from '../../ladder/possiblePlays';
 import { buildLadder } from '../../ladder/ladder';
@@ -15,8 +16,8 @@ const plays = buildLadder(asked)
 	.candidates.map(({ play }) => play)
 	.filter(({ shape, club }) => shape === 'straight' && !club.putter);
 
-/** Balls that cost the less the nearer they end to a place past the pin, and what each club costs besides. */
-function cheapestAt(past: number, dearer: (club: string) => number = () => 0) {
+/** Balls that cost the less the nearer they end to a place past the pin, and what each play costs besides. */
+function cheapestAt(past: number, dearer: (play: Play) => number = () => 0) {
 	const out = new Outcome();
 	const ends: number[] = [];
 	const sampler: Sampler = (jobs) =>
@@ -25,7 +26,7 @@ function cheapestAt(past: number, dearer: (club: string) => number = () => 0) {
 				playIntended(asked.intent(play), asked.bare, speed, aim, out);
 				const end = out.finishX - asked.target;
 				if (from === 0) ends.push(end);
-				const strokes = 2.5 + 0.01 * (end - past) ** 2 + dearer(play.club.name);
+				const strokes = 2.5 + 0.01 * (end - past) ** 2 + dearer(play);
 				return finishes(strokesAround(strokes, 0, to - from));
 			})
 		);
@@ -106,14 +107,28 @@ describe('a closer look', () => {
 		expect(balls.ends).toEqual([]);
 	});
 
-	it('asks the four plays that cost least', async () => {
-		const ofClubs = [...new Map(plays.map((play) => [play.club.name, play])).values()].slice(0, 6);
-		const names = ofClubs.map(({ club }) => club.name);
-		const balls = cheapestAt(1, (club) => -0.1 * names.indexOf(club));
+	it('asks the ten plays that cost least', async () => {
+		const twelve = plays.slice(0, 12);
+		const balls = cheapestAt(1, (play) => -0.1 * twelve.indexOf(play));
 		const found = await looked(
-			ofClubs.map((play) => entryAt(0, {}, play)),
+			twelve.map((play) => entryAt(0, {}, play)),
 			balls
 		);
-		expect(found.map(({ play }) => play.club.name)).toEqual(names.slice(2).reverse());
+		expect(found.map(({ play }) => play)).toEqual(twelve.slice(2).reverse());
+	});
+
+	it('plays on only where it looks no dearer', async () => {
+		const balls = cheapestAt(2);
+		const played: number[] = [];
+		const counting: Sampler = (jobs) => {
+			played.push(...jobs.map(({ to }) => to));
+			return balls.sampler(jobs);
+		};
+		const entry = entryAt(0);
+		await sampleTo([entry], 300, balls.sampler);
+		const [found] = await lookCloser(asked, [entry].filter(hasPlayed), counting, 300);
+		expect(found!.candidate.target - asked.target).toBeGreaterThan(0.9);
+		// To either side, on where it is cheaper, and at the lowest point of the parabola where that lies elsewhere.
+		expect(played.slice(0, 3)).toEqual([96, 96, 300]);
 	});
 });

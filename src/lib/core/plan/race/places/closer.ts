@@ -3,11 +3,13 @@ import { lowestBetween } from '../../../math/lowestBetween';
 import type { Metres } from '../../../units';
 import { playable, roomOf, within } from '../../ladder/past';
 import type { Question } from '../../question/question';
-import { enter, hasPlayed, sampleTo, type Entry, type Played, type Sampler } from '../race';
-import { mean } from '../statistics';
+import { DOUBT, enter, hasPlayed, sampleTo, type Entry, type Played, type Sampler } from '../race';
+import { mean, pairedDifference } from '../statistics';
 
 /** So many plays are looked at again … */
-const LOOKED_AT = 4;
+const LOOKED_AT = 10;
+/** … with so many balls at first, and all where that is no dearer than luck allows … */
+const FIRST = 96;
 /** … this far to either side of where they are cheapest. */
 const ASIDE: Metres = 1;
 /** A place less than this from another is the same. */
@@ -49,10 +51,18 @@ export async function lookCloser(
 		await sampleTo(places.flat(), balls, sampler);
 		return places.map((own) => own.filter(hasPlayed));
 	};
+	const aside = plays.map((own) => {
+		const { target } = cheapestOf(own).candidate;
+		return [-ASIDE, ASIDE].flatMap((by) => at(own, target + by));
+	});
+	await sampleTo(aside.flat(), Math.min(FIRST, balls), sampler);
 	const beside = await played(
-		plays.map((own) => {
-			const { target } = cheapestOf(own).candidate;
-			return [-ASIDE, ASIDE].flatMap((by) => at(own, target + by));
+		aside.map((places, i) => {
+			const { finishes } = cheapestOf(plays[i]!);
+			return places.filter(hasPlayed).filter((entry) => {
+				const dearer = pairedDifference(entry.finishes, finishes);
+				return dearer.mean <= DOUBT * dearer.standardError;
+			});
 		})
 	);
 	const known = plays.map((own, i) => [...own, ...beside[i]!]);

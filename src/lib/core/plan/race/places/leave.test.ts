@@ -5,7 +5,7 @@ import { Outcome } from '../../../ball/simulate';
 import { playIntended } from '../../../solve/solve';
 import type { Play } from '../../../player/intent';
 import { possiblePlays } from '../../ladder/possiblePlays';
-import { chooseLeaves, settle, stillOpen } from './leave';
+import { chooseLeaves, noteRegret, settle, stillOpen } from './leave';
 import type { Finishes } from '../sample';
 import { localSampler } from '../localSampler';
 import { plan } from '../../plan';
@@ -252,7 +252,10 @@ describe('places still open', () => {
 
 	it('keep what another would save, though it is too little to be worth a word', () => {
 		const pin = entry(10, 2.8, 0);
-		stillOpen([pin, entry(11, 2.79, 0), entry(12, 2.795, 0)], EDGE, 3);
+		const open = [pin, entry(11, 2.79, 0), entry(12, 2.795, 0)];
+		stillOpen(open, EDGE, 3);
+		expect(pin.regret).toBe(0);
+		noteRegret(open, EDGE);
 		expect(pin.regret).toBeCloseTo(0.01, 9);
 		const [settled] = settle([pin, entry(13, 2.788, 0)], EDGE);
 		expect(settled).toBe(pin);

@@ -182,6 +182,24 @@ function worthOf({ candidate: other }: Entry, { candidate: own }: Entry, edge: M
 	return other.side === 0 && other.safe ? WORTH_LEAVING : WORTH_TURNING;
 }
 
+/** What is in the race as its places, a play's own before its others, without the risk-averse one. */
+const placesOf = (entries: readonly Played[]): Played[][] =>
+	byPlay(entries.filter(({ riskAverse }) => !riskAverse));
+
+/**
+ * Notes with every play what another of its places saves, up to what would be worth a word.
+ *
+ * @param entries a play's own place before its others
+ * @param edge of the green, metres from the ball
+ */
+export function noteRegret(entries: readonly Played[], edge: Metres): void {
+	for (const [own, ...others] of placesOf(entries))
+		for (const other of others) {
+			const saved = pairedDifference(own!.finishes, other.finishes).mean;
+			own!.regret = Math.max(own!.regret, Math.min(saved, worthOf(other, own!, edge)));
+		}
+}
+
 /**
  * The places that `settle` may still choose once more balls are in; the risk-averse place stays.
  *
@@ -190,18 +208,15 @@ function worthOf({ candidate: other }: Entry, { candidate: own }: Entry, edge: M
  * @param errors how many standard errors of a gap may be due to chance
  */
 export function stillOpen(entries: readonly Played[], edge: Metres, errors: number): Played[] {
-	const riskAverse = entries.filter((entry) => entry.riskAverse);
-	const open = byPlay(entries.filter((entry) => !entry.riskAverse)).flatMap(([own, ...others]) => {
+	const open = placesOf(entries).flatMap(([own, ...others]) => {
 		const beyond = (other: Played, errors: number): boolean => {
 			const saved = pairedDifference(own!.finishes, other.finishes);
-			const worth = worthOf(other, own!, edge);
-			own!.regret = Math.max(own!.regret, Math.min(saved.mean, worth));
-			return saved.mean + errors * saved.standardError > worth;
+			return saved.mean + errors * saved.standardError > worthOf(other, own!, edge);
 		};
 		const left = others.filter((other) => beyond(other, errors));
 		return others.some((other) => beyond(other, -errors)) ? left : [own!, ...left];
 	});
-	return [...open, ...riskAverse];
+	return [...open, ...entries.filter(({ riskAverse }) => riskAverse)];
 }
 
 /**
@@ -212,7 +227,7 @@ export function stillOpen(entries: readonly Played[], edge: Metres, errors: numb
  * @param edge of the green, metres from the ball
  */
 export function settle(entries: readonly Played[], edge: Metres): Played[] {
-	const settled = byPlay(entries.filter(({ riskAverse }) => !riskAverse)).map((own) => {
+	const settled = placesOf(entries).map((own) => {
 		const first = own[0]!;
 		const saves = (entry: Played) => pairedDifference(first.finishes, entry.finishes).mean;
 		const worthIt = own.filter((entry) => saves(entry) > worthOf(entry, first, edge));
