@@ -4,6 +4,7 @@ import { question } from '../../../../../../tests/support/scenes';
 import { Outcome } from '../../../ball/simulate';
 import type { Play } from '../../../player/intent';
 import { playIntended } from '../../../solve/solve';
+import type { Question } from '../../question/question';
 import { possiblePlays } from '../../ladder/possiblePlays';
 import { buildLadder } from '../../ladder/ladder';
 import { solveCandidate } from '../../ladder/candidate';
@@ -88,13 +89,11 @@ describe('a closer look', () => {
 		expect(balls.ends).toHaveLength(1);
 	});
 
-	it('leaves out putts, what is turned aside, what something speaks against, the risk-averse place, and what has too few balls', async () => {
-		const putt = possiblePlays(asked.request.bag, asked.situation).find(({ club }) => club.putter)!;
+	it('leaves out what is turned aside, what something speaks against, the risk-averse place, and what has too few balls', async () => {
 		const { candidate } = entryAt(0);
 		const against = { code: 'shortOfGreen', by: 1 } as const;
 		const balls = cheapestAt(3);
 		for (const entry of [
-			entryAt(0, {}, putt),
 			entryAt(0, { riskAverse: true }),
 			{ ...entryAt(0), candidate: { ...candidate, side: 1 } },
 			{ ...entryAt(0), candidate: { ...candidate, against } }
@@ -105,6 +104,19 @@ describe('a closer look', () => {
 		balls.ends.length = 0;
 		expect(await lookCloser(asked, [few].filter(hasPlayed), balls.sampler, BALLS)).toEqual([]);
 		expect(balls.ends).toEqual([]);
+	});
+
+	it('moves a putt from off the green by its head speed, on the green none', async () => {
+		const putt = possiblePlays(asked.request.bag, asked.situation).find(({ club }) => club.putter)!;
+		const balls = cheapestAt(8);
+		const entry = entryAt(0, {}, putt);
+		await sampleTo([entry], BALLS, balls.sampler);
+		const look = (from: Question) =>
+			lookCloser(from, [entry].filter(hasPlayed), balls.sampler, BALLS);
+		const [harder] = await look(asked);
+		const { speed } = entry.candidate.solution;
+		expect(harder!.candidate.solution.speed / speed).toBeCloseTo(1.04, 9);
+		expect(await look(question({ toEdge: 0, edgeToPin: 13, lie: 'fringe' }))).toEqual([]);
 	});
 
 	it('asks the ten plays that cost least', async () => {

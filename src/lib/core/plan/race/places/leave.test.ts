@@ -66,15 +66,15 @@ describe('where a shot is left', () => {
 });
 
 describe('places tried', () => {
-	/** Balls that cost the less the farther left they are aimed, and less at 1.25 m past the pin than anywhere else along the line. */
+	/** Balls that cost the less the farther left they are aimed, and less at a place past the pin than anywhere else along the line. */
 	const sampler =
-		(asked: Question) =>
+		(asked: Question, past = 1.25) =>
 		(jobs: readonly SampleJob[]): Promise<Finishes[]> => {
 			const out = new Outcome();
 			return Promise.resolve(
 				jobs.map(({ play, speed, aim, from, to }) => {
 					playIntended(asked.intent(play), asked.bare, speed, aim, out);
-					const off = Math.abs(out.finishX - asked.target - 1.25);
+					const off = Math.abs(out.finishX - asked.target - past);
 					const strokes = 3 + 0.1 * off + 0.2 * Math.atan2(out.finishZ, out.finishX);
 					return finishes(strokesAround(strokes, 0, to - from));
 				})
@@ -101,6 +101,21 @@ describe('places tried', () => {
 			[0, 0],
 			[expect.closeTo(1.25, 0), 0]
 		]);
+	});
+
+	it('are two where what lands short is cheapest: that, and the best of those that land on the green', async () => {
+		const asked = ask({ toEdge: 3, edgeToPin: 9 }, {}, { bag: [{ name: 'PW', loft: 46 }] });
+		const [play] = possiblePlays(asked.request.bag, asked.situation);
+		const own = enter({
+			...solveCandidate(asked, play!),
+			against: { code: 'shortOfGreen', by: 1 }
+		});
+		const balls = sampler(asked, 0);
+		await sampleTo([own], 40, balls);
+		const [first, other] = await chooseLeaves(asked, [own].filter(hasPlayed), balls, 40);
+		expect(first).toBe(own);
+		expect(other!.candidate).toMatchObject({ play: play!, against: null });
+		expect(Math.abs(other!.candidate.target - asked.target)).toBeCloseTo(1.25, 9);
 	});
 
 	it('lie to the side only where something lies there', async () => {

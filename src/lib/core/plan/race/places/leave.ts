@@ -148,17 +148,18 @@ export async function chooseLeaves(
 ): Promise<Entry[]> {
 	const tried = await allPlaces(question, entries, sampler, balls);
 	const elsewhere = tried.flatMap((own, i) => {
-		const { candidate: pin } = entries[i]!;
 		// What came in by several head speeds is looked at once.
 		if (own[0] !== entries[i]) return [];
-		const candidate = bestPlace(question, own);
-		const away = Math.abs(candidate.target - pin.target) >= ELSEWHERE;
-		if (
-			entries.some((entry) => entry.candidate === candidate) ||
-			(!away && !candidate.play.club.putter)
-		)
-			return [];
-		return [own.find((entry) => entry.candidate === candidate) ?? enter(candidate)];
+		const works = own.filter(({ candidate }) => candidate.against === null);
+		// What lands short stands as if it cost more: where that is so little cheaper that it may not be called, the best of the others is.
+		const isShort = works.length > 0 && cheapest(own).candidate.against !== null;
+		return [own, ...(isShort ? [works] : [])].flatMap((places) => {
+			const candidate = bestPlace(question, places);
+			const away = Math.abs(candidate.target - entries[i]!.candidate.target) >= ELSEWHERE;
+			const isOwn = entries.some((entry) => entry.candidate === candidate);
+			if (isOwn || (!away && !candidate.play.club.putter)) return [];
+			return [own.find((entry) => entry.candidate === candidate) ?? enter(candidate)];
+		});
 	});
 	const riskAverse = riskAversePlace(entries, tried);
 	const turned = await turnedAway(question, entries, sampler, balls);

@@ -37,7 +37,20 @@ export const earlyPutts = (question: Question, candidate: Candidate): Candidate[
 	EARLY.flatMap((harder) => putt(question, candidate, harder) ?? []);
 
 /** Head speeds nearer to each other than this share are one. */
-const ALIKE: Ratio = 0.005;
+export const ALIKE: Ratio = 0.005;
+
+/**
+ * A putt by another head speed, or null where something speaks against it.
+ *
+ * @param question opened
+ * @param candidate a putt from off the green
+ * @param speed of the head, m/s
+ */
+export const puttBy = (
+	question: Question,
+	candidate: Candidate,
+	speed: MetresPerSecond
+): Candidate | null => putt(question, candidate, speed / candidate.solution.speed);
 
 /**
  * The other putts of a play from off the green, about the cheapest of those that were tried.
@@ -65,5 +78,5 @@ export function bestPutt(question: Question, tried: readonly Played[]): Candidat
 	const speed = lowestBetween(
 		tried.map((entry) => ({ at: entry.candidate.solution.speed, value: strokesOf(entry) }))
 	);
-	return putt(question, candidate, speed / candidate.solution.speed) ?? candidate;
+	return puttBy(question, candidate, speed) ?? candidate;
 }
