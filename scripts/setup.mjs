@@ -37,10 +37,14 @@ export function ensurePackages({ tests = true } = {}) {
 		throw new Error('The packages could not be installed; see above.');
 }
 
+/** Whether Debian’s lists have been fetched. */
+let hasLists = false;
+
 /** Installs one of Debian's packages; answers whether it could. */
 function install(name) {
 	const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
-	run('apt-get', ['update', '-qq'], { env });
+	if (!hasLists) run('apt-get', ['update', '-qq'], { env });
+	hasLists = true;
 	return run('apt-get', ['install', '-y', '-qq', name], { env }) === 0;
 }
 

@@ -1,7 +1,7 @@
 // Everything that must hold: build, types, lint, format, unused code, unit and reference tests, browser tests.
 import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
-import { ensureChromium, ensurePackages, ensurePoppler, tool } from './setup.mjs';
+import { ensurePackages, tool } from './setup.mjs';
 
 const REPORTS = 'test-results';
 const totals = { passed: 0, failed: 0 };
@@ -42,7 +42,7 @@ const checked = (env, [name, path, args]) =>
 
 /** Checks that do not need each other, two at a time: the next begins as one ends. */
 async function together(checks) {
-	const env = { ...process.env, LINT_TYPES: 'none' };
+	const env = { ...process.env, LINT_TYPES: 'none', THIS_MACHINE: '1' };
 	const left = checks.values();
 	const line = async () => {
 		for (const check of left) await checked(env, check);
@@ -75,9 +75,10 @@ function browser() {
 	return { passed, failed: failed || (code === 0 ? 0 : 1) };
 }
 
+const debian = spawn(process.execPath, ['scripts/debian.mjs'], { stdio: 'inherit' });
+const hasDebians = new Promise((resolve) => debian.on('close', resolve));
 ensurePackages();
-ensureChromium();
-ensurePoppler();
+if ((await hasDebians) !== 0) process.exit(1);
 rmSync(REPORTS, { recursive: true, force: true });
 mkdirSync(REPORTS, { recursive: true });
 tool('@sveltejs/kit/svelte-kit.js', ['sync']);

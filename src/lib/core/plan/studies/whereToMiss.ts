@@ -21,9 +21,13 @@ const NEAREST: Metres = 0.7;
 const FARTHEST: Metres = 9;
 /** Clubs that stand for the whole bag: a map needs the shape of the answer, not the last hundredth. */
 const STANDING_LOFTS = [34, 46, 56, 60].map(radians);
-const FIRST_BALLS = 30;
 const BALLS = 90;
-const LEADERS = 3;
+/** Plays are looked at with more and more balls, the cheapest of them: so many are left after each look. */
+const LOOKS = [
+	{ balls: 15, left: 8 },
+	{ balls: 40, left: 3 },
+	{ balls: BALLS, left: 1 }
+];
 const SKIPPED_OPENINGS = [10, 45];
 
 /** What a ball at one place beside the green costs. */
@@ -123,6 +127,12 @@ function candidatesOf(question: Question): readonly Candidate[] {
 	return quickLadder(question.freed(), plays).candidates;
 }
 
+/** A candidate with what its balls have cost. */
+interface Raced {
+	candidate: Candidate;
+	strokes: number[];
+}
+
 /**
  * Expected strokes from one spot beside a green, with a few clubs and few balls: a first look at all, more for the best ones.
  * The standard error is about 0.1 stroke.
@@ -135,16 +145,18 @@ export function missCost(asked: MissQuestion, spot: Point): MissCost {
 	if (!question) return { spot, strokes: NaN, play: null };
 	const candidates = candidatesOf(question);
 	const sample = createLocalSampler(question);
-	const cost = (candidate: Candidate, from: number, to: number): number => {
-		const { play, solution } = candidate;
-		return mean(sample([{ play, speed: solution.speed, aim: solution.aim, from, to }])[0]!.strokes);
+	const playOn = (raced: Raced, balls: number): void => {
+		const { play, solution } = raced.candidate;
+		const from = raced.strokes.length;
+		const [more] = sample([{ play, speed: solution.speed, aim: solution.aim, from, to: balls }]);
+		raced.strokes.push(...more!.strokes);
 	};
-	const leaders = candidates
-		.map((candidate) => ({ candidate, strokes: cost(candidate, 0, FIRST_BALLS) }))
-		.sort((a, b) => a.strokes - b.strokes)
-		.slice(0, LEADERS)
-		.map(({ candidate }) => ({ candidate, strokes: cost(candidate, 0, BALLS) }));
-	if (leaders.length === 0) return { spot, strokes: NaN, play: null };
-	const best = leaders.reduce((a, b) => (b.strokes < a.strokes ? b : a));
-	return { spot, strokes: best.strokes, play: best.candidate.play };
+	let leaders = candidates.map((candidate): Raced => ({ candidate, strokes: [] }));
+	for (const { balls, left } of LOOKS) {
+		for (const raced of leaders) playOn(raced, balls);
+		leaders = leaders.sort((a, b) => mean(a.strokes) - mean(b.strokes)).slice(0, left);
+	}
+	const [best] = leaders;
+	if (!best) return { spot, strokes: NaN, play: null };
+	return { spot, strokes: mean(best.strokes), play: best.candidate.play };
 }

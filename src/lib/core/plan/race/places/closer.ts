@@ -35,11 +35,11 @@ const PLACE: Moved = {
 		within(roomOf(question), at) ? playable(question, candidate, at, false) : null
 };
 
-/** So much softer and harder than the cheapest putt. */
-const SOFTER: Ratio = 0.04;
+/** So much softer and harder than the cheapest putt, as a share of its head speed. */
+const SHARE_ASIDE: Ratio = 0.04;
 const HEAD_SPEED: Moved = {
 	of: ({ solution }) => solution.speed,
-	beside: (at) => [(1 - SOFTER) * at, (1 + SOFTER) * at],
+	beside: (at) => [(1 - SHARE_ASIDE) * at, (1 + SHARE_ASIDE) * at],
 	isSame: (a, b) => Math.abs(a / b - 1) < ALIKE,
 	play: puttBy
 };
