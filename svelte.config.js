@@ -2,9 +2,7 @@ import nodeAdapter from '@sveltejs/adapter-node';
 import staticAdapter from '@sveltejs/adapter-static';
 
 const FILES = 'build-static';
-/** On this machine nobody waits for bytes: without it each file gets its compressed twins. */
-const THIS_MACHINE = process.env.THIS_MACHINE === '1';
-/** For a look: no files for other hosts. */
+/** For a look on this machine: files for other hosts and their compressed twins are not wanted. */
 const SERVER_ONLY = process.env.SERVER_ONLY === '1';
 
 /** Does some work without what the server's bundler says of modules that hold only types: there is nothing to mend. */
@@ -30,7 +28,7 @@ const serverAndFiles = {
 	...nodeAdapter(),
 	name: 'server-and-files',
 	async adapt(builder) {
-		await withoutEmptyChunks(() => nodeAdapter({ precompress: !THIS_MACHINE }).adapt(builder));
+		await withoutEmptyChunks(() => nodeAdapter({ precompress: !SERVER_ONLY }).adapt(builder));
 		if (SERVER_ONLY) return;
 		await staticAdapter({ pages: FILES, fallback: 'index.html', strict: false }).adapt(builder);
 		builder.copy(`${FILES}/index.html`, `${FILES}/404.html`);

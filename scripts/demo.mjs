@@ -22,7 +22,8 @@ async function freePort() {
 
 ensurePackages({ tests: false });
 console.log('Building …');
-const env = { ...process.env, THIS_MACHINE: '1', SERVER_ONLY: '1' };
+// The files for other hosts are not wanted here.
+const env = { ...process.env, SERVER_ONLY: '1' };
 if (tool('vite/bin/vite.js', ['build', '--logLevel', 'error'], { env }) !== 0)
 	throw new Error('The build failed; see above.');
 const port = await freePort();
