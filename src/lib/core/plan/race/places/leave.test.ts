@@ -53,11 +53,8 @@ describe('where a shot is left', () => {
 		const sampler = localSampler(shortSided);
 		const { options } = await decided(shortSided);
 		const candidate = options[0]!.candidate;
-		const near = [
-			candidate,
-			leanTo(shortSided, candidate, 4),
-			leanTo(shortSided, candidate, 6)
-		].map(enter);
+		const leant = [4, 6].map((by) => leanTo(shortSided, candidate, by));
+		const near = [candidate, ...leant].map(enter);
 		await sampleTo(near, 200, sampler);
 		const settled = settle(near.filter(hasPlayed), shortSided.situation.toEdge);
 		expect(settled).toHaveLength(1);
@@ -80,14 +77,16 @@ describe('places tried', () => {
 				})
 			);
 		};
-	const chosen = async (situation: Record<string, unknown>) => {
-		const asked = ask(
-			{ toEdge: 3, edgeToPin: 9, ...situation },
-			{},
-			{ bag: [{ name: 'PW', loft: 46 }] }
-		);
+	/** One club's first play for the pin. */
+	const wedge = (situation: Record<string, unknown>) => {
+		const bag = [{ name: 'PW', loft: 46 }];
+		const asked = ask({ toEdge: 3, edgeToPin: 9, ...situation }, {}, { bag });
 		const [play] = possiblePlays(asked.request.bag, asked.situation);
-		const own = enter(solveCandidate(asked, play!));
+		return { asked, candidate: solveCandidate(asked, play!) };
+	};
+	const chosen = async (situation: Record<string, unknown>) => {
+		const { asked, candidate: pin } = wedge(situation);
+		const own = enter(pin);
 		await sampleTo([own], 40, sampler(asked));
 		const found = await chooseLeaves(asked, [own].filter(hasPlayed), sampler(asked), 40);
 		return found.map(({ candidate }) => [
@@ -104,17 +103,13 @@ describe('places tried', () => {
 	});
 
 	it('are two where what lands short is cheapest: that, and the best of those that land on the green', async () => {
-		const asked = ask({ toEdge: 3, edgeToPin: 9 }, {}, { bag: [{ name: 'PW', loft: 46 }] });
-		const [play] = possiblePlays(asked.request.bag, asked.situation);
-		const own = enter({
-			...solveCandidate(asked, play!),
-			against: { code: 'shortOfGreen', by: 1 }
-		});
+		const { asked, candidate } = wedge({});
+		const own = enter({ ...candidate, against: { code: 'shortOfGreen', by: 1 } });
 		const balls = sampler(asked, 0);
 		await sampleTo([own], 40, balls);
 		const [first, other] = await chooseLeaves(asked, [own].filter(hasPlayed), balls, 40);
 		expect(first).toBe(own);
-		expect(other!.candidate).toMatchObject({ play: play!, against: null });
+		expect(other!.candidate).toMatchObject({ play: candidate.play, against: null });
 		expect(Math.abs(other!.candidate.target - asked.target)).toBeCloseTo(1.25, 9);
 	});
 
@@ -249,10 +244,8 @@ describe('places tried', () => {
 
 describe('places still open', () => {
 	const EDGE = 4;
-	const [club, at] = [
-		candidateOf('SW'),
-		(target: number) => ({ ...candidateOf('SW'), target, safe: target !== 10 })
-	];
+	const club = candidateOf('SW');
+	const at = (target: number) => ({ ...club, target, safe: target !== 10 });
 	const entry = (target: number, mean: number, error: number, riskAverse = false) =>
 		raced({ ...at(target), play: club.play }, finishes(strokesAround(mean, error)), { riskAverse });
 	const targets = (entries: Parameters<typeof stillOpen>[0]) =>

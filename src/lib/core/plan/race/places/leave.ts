@@ -132,6 +132,24 @@ function bestPlace(question: Question, tried: readonly Played[]): Candidate {
 	return playable(question, near.candidate, lowest) ?? near.candidate;
 }
 
+/** Where a play looks cheaper than at its own place, the first of those tried; what is in the race already is not entered again. */
+function placesElsewhere(
+	question: Question,
+	entries: readonly Played[],
+	tried: readonly Played[]
+): Entry[] {
+	const works = tried.filter(({ candidate }) => candidate.against === null);
+	// What lands short stands as if it cost more: where that is so little cheaper that it may not be called, the best of the others is.
+	const isShort = works.length > 0 && cheapest(tried).candidate.against !== null;
+	return [tried, ...(isShort ? [works] : [])].flatMap((places) => {
+		const candidate = bestPlace(question, places);
+		const away = Math.abs(candidate.target - tried[0]!.candidate.target) >= ELSEWHERE;
+		const isIn = entries.some((entry) => entry.candidate === candidate);
+		if (isIn || (!away && !candidate.play.club.putter)) return [];
+		return [tried.find((entry) => entry.candidate === candidate) ?? enter(candidate)];
+	});
+}
+
 /**
  * Looks for every play in the race where it is best left: at the pin, or at a place past, short or beside it. Common random numbers and a
  * parabola between the places keep the answer continuous.
@@ -147,20 +165,10 @@ export async function chooseLeaves(
 	balls: number
 ): Promise<Entry[]> {
 	const tried = await allPlaces(question, entries, sampler, balls);
-	const elsewhere = tried.flatMap((own, i) => {
-		// What came in by several head speeds is looked at once.
-		if (own[0] !== entries[i]) return [];
-		const works = own.filter(({ candidate }) => candidate.against === null);
-		// What lands short stands as if it cost more: where that is so little cheaper that it may not be called, the best of the others is.
-		const isShort = works.length > 0 && cheapest(own).candidate.against !== null;
-		return [own, ...(isShort ? [works] : [])].flatMap((places) => {
-			const candidate = bestPlace(question, places);
-			const away = Math.abs(candidate.target - entries[i]!.candidate.target) >= ELSEWHERE;
-			const isOwn = entries.some((entry) => entry.candidate === candidate);
-			if (isOwn || (!away && !candidate.play.club.putter)) return [];
-			return [own.find((entry) => entry.candidate === candidate) ?? enter(candidate)];
-		});
-	});
+	// What came in by several head speeds is looked at once.
+	const elsewhere = tried
+		.filter((own, i) => own[0] === entries[i])
+		.flatMap((own) => placesElsewhere(question, entries, own));
 	const riskAverse = riskAversePlace(entries, tried);
 	const turned = await turnedAway(question, entries, sampler, balls);
 	return [...entries, ...elsewhere, ...turned, ...(riskAverse ? [riskAverse] : [])];
